@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { formatLength } from '~~/core/measure'
+
+const store = useBedStore()
+const { frame } = useScene()
+const units = computed(() => store.garden?.value.units ?? 'metric')
+const other = computed(() => (units.value === 'metric' ? 'imperial' : 'metric'))
+const size = computed(() => {
+  if (!frame.value) return null
+  const length = frame.value.lastX - frame.value.firstX
+  const depth = frame.value.depths.greatest
+  const text = (u: 'metric' | 'imperial') => `${formatLength(length, u, 1)} × ${formatLength(depth, u, 1)}`
+  return { main: text(units.value), other: text(other.value) }
+})
+const last = computed(() => store.done[store.done.length - 1]?.name)
+const next = computed(() => store.undone[store.undone.length - 1]?.name)
+</script>
+
+<template>
+  <header class="head">
+    <span class="garden serif">{{ store.garden?.value.name }}</span>
+    <h1>{{ store.bed?.name }}</h1>
+    <span v-if="size" class="fact">{{ size.main }} <small>{{ size.other }}</small></span>
+    <span v-if="store.bed?.ground.facing" class="fact">faces {{ store.bed.ground.facing }}</span>
+    <span v-if="store.bed" class="fact">{{ store.bed.ground.sunHours }} h sun</span>
+    <span class="space" />
+    <SaveStatus />
+    <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-undo-2" :disabled="store.done.length === 0" :title="last ? `Undo: ${last} (Ctrl Z)` : 'Nothing to undo'" @click="store.undo()">Undo</UButton>
+    <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-redo-2" :disabled="store.undone.length === 0" aria-label="Redo" :title="next ? `Redo: ${next} (Ctrl Shift Z)` : 'Nothing to redo'" @click="store.redo()" />
+  </header>
+</template>
+
+<style scoped>
+.head { display: flex; align-items: center; gap: 12px; height: 46px; padding: 0 14px; border-bottom: 1px solid var(--line); background: var(--card); flex: none; min-width: 0; }
+.garden { color: var(--soft); font-size: 15px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; max-width: 240px; }
+h1 { font-size: 19px; font-weight: 600; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; max-width: 320px; }
+.fact { border-left: 1px solid var(--line); padding-left: 12px; font-size: 12.5px; white-space: nowrap; }
+small { color: var(--soft); font-size: 11.5px; }
+.space { flex: 1; }
+</style>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { bedFrame, type Bed } from '~~/core/bed'
+import { bodiesAt, place } from '~~/core/layout'
+import { climateOf } from '~~/core/plant'
+import { elevation } from '~~/core/view'
+import type { Garden } from '~~/shared/gardenSchema'
+import { ElevationPainter } from '~/painters/ElevationPainter'
+
+/** A bed's own elevation as its picture: this month, third year. */
+const props = defineProps<{ bed: Bed; garden: Garden; month: number; height: number }>()
+const library = useLibraryStore()
+const palette = usePalette()
+const holder = useTemplateRef<HTMLDivElement>('holder')
+const { width } = useElementSize(holder)
+let painter: ElevationPainter | null = null
+onMounted(() => { painter = new ElevationPainter(holder.value!) })
+onBeforeUnmount(() => painter?.destroy())
+
+watchPostEffect(() => {
+  if (!painter || !palette.value || width.value < 50 || library.byId.size === 0) return
+  const frame = bedFrame(props.bed.outline)
+  const { plants } = place(props.bed, library.byId, frame)
+  const list = elevation(bodiesAt(plants, { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed.wall)
+  const pxPerM = Math.min((width.value - 8) / (frame.lastX - frame.firstX), (props.height - 16) / (Math.min(4, list.topM) + 0.4))
+  const leftPx = (width.value - (frame.lastX - frame.firstX) * pxPerM) / 2
+  painter.show({ list, width: width.value, height: props.height, pxPerM, leftPx, palette: palette.value, lit: new Set(), chosen: new Set(), bare: true })
+})
+</script>
+
+<template><div ref="holder" :style="{ height: `${height}px` }" class="picture" aria-hidden="true" /></template>
+
+<style scoped>
+.picture { width: 100%; overflow: hidden; border-radius: 6px; background: var(--sky); }
+</style>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { parseLength, type Units } from '~~/core/measure'
+import { NAME_LIMIT } from '~~/shared/bedSchema'
+
+const props = defineProps<{ units: Units; problem?: string }>()
+const emit = defineEmits<{ make: [bed: { name: string; lengthM: number; depthM: number }]; cancel: [] }>()
+const name = ref('')
+const length = ref(props.units === 'metric' ? '8 m' : "26'")
+const depth = ref(props.units === 'metric' ? '2,4' : "8'")
+const errors = ref<readonly string[]>([])
+
+function make() {
+  const l = parseLength(length.value, props.units, { minM: 0.5, maxM: 200, name: 'length' })
+  const d = parseLength(depth.value, props.units, { minM: 0.3, maxM: 30, name: 'depth' })
+  const clean = name.value.trim()
+  errors.value = [
+    ...(clean === '' ? ['The bed needs a name, for example “Reading-room front”.'] : []),
+    ...(clean.length > NAME_LIMIT ? [`The name has ${clean.length} characters; ${NAME_LIMIT} is the most.`] : []),
+    ...(l.ok ? [] : [l.error]), ...(d.ok ? [] : [d.error]),
+  ]
+  if (errors.value.length === 0 && l.ok && d.ok) emit('make', { name: clean, lengthM: l.value, depthM: d.value })
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="make">
+    <UFormField label="Name of the bed" class="wide"><UInput v-model="name" class="w-full" autofocus /></UFormField>
+    <UFormField label="Length along the wall"><UInput v-model="length" class="w-full" /></UFormField>
+    <UFormField label="Depth out from it"><UInput v-model="depth" class="w-full" /></UFormField>
+    <p class="wide hint">As you say it: 14' 6", 4.42 m, 2,6. Two layers of shrubs want 1.8 to 2.4 m, three want 3 m and more; small plants make do with less.</p>
+    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert"><li v-for="e in errors" :key="e">{{ e }}</li><li v-if="problem">{{ problem }}</li></ul>
+    <div class="wide acts"><UButton type="submit">Make the bed</UButton><UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton></div>
+  </form>
+</template>
+
+<style scoped>
+.form { display: grid; grid-template-columns: 1fr 1fr; gap: 12px 16px; }
+.wide { grid-column: 1 / -1; }
+.hint { color: var(--soft); font-size: 12.5px; }
+.errors { color: var(--color-brick-600); font-size: 13px; }
+.dark .errors { color: var(--color-brick-300); }
+.acts { display: flex; gap: 8px; }
+</style>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+const store = useBedStore()
+const text = computed(() => {
+  switch (store.saveState) {
+    case 'saved': return store.savedAt ? `Saved ${new Date(store.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}` : 'Saved'
+    case 'waiting': case 'saving': return 'Saving…'
+    case 'offline': return 'Not saved yet: trying again'
+    case 'conflict': return 'Changed elsewhere'
+    case 'refused': return 'Not saved'
+  }
+  return ''
+})
+const calm = computed(() => store.saveState === 'saved' || store.saveState === 'waiting' || store.saveState === 'saving')
+</script>
+
+<template>
+  <span class="status" :class="{ loud: !calm }" role="status" data-testid="save-state" :data-state="store.saveState" :title="store.problem || undefined">
+    <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />{{ text }}
+    <button v-if="store.saveState === 'offline' || store.saveState === 'refused'" class="again" @click="store.save()">Try now</button>
+  </span>
+</template>
+
+<style scoped>
+.status { display: inline-flex; align-items: center; gap: 5px; color: var(--soft); font-size: 12.5px; white-space: nowrap; }
+.loud { color: var(--amber-deep); font-weight: 600; }
+.icon { width: 14px; height: 14px; }
+.again { text-decoration: underline; cursor: pointer; margin-left: 4px; }
+</style>

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import type { Axis } from '~/composables/useAxis'
+import { ElevationPainter } from '~/painters/ElevationPainter'
+
+const props = defineProps<{ axis: Axis; height: number }>()
+const { elevationList } = useScene()
+const compose = useComposeStore()
+const palette = usePalette()
+const holder = useTemplateRef<HTMLDivElement>('holder')
+const { chosenIds } = useChosen()
+let painter: ElevationPainter | null = null
+
+onMounted(() => { painter = new ElevationPainter(holder.value!) })
+onBeforeUnmount(() => painter?.destroy())
+
+watchPostEffect(() => {
+  if (!painter || !elevationList.value || !palette.value || props.axis.width < 50) return
+  painter.show({
+    list: elevationList.value, width: props.axis.width, height: props.height, pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx,
+    palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
+  })
+})
+
+const figureUnder = (event: PointerEvent) => painter?.hit(event.offsetX, event.offsetY) ?? null
+const tip = ref('')
+function choose(event: PointerEvent) {
+  const figure = figureUnder(event)
+  compose.choose(figure?.body.at.driftId ?? null, null)
+}
+function hover(event: PointerEvent) {
+  const figure = figureUnder(event)
+  tip.value = figure ? `${figure.body.at.plant.commonName}, ${Math.max(figure.body.foliageM, figure.body.flowerM).toFixed(2)} m now` : ''
+}
+</script>
+
+<template>
+  <div ref="holder" class="canvas" :style="{ height: `${height}px` }" :title="tip" role="img" aria-label="Elevation of the bed; its drifts and plants are in the list" @pointerdown="choose" @pointermove="hover" />
+</template>
+
+<style scoped>
+.canvas { width: 100%; overflow: hidden; cursor: default; }
+</style>

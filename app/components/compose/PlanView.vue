@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { laneBands } from '~~/core/bed'
+import { clamp } from '~~/core/geometry'
+import type { Axis } from '~/composables/useAxis'
+import { PlanPainter } from '~/painters/PlanPainter'
+
+const props = defineProps<{ axis: Axis; height: number }>()
+const store = useBedStore()
+const compose = useComposeStore()
+const { planList, frame, scene } = useScene()
+const { chosenIds, pin, unpin } = useChosen()
+const palette = usePalette()
+const holder = useTemplateRef<HTMLDivElement>('holder')
+let painter: PlanPainter | null = null
+const TOP_PX = 12
+
+onMounted(() => { painter = new PlanPainter(holder.value!) })
+onBeforeUnmount(() => painter?.destroy())
+
+const laneLines = computed(() => laneBands(store.bed?.laneShares ?? [1]).slice(0, -1).map((b) => b.to))
+watchPostEffect(() => {
+  if (!painter || !planList.value || !frame.value || !palette.value || props.axis.width < 50) return
+  painter.show({
+    list: planList.value, frame: frame.value, wall: store.bed?.wall ?? null, laneLines: laneLines.value, width: props.axis.width, height: props.height,
+    pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: TOP_PX, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
+  })
+})
+
+interface Drag { driftId: string; index: number; dx: number; dy: number; startX: number; startY: number; moved: boolean }
+let drag: Drag | null = null
+const DRAG_PX = 4
+
+function inside(x: number, y: number) {
+  const f = frame.value!
+  const px = clamp(x, f.firstX, f.lastX)
+  return { x: px, y: clamp(y, f.back.yAt(px) + 0.02, f.front.yAt(px) - 0.02) }
+}
+
+function down(event: PointerEvent) {
+  const circle = painter?.hit(event.offsetX, event.offsetY)
+  if (!circle) return compose.choose(null)
+  const { driftId, index, id } = circle.body.at
+  compose.choose(driftId, id)
+  const at = painter!.toMetres(event.offsetX, event.offsetY)
+  drag = { driftId, index, dx: circle.x - at.x, dy: circle.y - at.y, startX: event.offsetX, startY: event.offsetY, moved: false }
+  holder.value?.setPointerCapture(event.pointerId)
+}
+function move(event: PointerEvent) {
+  if (!drag || !painter) return
+  if (!drag.moved && Math.hypot(event.offsetX - drag.startX, event.offsetY - drag.startY) < DRAG_PX) return
+  drag.moved = true
+  const at = painter.toMetres(event.offsetX, event.offsetY)
+  const to = inside(at.x + drag.dx, at.y + drag.dy)
+  pin(drag.driftId, drag.index, to.x, to.y, 'preview')
+}
+function up(event: PointerEvent) {
+  if (drag?.moved && painter) {
+    const at = painter.toMetres(event.offsetX, event.offsetY)
+    const to = inside(at.x + drag.dx, at.y + drag.dy)
+    pin(drag.driftId, drag.index, to.x, to.y)
+  }
+  drag = null
+}
+function cancel() {
+  drag = null
+  store.preview(null)
+}
+
+const STEPS: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+function key(event: KeyboardEvent) {
+  if (event.key === 'Escape') return cancel()
+  const plants = scene.value?.placement.plants ?? []
+  const chosen = plants.find((p) => p.id === compose.plantId)
+  if (event.key === '.' || event.key === ',') {
+    const next = plants[(plants.findIndex((p) => p.id === compose.plantId) + (event.key === '.' ? 1 : plants.length - 1)) % plants.length]
+    if (next) compose.choose(next.driftId, next.id)
+    return
+  }
+  if (!chosen) return
+  if (event.key === 'u') return unpin(chosen.driftId, chosen.index)
+  const step = STEPS[event.key]
+  if (!step) return
+  event.preventDefault()
+  const by = event.shiftKey ? 0.25 : 0.05
+  const to = inside(chosen.x + step[0] * by, chosen.y + step[1] * by)
+  pin(chosen.driftId, chosen.index, to.x, to.y)
+}
+</script>
+
+<template>
+  <div
+    ref="holder" class="canvas" :style="{ height: `${height}px` }" tabindex="0" role="application" data-testid="plan"
+    aria-label="Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, U lets it go. All plants are in the list too."
+    @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="cancel" @keydown="key"
+  />
+</template>
+
+<style scoped>
+.canvas { width: 100%; overflow: hidden; touch-action: none; cursor: grab; }
+.canvas:focus-visible { outline-offset: -2px; }
+</style>

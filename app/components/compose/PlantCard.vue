@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { PATTERNS } from '~~/core/bed'
+import { standIns } from '~~/core/critique'
+import { formatBoth } from '~~/core/measure'
+import { fullHeightM, misfits, MONTH_NAMES, words } from '~~/core/plant'
+
+const store = useBedStore()
+const compose = useComposeStore()
+const { scene, letters } = useScene()
+const { drift, plant, placed, change, remove, unpin } = useChosen()
+const units = computed(() => store.garden?.value.units ?? 'metric')
+const patterns = PATTERNS.map((p) => ({ value: p, label: { mass: 'mass', staggered: 'two rows', row: 'one row', dotted: 'repeated singles' }[p] }))
+const swaps = computed(() => {
+  if (!plant.value || !scene.value) return []
+  const h = fullHeightM(plant.value)
+  return standIns(plant.value, scene.value, { minHeightM: h * 0.5, maxHeightM: h * 1.5 }, 3)
+})
+const wrong = computed(() => (plant.value && scene.value ? misfits(plant.value, scene.value.site) : []))
+const pins = computed(() => placed.value.filter((p) => p.pinned))
+const flowers = computed(() => (plant.value ? plant.value.flowerMonths.map((m) => MONTH_NAMES[m - 1]!.slice(0, 3)).join(' ') : ''))
+</script>
+
+<template>
+  <section v-if="drift && plant" class="card" aria-label="Plant card" data-testid="plant-card">
+    <button class="close" aria-label="Close the plant card" @click="compose.choose(null)"><UIcon name="i-lucide-x" /></button>
+    <div class="head">
+      <PlantPortrait :plant="plant" :month="compose.moment.month" :width="76" :height="82" />
+      <div>
+        <h2>{{ plant.commonName }}</h2>
+        <p><BotanicalName :name="plant.botanicalName" /> · key {{ letters.get(plant.id) }}</p>
+        <p class="fig">{{ formatBoth(fullHeightM(plant), units) }} high, {{ formatBoth(plant.spreadM, units) }} across</p>
+      </div>
+    </div>
+    <dl>
+      <dt>Wants</dt><dd>{{ words(plant.sun.brightest) }}<template v-if="plant.sun.darkest !== plant.sun.brightest"> to {{ words(plant.sun.darkest) }}</template>, {{ plant.water.driest }}<template v-if="plant.water.wettest !== plant.water.driest"> to {{ plant.water.wettest }}</template>, zones {{ plant.zones.coldest }}–{{ plant.zones.warmest }}</dd>
+      <dt>Shows</dt><dd>{{ words(plant.retention) }}<template v-if="flowers">; {{ plant.flowerForm }} flowers {{ flowers }}</template><template v-if="plant.fragrance !== 'none'">; {{ plant.fragrance }} scent</template></dd>
+      <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ [...plant.hazards.map((h) => ({ poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' })[h]), plant.invasiveNote].filter(Boolean).join('; ') }}</dd></template>
+      <template v-if="wrong.length > 0"><dt>Not met</dt><dd class="warn">{{ wrong.map((w) => w.text).join('; ') }}</dd></template>
+    </dl>
+    <div class="row">
+      <span class="count" role="group" aria-label="Count">
+        <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-minus" aria-label="One fewer" :disabled="drift.count <= 1" @click="change(drift.id, { count: drift.count - 1 })" />
+        <b data-testid="drift-count">{{ drift.count }}</b>
+        <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" aria-label="One more" @click="change(drift.id, { count: drift.count + 1 })" />
+      </span>
+      <USelect :model-value="drift.pattern" :items="patterns" size="xs" class="grow" aria-label="Pattern" @update:model-value="(v) => change(drift!.id, { pattern: v })" />
+      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" aria-label="Take the drift out" title="Take the drift out (Delete)" @click="remove(drift.id)" />
+    </div>
+    <LengthInput v-if="drift.pattern === 'dotted'" label="One every" class="every" :model-value="drift.everyM" :units="units" :min="0.05" :max="50" @update:model-value="(v) => change(drift!.id, { everyM: v })" />
+    <p v-if="pins.length > 0" class="pins">{{ pins.length }} pinned by hand. <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">Let {{ pins.length > 1 ? 'one' : 'it' }} go</button></p>
+    <p v-if="swaps.length > 0" class="swaps">Swap for <button v-for="s in swaps" :key="s.id" class="link" @click="change(drift!.id, { plantId: s.id })">{{ s.commonName }}</button></p>
+  </section>
+</template>
+
+<style scoped>
+.card { position: relative; border-bottom: 2px solid var(--amber); background: var(--card); padding: 10px 14px 10px; }
+.close { position: absolute; right: 8px; top: 8px; cursor: pointer; color: var(--soft); padding: 4px; }
+.head { display: flex; gap: 10px; align-items: flex-end; }
+h2 { font-size: 16px; font-weight: 600; line-height: 1.15; padding-right: 18px; text-transform: capitalize; }
+.head p { font-size: 12.5px; color: var(--soft); line-height: 1.35; }
+.fig { color: var(--ink) !important; }
+dl { display: grid; grid-template-columns: 54px 1fr; gap: 2px 6px; font-size: 12px; margin: 8px 0; line-height: 1.35; }
+dt { color: var(--soft); }
+.warn { color: var(--amber-deep); }
+.row { display: flex; gap: 8px; align-items: center; }
+.count { display: inline-flex; align-items: center; gap: 6px; }
+.count b { min-width: 20px; text-align: center; }
+.grow { flex: 1; }
+.every { margin-top: 6px; }
+.pins, .swaps { font-size: 12px; color: var(--soft); margin-top: 7px; line-height: 1.5; }
+.link { color: var(--amber-deep); text-decoration: underline; text-underline-offset: 2px; cursor: pointer; margin-right: 8px; }
+</style>

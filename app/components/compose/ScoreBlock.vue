@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import interact from 'interactjs'
+import type { Axis } from '~/composables/useAxis'
+import type { ScoreBlock } from '~/composables/useScoreBlocks'
+
+const props = defineProps<{ block: ScoreBlock; axis: Axis; laneHeight: number }>()
+const store = useBedStore()
+const compose = useComposeStore()
+const { scene } = useScene()
+const { change, remove } = useChosen()
+const element = useTemplateRef<HTMLButtonElement>('element')
+
+const chosen = computed(() => compose.driftId === props.block.drift.id)
+const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
+const roomy = computed(() => props.block.width >= 84)
+const middling = computed(() => props.block.width >= 40)
+const label = computed(() => `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.drift.pattern}, at ${props.block.drift.at.toFixed(1)} m`)
+
+const lanes = () => store.bed?.laneShares.length ?? 1
+const length = () => scene.value?.frame.frontLength ?? 1
+const clampS = (s: number) => Math.round(Math.min(length(), Math.max(0, s)) * 100) / 100
+
+/** Where a block dragged by so many pixels comes to stand. */
+function target(dx: number, dy: number, from: { at: number; lane: number }) {
+  const lane = Math.min(lanes() - 1, Math.max(0, from.lane + Math.round(dy / (props.laneHeight + 3))))
+  return { at: clampS(from.at + dx / props.axis.pxPerM), lane }
+}
+
+let start = { at: 0, lane: 0, count: 1 }
+let dx = 0
+let dy = 0
+const begin = () => {
+  const { at, lane, count } = props.block.drift
+  start = { at, lane, count }
+  dx = 0
+  dy = 0
+  compose.choose(props.block.drift.id)
+}
+/** Plants a stretch longer by dx holds, and the middle that keeps the left end where it was. */
+function stretched() {
+  const per = (props.block.width || 1) / props.block.drift.count
+  const count = Math.max(1, Math.min(500, start.count + Math.round(dx / Math.max(4, startWidth / start.count))))
+  return { count, at: clampS(start.at + ((count - start.count) * (startWidth / start.count || per)) / 2 / props.axis.pxPerM) }
+}
+let startWidth = 1
+
+onMounted(() => {
+  const driftId = props.block.drift.id
+  interact(element.value!)
+    .draggable({
+      listeners: {
+        start: begin,
+        move: (event: { dx: number; dy: number }) => {
+          dx += event.dx
+          dy += event.dy
+          store.preview({ kind: 'changeDrift', driftId, change: target(dx, dy, start) })
+        },
+        end: () => change(driftId, target(dx, dy, start)),
+      },
+    })
+    .resizable({
+      edges: { right: '.grip' },
+      listeners: {
+        start: () => { begin(); startWidth = props.block.width },
+        move: (event: { deltaRect?: { width: number } }) => {
+          dx += event.deltaRect?.width ?? 0
+          store.preview({ kind: 'changeDrift', driftId, change: stretched() })
+        },
+        end: () => change(driftId, stretched()),
+      },
+    })
+    .styleCursor(false)
+})
+onBeforeUnmount(() => { if (element.value) interact(element.value).unset() })
+
+function key(event: KeyboardEvent) {
+  const { id, at, lane, count } = props.block.drift
+  const by = event.shiftKey ? 0.5 : 0.1
+  const acts: Record<string, () => void> = {
+    'ArrowLeft': () => change(id, { at: clampS(at - by) }),
+    'ArrowRight': () => change(id, { at: clampS(at + by) }),
+    'ArrowUp': () => { if (lane > 0) change(id, { lane: lane - 1 }) },
+    'ArrowDown': () => { if (lane < lanes() - 1) change(id, { lane: lane + 1 }) },
+    '+': () => change(id, { count: Math.min(500, count + 1) }),
+    '=': () => change(id, { count: Math.min(500, count + 1) }),
+    '-': () => { if (count > 1) change(id, { count: count - 1 }) },
+    'Delete': () => remove(id),
+    'Backspace': () => remove(id),
+  }
+  const act = acts[event.key]
+  if (!act || event.ctrlKey || event.metaKey) return
+  event.preventDefault()
+  compose.choose(id)
+  act()
+  void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
+}
+</script>
+
+<template>
+  <button
+    ref="element" class="block" :class="{ chosen, lit }" :style="{ left: `${block.left}px`, width: `${Math.max(10, block.width - 2)}px`, '--leaf': block.colour }"
+    :title="label" :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`" :aria-pressed="chosen" :data-drift="block.isFirst ? block.drift.id : undefined" @click="compose.choose(block.drift.id)" @keydown="key"
+  >
+    <PlantPortrait v-if="middling" :plant="block.plant" :month="compose.moment.month" :width="24" :height="laneHeight - 6" class="thumb" />
+    <span v-if="roomy" class="words"><span class="common">{{ block.plant.commonName }}</span><small>{{ block.letter }} × {{ block.drift.count }}</small></span>
+    <span v-else class="short"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
+    <span class="grip" aria-hidden="true" />
+  </button>
+</template>
+
+<style scoped>
+.block { position: absolute; top: 1px; bottom: 1px; display: flex; align-items: center; gap: 3px; padding: 0 3px; border-radius: 5px; overflow: hidden; text-align: left; cursor: grab; touch-action: none; user-select: none;
+  background: color-mix(in srgb, var(--leaf) 26%, var(--card)); border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink)); color: var(--ink); }
+.chosen { outline: 2.5px solid var(--amber); outline-offset: 0; z-index: 2; }
+.lit { box-shadow: 0 0 0 2px var(--amber); z-index: 1; }
+.thumb { flex: none; }
+.words { min-width: 0; line-height: 1.1; }
+.common { display: block; font-family: var(--font-serif); font-size: 12px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+small { font-size: 10.5px; color: var(--ink); opacity: 0.85; white-space: nowrap; }
+.short { font-size: 11px; display: flex; flex-direction: column; align-items: center; line-height: 1.05; margin: 0 auto; }
+.grip { position: absolute; right: 0; top: 0; bottom: 0; width: 7px; cursor: ew-resize; }
+.block:hover .grip, .chosen .grip { background: linear-gradient(90deg, transparent 2px, color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px, transparent 3px 4px, color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px, transparent 5px); }
+</style>

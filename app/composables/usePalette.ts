@@ -1,0 +1,11 @@
+import { readPalette, type Palette } from '~/painters/palette'
+
+/** The colours of the page for the canvases; follows light and dark. */
+export function usePalette() {
+  const mode = useColorMode()
+  const palette = shallowRef<Palette | null>(null)
+  const read = () => { palette.value = readPalette(document.documentElement) }
+  onMounted(read)
+  watch(() => mode.value, () => nextTick(read))
+  return palette
+}

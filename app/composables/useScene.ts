@@ -1,0 +1,57 @@
+import { bedFrame, type Bed } from '~~/core/bed'
+import { keyLetters, schedule } from '~~/core/count'
+import { critique, makeScene, scores, type Critique, type Scene } from '~~/core/critique'
+import { bodiesAt } from '~~/core/layout'
+import { climateOf, type Plant } from '~~/core/plant'
+import { elevation, monthColours, plan } from '~~/core/view'
+
+/** Keeps the last answer of a function while its arguments stay the same objects. */
+function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R) {
+  let args: A | undefined
+  let value: R
+  return (...now: A): R => {
+    if (!args || now.some((a, i) => a !== args![i])) {
+      value = make(...now)
+      args = now
+    }
+    return value
+  }
+}
+
+const frameOf = lastOf((outline: Bed['outline']) => bedFrame(outline))
+
+/** Everything computed from the bed at the moment chosen: one pipeline, shared by all pictures. */
+export const useScene = createSharedComposable(() => {
+  const bedStore = useBedStore()
+  const library = useLibraryStore()
+  const compose = useComposeStore()
+
+  const climateFor = lastOf((place: { latitude: number; lastFrost: string; firstFrost: string }) => climateOf(place))
+  const climate = computed(() => climateFor(bedStore.garden?.value.place ?? { latitude: 45, lastFrost: '05-01', firstFrost: '10-15' }))
+  const zone = computed(() => bedStore.garden?.value.place.hardinessZone ?? '6')
+  const frame = computed(() => (bedStore.bed ? frameOf(bedStore.bed.outline) : null))
+  const scene = computed<Scene | null>(() => (bedStore.bed && frame.value
+    ? makeScene({ bed: bedStore.bed, library: library.byId, climate: climate.value, hardinessZone: zone.value }, undefined, frame.value)
+    : null))
+
+  let before: Critique | undefined
+  const judged = computed<Critique | null>(() => {
+    if (!scene.value) return null
+    return (before = critique(scene.value, before))
+  })
+  const accepted = computed(() => new Map((bedStore.bed?.accepted ?? []).map((a) => [a.findingId, a])))
+  const findings = computed(() => (judged.value?.findings ?? []).filter((f) => !accepted.value.has(f.id)))
+  const marks = computed(() => (scene.value && judged.value ? scores(scene.value, judged.value.findings) : []))
+
+  const bodies = computed(() => (scene.value ? bodiesAt(scene.value.placement.plants, compose.moment, climate.value, scene.value.bed.buying) : []))
+  const letters = computed(() => keyLetters((bedStore.bed?.drifts ?? []).map((d) => library.byId.get(d.plantId)).filter((p): p is Plant => !!p)))
+  const elevationList = computed(() => (frame.value && bedStore.bed ? elevation(bodies.value, frame.value, bedStore.bed.wall) : null))
+  const planList = computed(() => (frame.value ? plan(bodies.value, frame.value, letters.value) : null))
+  const year = computed(() => compose.moment.year)
+  const months = computed(() => (scene.value
+    ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesAt(scene.value!.placement.plants, { month: i + 1, year: year.value }, climate.value, scene.value!.bed.buying), 5))
+    : []))
+  const plantSchedule = computed(() => (bedStore.bed ? schedule(bedStore.bed, library.byId) : null))
+
+  return { climate, zone, frame, scene, judged, findings, accepted, marks, bodies, letters, elevationList, planList, months, plantSchedule }
+})

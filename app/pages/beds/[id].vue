@@ -1,0 +1,58 @@
+<script setup lang="ts">
+const route = useRoute()
+const store = useBedStore()
+const library = useLibraryStore()
+const problem = ref('')
+const ready = ref(false)
+
+useUndoKeys()
+useHead({ title: () => (store.bed ? `${store.bed.name} · Amber Terrace` : 'Amber Terrace') })
+
+async function open() {
+  ready.value = false
+  problem.value = ''
+  try {
+    await Promise.all([library.load(), store.open(String(route.params.id))])
+    ready.value = true
+  } catch (error) {
+    problem.value = messageOf(error)
+  }
+}
+onMounted(open)
+watch(() => route.params.id, (now, then) => { if (now && now !== then) void open() })
+
+onBeforeRouteLeave(async () => { await store.save() })
+useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
+  if (store.saveState !== 'saved') event.preventDefault()
+})
+</script>
+
+<template>
+  <div class="frame">
+    <AppRail :bed-id="String(route.params.id)" />
+    <div class="main">
+      <template v-if="ready">
+        <BedHeader />
+        <NuxtPage class="page" />
+        <ConflictModal />
+      </template>
+      <div v-else-if="problem" class="problem" role="alert">
+        <h1>This bed cannot be opened</h1>
+        <p>{{ problem }}</p>
+        <UButton to="/" icon="i-lucide-arrow-left">All gardens</UButton>
+        <UButton color="neutral" variant="outline" class="ml-2" @click="open">Try again</UButton>
+      </div>
+      <p v-else class="opening">Opening the bed…</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.frame { display: flex; height: 100vh; overflow: hidden; }
+.main { flex: 1; display: flex; flex-direction: column; min-width: 0; }
+.page { flex: 1; min-height: 0; }
+.problem { margin: 12vh auto; max-width: 480px; }
+.problem h1 { font-size: 24px; margin-bottom: 8px; }
+.problem p { color: var(--soft); margin-bottom: 18px; }
+.opening { margin: 20vh auto; color: var(--soft); }
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { describeViewpoint } from '~~/core/view'
+import { MONTH_NAMES } from '~~/core/plant'
+
+const store = useBedStore()
+const compose = useComposeStore()
+const { findings } = useScene()
+const stage = useTemplateRef<HTMLDivElement>('stage')
+const { width, height } = useElementSize(stage)
+const LANE_PX = 34
+const CAPTION_PX = 23
+const lanes = computed(() => store.bed?.laneShares.length ?? 3)
+const scorePx = computed(() => CAPTION_PX + lanes.value * (LANE_PX + 3) + 6)
+const rest = computed(() => Math.max(240, height.value - scorePx.value - 2 * CAPTION_PX - 2))
+const planPx = computed(() => Math.round(Math.min(rest.value * 0.4, 260)))
+const elevationPx = computed(() => rest.value - planPx.value)
+const axis = useAxis({ width, elevationPx, planPx })
+watchEffect(() => setDropAxis(axis.value))
+
+const when = computed(() => `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`)
+const tabs = computed(() => [
+  { id: 'look' as const, label: 'Second look', count: findings.value.length },
+  { id: 'shortlist' as const, label: 'Shortlist', count: store.bed?.shortlist.length ?? 0 },
+  { id: 'list' as const, label: 'List', count: store.bed?.drifts.length ?? 0 },
+])
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key === 'Escape') { compose.choose(null); store.preview(null) }
+})
+</script>
+
+<template>
+  <div class="compose">
+    <div class="left">
+      <div ref="stage" class="stage">
+        <section>
+          <h2 class="caption">From {{ store.bed?.viewpoint.name.toLowerCase() }} <small v-if="store.bed">{{ describeViewpoint(store.bed.viewpoint) }} · {{ when }}</small></h2>
+          <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
+        </section>
+        <section class="ruled">
+          <h2 class="caption">The score <small>drag a block along or between lanes, its right end to add plants</small></h2>
+          <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
+        </section>
+        <section class="ruled">
+          <h2 class="caption">From above <small>pale to mature spread, solid as it is now; drag a plant to pin it</small></h2>
+          <ClientOnly><ComposePlanView :axis="axis" :height="planPx" /></ClientOnly>
+        </section>
+      </div>
+      <ComposeTimeBar />
+    </div>
+    <aside class="side" aria-label="Second look, shortlist and list">
+      <div class="tabs" role="tablist">
+        <button v-for="tab in tabs" :key="tab.id" role="tab" :aria-selected="compose.panel === tab.id" class="tab" :class="{ on: compose.panel === tab.id }" @click="compose.panel = tab.id">{{ tab.label }} <small>{{ tab.count }}</small></button>
+      </div>
+      <ComposePlantCard />
+      <div class="scroll">
+        <ComposeSecondLook v-if="compose.panel === 'look'" />
+        <ComposeShortlistPanel v-else-if="compose.panel === 'shortlist'" />
+        <ComposeDriftList v-else />
+      </div>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.compose { display: flex; min-height: 0; }
+.left { flex: 1; min-width: 0; display: flex; flex-direction: column; }
+.stage { flex: 1; min-height: 0; overflow: hidden; background: var(--paper); }
+.caption { height: 23px; line-height: 23px; padding-left: 12px; font-size: 13.5px; font-weight: 600; white-space: nowrap; overflow: hidden; }
+.caption small { font-family: var(--font-sans); font-weight: 400; font-size: 12px; color: var(--soft); margin-left: 8px; }
+.ruled { border-top: 1px solid var(--line); }
+.side { width: 300px; flex: none; border-left: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
+.tabs { display: flex; border-bottom: 1px solid var(--line); flex: none; }
+.tab { flex: 1; padding: 9px 4px 7px; font-family: var(--font-serif); font-size: 14px; cursor: pointer; color: var(--soft); border-bottom: 2px solid transparent; white-space: nowrap; }
+.tab.on { color: var(--ink); border-bottom-color: var(--amber); font-weight: 600; }
+.tab small { font-family: var(--font-sans); font-size: 11px; color: var(--soft); }
+.scroll { flex: 1; overflow-y: auto; min-height: 0; }
+</style>

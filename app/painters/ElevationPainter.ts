@@ -1,0 +1,205 @@
+import Konva from 'konva'
+import { figureAt, type Elevation, type Figure } from '~~/core/view'
+import { drawWall, type PictureScale } from './drawWall'
+import type { Palette } from './palette'
+import { SpriteCache } from './spriteCache'
+
+export interface ElevationView {
+  readonly list: Elevation
+  readonly width: number
+  readonly height: number
+  readonly pxPerM: number
+  readonly leftPx: number
+  readonly palette: Palette
+  readonly lit: ReadonlySet<string>
+  readonly chosen: ReadonlySet<string>
+  /** Without ruler and sill lines, for a small picture. */
+  readonly bare?: boolean
+}
+
+/** Time a repaint may spend on new portraits before it shows what it has and finishes in the next frame. */
+const BUDGET_MS = 14
+const FRONT_STRIP_PX = 12
+
+const sprites = new SpriteCache()
+
+/** Draws the elevation with Konva: wall, planting and marks on layers of their own, so that a hover redraws only the marks. */
+export class ElevationPainter {
+  private readonly stage: Konva.Stage
+  private readonly back = new Konva.Layer({ listening: false })
+  private readonly planting = new Konva.Layer({ listening: false })
+  private readonly marks = new Konva.Layer({ listening: false })
+  private view: ElevationView | null = null
+  private backKey = ''
+  private frame = 0
+
+  constructor(container: HTMLDivElement) {
+    this.stage = new Konva.Stage({ container, width: 10, height: 10 })
+    this.stage.add(this.back, this.planting, this.marks)
+    this.addShape(this.back, (c) => this.drawBack(c))
+    this.addShape(this.planting, (c) => this.drawPlanting(c))
+    this.addShape(this.marks, (c) => this.drawMarks(c))
+  }
+
+  show(view: ElevationView) {
+    const before = this.view
+    this.view = view
+    if (before?.width !== view.width || before.height !== view.height) this.stage.size({ width: view.width, height: view.height })
+    const backKey = JSON.stringify([view.list.wall, view.list.fromX, view.list.toX, view.list.frontBaseM, view.pxPerM, view.leftPx, view.width, view.height, view.palette.paper])
+    if (backKey !== this.backKey) this.back.draw()
+    this.backKey = backKey
+    if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width || before.height !== view.height) this.planting.draw()
+    this.marks.draw()
+  }
+
+  /** The plant under a point of the picture, or null. */
+  hit(px: number, py: number): Figure | null {
+    if (!this.view) return null
+    const { list, pxPerM, leftPx } = this.view
+    return figureAt(list, (px - leftPx) / pxPerM + list.fromX, (this.footPx() - py) / pxPerM)
+  }
+
+  destroy() {
+    cancelAnimationFrame(this.frame)
+    this.stage.destroy()
+  }
+
+  private addShape(layer: Konva.Layer, draw: (context: CanvasRenderingContext2D) => void) {
+    layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
+  }
+
+  private footPx() {
+    const { height, list, pxPerM } = this.view!
+    return height - FRONT_STRIP_PX + list.frontBaseM * pxPerM
+  }
+
+  private scale(): PictureScale {
+    const { pxPerM, leftPx, list } = this.view!
+    const foot = this.footPx()
+    return { pxPerM, x: (m) => leftPx + (m - list.fromX) * pxPerM, z: (m) => foot - m * pxPerM }
+  }
+
+  private drawBack(context: CanvasRenderingContext2D) {
+    const { width, height, palette, list } = this.view!
+    const scale = this.scale()
+    const foot = this.footPx()
+    context.fillStyle = palette.sky
+    context.fillRect(0, 0, width, height)
+    if (list.wall) drawWall(context, list.wall, scale, list.fromX, list.toX)
+    const soil = context.createLinearGradient(0, foot, 0, height)
+    soil.addColorStop(0, '#6f5c45')
+    soil.addColorStop(1, palette.soil)
+    context.fillStyle = soil
+    context.fillRect(scale.x(list.fromX), foot, (list.toX - list.fromX) * scale.pxPerM, height - foot)
+    context.fillStyle = palette.soilLight
+    context.fillRect(0, height - FRONT_STRIP_PX + 2, width, FRONT_STRIP_PX)
+    if (!this.view!.bare) this.drawRuler(context, scale, foot)
+  }
+
+  private drawRuler(context: CanvasRenderingContext2D, scale: PictureScale, foot: number) {
+    const { palette, leftPx } = this.view!
+    context.font = '11px "Inter Variable", sans-serif'
+    context.fillStyle = palette.soft
+    context.strokeStyle = palette.soft
+    context.textAlign = 'right'
+    context.textBaseline = 'middle'
+    context.lineWidth = 1
+    for (let m = 0; scale.z(m) > 14; m += 0.5) {
+      const y = Math.round(scale.z(m)) + 0.5
+      const whole = m % 1 === 0
+      context.beginPath()
+      context.moveTo(leftPx - (whole ? 11 : 6), y)
+      context.lineTo(leftPx - 2, y)
+      context.stroke()
+      if (whole) context.fillText(m === 0 ? '0' : `${m} m`, leftPx - 15, Math.min(y, foot))
+    }
+  }
+
+  private drawPlanting(context: CanvasRenderingContext2D) {
+    const { list, pxPerM } = this.view!
+    const scale = this.scale()
+    const ratio = Math.min(2, window.devicePixelRatio || 1)
+    const until = performance.now() + BUDGET_MS
+    let waiting = false
+    for (const figure of list.figures) {
+      if (performance.now() > until && !sprites.has(figure.body, figure.variant, pxPerM * ratio)) {
+        waiting = true
+        continue
+      }
+      drawFigure(context, figure, scale, pxPerM * ratio)
+    }
+    cancelAnimationFrame(this.frame)
+    if (waiting) this.frame = requestAnimationFrame(() => this.planting.draw())
+  }
+
+  private drawMarks(context: CanvasRenderingContext2D) {
+    const { list, palette, lit, chosen } = this.view!
+    const scale = this.scale()
+    if (!this.view!.bare) this.drawSills(context, scale)
+    for (const [ids, colour, width] of [[lit, palette.amber, 2.5], [chosen, palette.amber, 2]] as const) {
+      if (ids.size === 0) continue
+      context.strokeStyle = colour
+      context.lineWidth = width
+      for (const f of list.figures) if (ids.has(f.body.at.id)) frameFigure(context, f, scale)
+    }
+  }
+
+  private drawSills(context: CanvasRenderingContext2D, scale: PictureScale) {
+    const { list, palette } = this.view!
+    context.save()
+    context.setLineDash([3, 4])
+    context.lineWidth = 1
+    context.font = '10.5px "Inter Variable", sans-serif'
+    context.textBaseline = 'bottom'
+    for (const o of list.wall?.openings ?? []) {
+      if (o.sillM < 0.3) continue
+      const y = Math.round(scale.z(o.sillM)) + 0.5
+      context.strokeStyle = '#2b2621'
+      context.globalAlpha = 0.55
+      context.beginPath()
+      context.moveTo(scale.x(o.x) - 16, y)
+      context.lineTo(scale.x(o.x + o.widthM) + 16, y)
+      context.stroke()
+      context.globalAlpha = 1
+      const label = `sill ${o.sillM} m`
+      const at = scale.x(o.x) - 14
+      context.fillStyle = palette.card
+      context.globalAlpha = 0.82
+      context.fillRect(at - 3 - context.measureText(label).width, y - 8, context.measureText(label).width + 6, 15)
+      context.globalAlpha = 1
+      context.fillStyle = palette.ink
+      context.textAlign = 'right'
+      context.fillText(label, at, y + 6)
+    }
+    context.restore()
+  }
+}
+
+function drawFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale, spritePxPerM: number) {
+  const { body } = figure
+  const sprite = sprites.get(body, figure.variant, spritePxPerM)
+  const across = ((body.spreadM / sprite.spreadM) * figure.scale * scale.pxPerM) / sprite.pxPerM
+  const up = ((Math.max(body.foliageM, body.flowerM) / sprite.heightM) * figure.scale * scale.pxPerM) / sprite.pxPerM
+  const x = scale.x(figure.x)
+  const y = scale.z(figure.baseM)
+  context.fillStyle = 'rgba(35, 27, 18, 0.28)'
+  if (body.at.plant.kind !== 'climber' && body.look.state !== 'bare') {
+    context.beginPath()
+    context.ellipse(x, y, (body.spreadM / 2) * scale.pxPerM * 0.92, Math.max(1.5, body.spreadM * scale.pxPerM * 0.06), 0, 0, Math.PI * 2)
+    context.fill()
+  }
+  context.save()
+  context.translate(x, y)
+  context.scale(figure.mirrored ? -across : across, up)
+  context.drawImage(sprite.canvas, -sprite.footX, -sprite.footY)
+  context.restore()
+}
+
+function frameFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale) {
+  const { body } = figure
+  const half = (body.spreadM / 2) * scale.pxPerM + 2
+  const top = scale.z(figure.baseM + Math.max(body.foliageM, body.flowerM, 0.08)) - 3
+  context.beginPath()
+  context.roundRect(scale.x(figure.x) - half, top, 2 * half, scale.z(figure.baseM) + 3 - top, 5)
+  context.stroke()
+}

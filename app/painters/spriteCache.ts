@@ -1,0 +1,65 @@
+import type { Body } from '~~/core/layout'
+import { portrait } from '~~/core/view'
+import { drawPaints } from './paintPath'
+
+/** A portrait drawn once: its canvas and where the plant's foot lies in it, pixels of the canvas. */
+export interface Sprite { readonly canvas: HTMLCanvasElement; readonly footX: number; readonly footY: number; readonly pxPerM: number; readonly spreadM: number; readonly heightM: number }
+
+const MOST_PIXELS = 60_000_000
+const STEP = 1.07
+
+/** Portraits as pictures, kept while they fit in memory; one that is asked for again moves to the fresh end. */
+export class SpriteCache {
+  private readonly sprites = new Map<string, Sprite>()
+  private pixels = 0
+
+  /** The portrait of a body; near sizes share one picture and are scaled. */
+  get(body: Body, variant: number, pxPerM: number): Sprite {
+    const key = keyOf(body, variant, pxPerM)
+    const there = this.sprites.get(key)
+    if (there) {
+      this.sprites.delete(key)
+      this.sprites.set(key, there)
+      return there
+    }
+    const sprite = drawSprite(body, variant, pxPerM)
+    this.sprites.set(key, sprite)
+    this.pixels += sprite.canvas.width * sprite.canvas.height
+    this.forget()
+    return sprite
+  }
+
+  has(body: Body, variant: number, pxPerM: number) { return this.sprites.has(keyOf(body, variant, pxPerM)) }
+
+  private forget() {
+    for (const [key, sprite] of this.sprites) {
+      if (this.pixels <= MOST_PIXELS) return
+      this.sprites.delete(key)
+      this.pixels -= sprite.canvas.width * sprite.canvas.height
+    }
+  }
+}
+
+const bucket = (metres: number) => Math.round(Math.log(Math.max(0.01, metres)) / Math.log(STEP))
+
+function keyOf({ at, look, foliageM, flowerM, spreadM }: Body, variant: number, pxPerM: number): string {
+  const shown = `${look.state}${look.colour}${look.leaf.toFixed(1)}${look.flower.toFixed(1)}`
+  return `${at.plant.id}|${variant}|${shown}|${bucket(foliageM)}|${bucket(flowerM)}|${bucket(spreadM)}|${Math.round(pxPerM)}`
+}
+
+function drawSprite(body: Body, variant: number, pxPerM: number): Sprite {
+  const { at, look, foliageM, flowerM, spreadM } = body
+  const heightM = Math.max(foliageM, flowerM)
+  const margin = 0.16 * spreadM + 14 / pxPerM
+  const above = 0.1 * heightM + 16 / pxPerM
+  const below = 0.06 * spreadM + 5 / pxPerM
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.max(1, Math.ceil((spreadM + 2 * margin) * pxPerM))
+  canvas.height = Math.max(1, Math.ceil((heightM + above + below) * pxPerM))
+  const footX = canvas.width / 2
+  const footY = (heightM + above) * pxPerM
+  const context = canvas.getContext('2d')!
+  context.setTransform(pxPerM, 0, 0, pxPerM, footX, footY)
+  drawPaints(context, portrait({ plant: at.plant, look, foliageM, flowerM, spreadM }, variant, pxPerM))
+  return { canvas, footX, footY, pxPerM, spreadM, heightM }
+}

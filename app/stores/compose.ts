@@ -1,0 +1,19 @@
+import { defineStore } from 'pinia'
+import type { Moment } from '~~/core/layout'
+
+/** What is looked at and chosen while composing; none of it is saved. */
+export const useComposeStore = defineStore('compose', () => {
+  const moment = ref<Moment>({ month: 6, year: 3 })
+  const driftId = ref<string | null>(null)
+  const plantId = ref<string | null>(null)
+  /** Placed plants lit by a finding under the pointer or focus. */
+  const lit = shallowRef<readonly string[]>([])
+  const panel = ref<'look' | 'shortlist' | 'list'>('look')
+
+  function choose(drift: string | null, plant: string | null = null) {
+    driftId.value = drift
+    plantId.value = plant
+  }
+
+  return { moment, driftId, plantId, lit, panel, choose }
+})

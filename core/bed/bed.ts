@@ -1,0 +1,59 @@
+import type { EdgeKind, Point } from '../geometry'
+import type { Soil, WaterClass } from '../plant'
+
+/** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
+export interface Edge { readonly kind: EdgeKind; readonly stations: readonly Point[] }
+export interface Outline { readonly back: Edge; readonly front: Edge }
+
+/** A window or door in the wall: left side, width, sill and head above ground, metres. */
+export interface Opening { readonly id: string; readonly x: number; readonly widthM: number; readonly sillM: number; readonly headM: number }
+export type WallMaterial = 'brick' | 'stone' | 'render' | 'boards'
+export interface Wall { readonly heightM: number; readonly material: WallMaterial; readonly colour: string; readonly openings: readonly Opening[] }
+
+/** Where the bed is seen from: eye above ground, and distance in front of the front edge, metres. */
+export interface Viewpoint { readonly name: string; readonly eyeHeightM: number; readonly distanceM: number }
+
+/** What the ground offers; sun hours are a growing-season mean typed by hand. */
+export interface Ground { readonly sunHours: number; readonly facing: string; readonly water: WaterClass; readonly soil: Soil; readonly ph: number }
+
+export const PATTERNS = ['mass', 'staggered', 'row', 'dotted'] as const
+/** `mass` fills the lane's depth, `staggered` two rows, `row` one, `dotted` singles repeated along the bed. */
+export type Pattern = (typeof PATTERNS)[number]
+
+/** One group of one plant in one lane. `at` is the s of its middle, metres along the front edge. */
+export interface Drift {
+  readonly id: string
+  readonly plantId: string
+  /** 0 is the back lane. */
+  readonly lane: number
+  readonly count: number
+  readonly pattern: Pattern
+  readonly at: number
+  /** Distance between the singles of a dotted repeat, metres on centre. */
+  readonly everyM: number
+}
+
+/** A single plant moved by hand; it stays where it was put. */
+export interface Pin { readonly driftId: string; readonly index: number; readonly x: number; readonly y: number }
+export interface Acceptance { readonly findingId: string; readonly title: string; readonly reason: string }
+/** What is bought of a plant: the size, and how many are there already. */
+export interface Buying { readonly plantId: string; readonly size: string; readonly have: number }
+
+export type SchoolId = 'layered' | 'close-knit' | 'formal' | 'carpet'
+
+/** Everything that is composed and decided for one border bed. */
+export interface Bed {
+  readonly name: string
+  readonly outline: Outline
+  /** Depth share of each lane from back to front, adding up to 1; one to four of them. */
+  readonly laneShares: readonly number[]
+  readonly wall: Wall | null
+  readonly viewpoint: Viewpoint
+  readonly ground: Ground
+  readonly school: SchoolId
+  readonly drifts: readonly Drift[]
+  readonly pins: readonly Pin[]
+  readonly accepted: readonly Acceptance[]
+  readonly shortlist: readonly string[]
+  readonly buying: readonly Buying[]
+}

@@ -1,0 +1,6 @@
+export * from './bed'
+export { bedFrame, type BedFrame, type BedPoint } from './bedFrame'
+export { checkOutline, rectangle } from './checkOutline'
+export { laneBands, laneDepthAt, laneNames, startShares, type LaneBand } from './lanes'
+export { setbackM } from './setback'
+export { SCHOOLS, type School } from './schools'

@@ -1,0 +1,11 @@
+import type { Kind } from '../plant'
+
+/**
+ * Least distance of a plant's middle from the wall, metres: `max(0.6, w/2 + 0.15)`; trees `max(w/2, 3)`; climbers stand
+ * 0.3 m out, at the foot of what they climb. Source: design/calculations, Spacing and counts.
+ */
+export function setbackM(spreadM: number, kind: Kind): number {
+  if (kind === 'climber') return 0.3
+  if (kind === 'tree') return Math.max(spreadM / 2, 3)
+  return Math.max(0.6, spreadM / 2 + 0.15)
+}

@@ -1,0 +1,28 @@
+import { converter, differenceEuclidean, formatHex } from 'culori'
+
+const toOklch = converter('oklch')
+const toOklab = converter('oklab')
+const inOklab = differenceEuclidean('oklab')
+
+/** Difference of two colours: Euclidean in OKLab, times 100; under 7 two leaves of one texture blend. */
+export const deltaE = (a: string, b: string) => inOklab(a, b) * 100
+
+/** Colour `u` (0-1) of the way from a to b in OKLab, as `#rrggbb`. */
+export function mix(a: string, b: string, u: number): string {
+  const from = lab(a)
+  const to = lab(b)
+  return formatHex({ mode: 'oklab', l: from.l + (to.l - from.l) * u, a: from.a + (to.a - from.a) * u, b: from.b + (to.b - from.b) * u })
+}
+
+/** The colour with its OKLCH lightness moved by `by` (−1 to 1), chroma kept. */
+export function lighten(colour: string, by: number): string {
+  const c = toOklch(colour) ?? { mode: 'oklch' as const, l: 0.5, c: 0 }
+  return formatHex({ ...c, l: Math.min(0.99, Math.max(0.02, c.l + by)) })
+}
+
+/** OKLCH chroma, 0 for grey. */
+export const saturation = (colour: string) => toOklch(colour)?.c ?? 0
+
+function lab(colour: string) {
+  return toOklab(colour) ?? { mode: 'oklab' as const, l: 0.5, a: 0, b: 0 }
+}

@@ -1,0 +1,1 @@
+export { deltaE, lighten, mix, saturation } from './colour'

@@ -1,0 +1,3 @@
+export { keyLetters } from './keyLetters'
+export { schedule, type Schedule, type ScheduleLine } from './schedule'
+export { scheduleCsv } from './scheduleCsv'

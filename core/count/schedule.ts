@@ -1,0 +1,42 @@
+import type { Bed } from '../bed'
+import type { Plant, SoldSize } from '../plant'
+import { keyLetters } from './keyLetters'
+
+/** One line of the plant schedule. Money in the garden's currency. */
+export interface ScheduleLine {
+  readonly key: string
+  readonly plant: Plant
+  readonly need: number
+  readonly have: number
+  readonly buy: number
+  readonly size: SoldSize
+  readonly total: number
+}
+
+export interface Schedule { readonly lines: readonly ScheduleLine[]; readonly plants: number; readonly total: number; readonly missing: readonly string[] }
+
+/** The schedule of a bed: one line a plant, in the order of the key. `missing` names drifts' plants that the library lacks. */
+export function schedule(bed: Bed, library: ReadonlyMap<string, Plant>): Schedule {
+  const need = new Map<string, number>()
+  for (const drift of bed.drifts) need.set(drift.plantId, (need.get(drift.plantId) ?? 0) + drift.count)
+  const plants = [...need.keys()].map((id) => library.get(id)).filter((p): p is Plant => p !== undefined)
+  const keys = keyLetters(plants)
+  const lines = plants.map((plant) => lineOf(plant, keys.get(plant.id)!, need.get(plant.id)!, bed))
+  lines.sort((a, b) => a.key.length - b.key.length || (a.key < b.key ? -1 : 1))
+  return {
+    lines,
+    plants: lines.reduce((sum, l) => sum + l.need, 0),
+    total: money(lines.reduce((sum, l) => sum + l.total, 0)),
+    missing: [...need.keys()].filter((id) => !library.has(id)),
+  }
+}
+
+function lineOf(plant: Plant, key: string, need: number, bed: Bed): ScheduleLine {
+  const buying = bed.buying.find((b) => b.plantId === plant.id)
+  const size = plant.sizes.find((s) => s.label === buying?.size) ?? plant.sizes[0]!
+  const have = Math.min(buying?.have ?? 0, need)
+  const buy = need - have
+  return { key, plant, need, have, buy, size, total: money(buy * size.price) }
+}
+
+const money = (n: number) => Math.round(n * 100) / 100

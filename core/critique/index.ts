@@ -1,0 +1,7 @@
+export { critique, type Critique } from './critique'
+export { RULES, type Figure, type Finding, type Mend, type RuleId } from './finding'
+export { makeScene, MATURE_YEAR, siteOf, type Scene, type SceneInput } from './scene'
+export { scores, type Score } from './scores'
+export { monthInterest, type MonthInterest } from './season'
+export { blends, pairContrast } from './contrast'
+export { standIns, type StandInLimits } from './standIn'

@@ -1,0 +1,91 @@
+import type { Drift } from '../../bed'
+import { laneBands } from '../../bed'
+import { misfits, type Plant } from '../../plant'
+import type { Finding, Mend, Range, Remark } from '../finding'
+import type { LocalRule } from '../rule'
+import { along, metres, nameOf, type Scene } from '../scene'
+
+const CELL_M = 0.12
+/** Left free along the wall: the setback is not a gap. */
+const WALL_STRIP_M = 0.5
+const JOIN_M = 0.9
+
+/** Bare soil at maturity where a circle of some size would fit between the plants. */
+export const gap: LocalRule = {
+  id: 'gap',
+  remarks: (scene, range) => bareCells(scene, range),
+  fold: (scene, remarks) => joinStretches(remarks).map((list) => describe(scene, list)),
+}
+
+/** Centres of bare circles: cells whose clearance is the greatest among their neighbours. */
+function bareCells({ frame, placement, index, school }: Scene, range: Range): Remark[] {
+  if (placement.plants.length === 0) return []
+  const least = school.bareCircleM / 2
+  // Half a bare circle may lie outside the bed; cells stand on fixed places, so that a part is judged just as the whole is.
+  const edge = least * 0.7
+  const first = frame.firstX + edge
+  const from = Math.max(first, first + CELL_M * Math.ceil((range.from - first) / CELL_M))
+  const to = Math.min(frame.lastX - edge, range.to)
+  const found: Remark[] = []
+  for (let x = from; x <= to; x += CELL_M) {
+    const back = frame.back.yAt(x) + WALL_STRIP_M
+    const front = frame.front.yAt(x) - edge
+    let best: Remark | null = null
+    for (let y = back; y < front; y += CELL_M) {
+      let clearance = least * 3
+      for (const i of index.search(x - clearance, y - clearance, x + clearance, y + clearance)) {
+        const p = placement.plants[i]!
+        if (p.plant.spacingHabit === 'weaves' || p.plant.kind === 'climber') continue
+        clearance = Math.min(clearance, Math.hypot(p.x - x, p.y - y) - p.plant.spreadM / 2)
+        if (clearance < least) break
+      }
+      if (clearance >= least && (!best || clearance > best.value)) best = { x, group: '', plants: [], value: clearance, other: y }
+    }
+    if (best) found.push(best)
+  }
+  return found
+}
+
+function joinStretches(remarks: readonly Remark[]): Remark[][] {
+  const stretches: Remark[][] = []
+  for (const remark of [...remarks].sort((a, b) => a.x - b.x)) {
+    const last = stretches[stretches.length - 1]
+    if (last && remark.x - last[last.length - 1]!.x < JOIN_M) last.push(remark)
+    else stretches.push([remark])
+  }
+  return stretches
+}
+
+function describe(scene: Scene, list: readonly Remark[]): Finding {
+  const widest = list.reduce((w, r) => (r.value > w.value ? r : w))
+  const from = list[0]!.x - widest.value
+  const to = list[list.length - 1]!.x + widest.value
+  return {
+    id: `gap:${Math.round(widest.x)}`,
+    rule: 'gap',
+    title: 'Bare soil when grown',
+    reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.firstX, from), Math.min(scene.frame.lastX, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
+    weight: 30 + Math.min(30, (to - from) * 8),
+    from, to,
+    plants: [],
+    figures: [{ name: 'bare circle', value: widest.value * 2, unit: 'm' }, { name: 'stretch', value: to - from, unit: 'm' }],
+    source: 'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
+    mends: fillers(scene, widest, to - from),
+  }
+}
+
+function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {
+  const k = scene.school.spacing
+  const t = scene.frame.toBed({ x: spot.x, y: spot.other }).t
+  const lane = Math.max(0, laneBands(scene.bed.laneShares).findIndex((b) => t <= b.to))
+  const inLane = new Set(scene.bed.drifts.filter((d) => d.lane === lane).map((d) => d.plantId))
+  const suits = (p: Plant) => p.kind !== 'climber' && p.spacingHabit !== 'weaves' && p.spreadM <= spot.value * 2.3 && misfits(p, scene.site).length === 0
+  const own = [...new Set(scene.bed.drifts.map((d) => d.plantId))].map((id) => scene.library.get(id)).filter((p): p is Plant => !!p && suits(p))
+    .sort((a, b) => Number(inLane.has(b.id)) - Number(inLane.has(a.id)) || Math.abs(a.spreadM - 2 * spot.value) - Math.abs(b.spreadM - 2 * spot.value))
+  const choice = own.length > 0 ? own : [...scene.library.values()].filter((p) => suits(p) && p.foliageHeightM < 0.6 && !p.invasiveNote)
+  return choice.slice(0, 2).map((plant) => {
+    const count = Math.max(1, Math.floor(stretch / (k * plant.spreadM)))
+    const drift: Drift = { id: `fill-${Math.round(spot.x * 100)}-${plant.id}`.slice(0, 60), plantId: plant.id, lane, count, pattern: 'row', at: scene.frame.sAt(spot.x), everyM: 1 }
+    return { label: `Add ${count} ${nameOf(plant)}`, edit: { kind: 'addDrift', drift } }
+  })
+}

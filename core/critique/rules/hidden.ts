@@ -1,0 +1,57 @@
+import { bodiesNear, capital, MATURE_YEAR, nameOf, stretchOf, type Scene } from '../scene'
+import { monthName, type Plant } from '../../plant'
+import { visibleShares } from '../../view'
+import type { Mend, Range, Remark } from '../finding'
+import { byGroup, type LocalRule } from '../rule'
+
+const HIDDEN_BELOW = 0.35
+/** Each plant is judged in the one of these months nearest to its own best. */
+const MOMENTS = [4, 6, 8, 10] as const
+
+/** A plant that does not show, in its own best month, behind what stands in front of it. */
+export const hidden: LocalRule = {
+  id: 'hidden',
+  remarks: (scene, range) => MOMENTS.flatMap((month) => hiddenIn(scene, month, range)),
+  fold: (scene, remarks) => [...byGroup(remarks)].flatMap(([driftId, list]) => {
+    const drift = scene.bed.drifts.find((d) => d.id === driftId)
+    if (!drift || list.length * 2 < drift.count) return []
+    const plants = list.map((r) => scene.byId.get(r.plants[0]!)!)
+    const share = list.reduce((sum, r) => sum + r.value, 0) / list.length
+    const { plant } = plants[0]!
+    return [{
+      id: `hidden:${driftId}`,
+      rule: 'hidden' as const,
+      title: `${capital(nameOf(plant))} hidden behind others`,
+      reason: `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count} show`} only ${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ${scene.bed.viewpoint.distanceM} m back).`,
+      weight: 50 + 30 * (1 - share / HIDDEN_BELOW),
+      ...stretchOf(plants),
+      plants: plants.map((p) => p.id),
+      figures: [{ name: 'seen', value: share * 100, unit: '%' }, { name: 'wanted', value: HIDDEN_BELOW * 100, unit: '%' }],
+      source: 'Visible share of its outline, laid near to far from the eye; hidden below 35 % in its best month. Calculations, What is seen.',
+      mends: mendsFor(scene, drift.lane, driftId),
+    }]
+  }),
+}
+
+function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
+  const bodies = bodiesNear(scene, { month, year: MATURE_YEAR }, range)
+  const { shares } = visibleShares(bodies, { viewpoint: scene.bed.viewpoint, frontY: (x) => scene.frame.front.yAt(x), ...(Number.isFinite(range.from) ? { range } : {}) })
+  return bodies.flatMap(({ at }, i) => {
+    const share = shares[i]!
+    const judged = !Number.isNaN(share) && share < HIDDEN_BELOW && bestMoment(at.plant) === month && at.plant.kind !== 'climber' && at.plant.spacingHabit !== 'weaves'
+    return judged ? [{ x: at.x, group: at.driftId, plants: [at.id], value: share, other: month }] : []
+  })
+}
+
+function bestMoment(plant: Plant): number {
+  const { flowerMonths } = plant
+  const best = flowerMonths[Math.floor((flowerMonths.length - 1) / 2)] ?? 7
+  return MOMENTS.reduce((a, b) => (Math.abs(b - best) < Math.abs(a - best) ? b : a))
+}
+
+function mendsFor(scene: Scene, lane: number, driftId: string): Mend[] {
+  const mends: Mend[] = []
+  if (lane + 1 < scene.bed.laneShares.length) mends.push({ label: 'Bring it forward a lane', edit: { kind: 'changeDrift', driftId, change: { lane: lane + 1 } } })
+  mends.push({ label: 'Leave it out', edit: { kind: 'removeDrift', driftId } })
+  return mends
+}

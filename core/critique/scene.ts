@@ -1,0 +1,83 @@
+import { bedFrame, SCHOOLS, type Bed, type BedFrame, type School } from '../bed'
+import { circleIndex, type CircleIndex } from '../geometry'
+import { bodiesAt, place, type Body, type Moment, type PlacedPlant, type Placement } from '../layout'
+import { zoneNumber, type Climate, type Plant, type SiteConditions } from '../plant'
+import type { Range } from './finding'
+
+/** Everything a rule may look at: one bed, placed, in its garden's climate. */
+export interface Scene {
+  readonly bed: Bed
+  readonly frame: BedFrame
+  readonly library: ReadonlyMap<string, Plant>
+  readonly placement: Placement
+  readonly school: School
+  readonly climate: Climate
+  readonly site: SiteConditions
+  readonly index: CircleIndex
+  readonly byId: ReadonlyMap<string, PlacedPlant>
+}
+
+/** A year in which everything but a slow tree has grown up; "mature" in the findings. */
+export const MATURE_YEAR = 10
+
+export interface SceneInput { readonly bed: Bed; readonly library: ReadonlyMap<string, Plant>; readonly climate: Climate; readonly hardinessZone: string }
+
+export function makeScene({ bed, library, climate, hardinessZone }: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(bed.outline)): Scene {
+  const placed = placement ?? place(bed, library, frame)
+  return {
+    bed, frame, library, climate,
+    placement: placed,
+    school: SCHOOLS[bed.school],
+    site: siteOf(bed, hardinessZone),
+    index: circleIndex(placed.plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
+    byId: new Map(placed.plants.map((p) => [p.id, p])),
+  }
+}
+
+export const siteOf = (bed: Bed, hardinessZone: string): SiteConditions => ({ ...bed.ground, zone: zoneNumber(hardinessZone) ?? 6 })
+
+/** Bodies of the plants whose x lies in the range widened by 3 m, at a moment. */
+export function bodiesNear(scene: Scene, moment: Moment, range?: Range): Body[] {
+  const { plants } = scene.placement
+  const some = range ? plants.filter((p) => p.x > range.from - 3 && p.x < range.to + 3) : plants
+  return bodiesAt(some, moment, scene.climate, scene.bed.buying)
+}
+
+export interface Pair { readonly a: PlacedPlant; readonly b: PlacedPlant; readonly distance: number; readonly touch: number }
+
+/** Pairs that touch or nearly do when mature (within 1.15 of half of both spreads); `a` is in the range. Each pair once. */
+export function touchingPairs(scene: Scene, range: Range): Pair[] {
+  const { plants } = scene.placement
+  const pairs: Pair[] = []
+  plants.forEach((a, i) => {
+    if (a.x < range.from || a.x > range.to) return
+    const reach = (a.plant.spreadM / 2) * 1.15 + 0.15
+    for (const j of scene.index.search(a.x - reach, a.y - reach, a.x + reach, a.y + reach)) {
+      const b = plants[j]!
+      const twice = b.x >= range.from && b.x <= range.to && j <= i
+      if (j === i || twice) continue
+      const distance = Math.hypot(a.x - b.x, a.y - b.y)
+      const touch = (a.plant.spreadM + b.plant.spreadM) / 2
+      if (distance <= touch * 1.15) pairs.push({ a, b, distance, touch })
+    }
+  })
+  return pairs
+}
+
+export const whole: Range = { from: -Infinity, to: Infinity }
+/** The name used in sentences: the common one. */
+export const nameOf = (plant: Plant) => plant.commonName
+export const metres = (n: number) => `${n.toFixed(2)} m`
+/** `at 4.2 m` or `from 4.2 to 6.0 m` along the wall. */
+export const along = (from: number, to: number) => (to - from < 0.3 ? `at ${((from + to) / 2).toFixed(1)} m` : `from ${from.toFixed(1)} to ${to.toFixed(1)} m`)
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+/** `the shrub` → a stable short key for a pair of ids, whichever comes first. */
+export const pairKey = (a: string, b: string) => (a < b ? `${a}+${b}` : `${b}+${a}`)
+
+/** From-to stretch of some plants, x in metres, their spread included. */
+export function stretchOf(plants: readonly PlacedPlant[]): Range {
+  return {
+    from: Math.min(...plants.map((p) => p.x - p.plant.spreadM / 2)),
+    to: Math.max(...plants.map((p) => p.x + p.plant.spreadM / 2)),
+  }
+}

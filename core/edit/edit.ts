@@ -1,0 +1,98 @@
+import type { Acceptance, Bed, Buying, Drift, Pin } from '../bed'
+
+/** A named change of a bed. Each has an inverse, so that undo, redo, autosave and mending all use the same edits. */
+export type Edit =
+  | { readonly kind: 'addDrift'; readonly drift: Drift; readonly position?: number }
+  | { readonly kind: 'removeDrift'; readonly driftId: string }
+  | { readonly kind: 'changeDrift'; readonly driftId: string; readonly change: Partial<Omit<Drift, 'id'>> }
+  | { readonly kind: 'setPins'; readonly driftId: string; readonly pins: readonly Pin[] }
+  | { readonly kind: 'accept'; readonly acceptance: Acceptance }
+  | { readonly kind: 'unaccept'; readonly findingId: string }
+  | { readonly kind: 'setBuying'; readonly plantId: string; readonly buying: Buying | null }
+  | { readonly kind: 'setShortlist'; readonly plantIds: readonly string[] }
+  | { readonly kind: 'setBed'; readonly change: Partial<Pick<Bed, 'name' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>> }
+  | { readonly kind: 'replace'; readonly bed: Bed }
+  | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
+
+export interface Edited { readonly bed: Bed; readonly inverse: Edit }
+
+/** Applies an edit. An edit that names something no longer there changes nothing and has an empty inverse. */
+export function applyEdit(bed: Bed, edit: Edit): Edited {
+  switch (edit.kind) {
+    case 'addDrift': {
+      const drifts = [...bed.drifts]
+      drifts.splice(edit.position ?? drifts.length, 0, edit.drift)
+      return { bed: { ...bed, drifts }, inverse: { kind: 'removeDrift', driftId: edit.drift.id } }
+    }
+    case 'removeDrift': return removeDrift(bed, edit.driftId)
+    case 'changeDrift': return changeDrift(bed, edit.driftId, edit.change)
+    case 'setPins': {
+      const before = bed.pins.filter((p) => p.driftId === edit.driftId)
+      const pins = [...bed.pins.filter((p) => p.driftId !== edit.driftId), ...edit.pins]
+      return { bed: { ...bed, pins }, inverse: { kind: 'setPins', driftId: edit.driftId, pins: before } }
+    }
+    case 'accept': {
+      const before = bed.accepted.find((a) => a.findingId === edit.acceptance.findingId)
+      const accepted = [...bed.accepted.filter((a) => a !== before), edit.acceptance]
+      return { bed: { ...bed, accepted }, inverse: before ? { kind: 'accept', acceptance: before } : { kind: 'unaccept', findingId: edit.acceptance.findingId } }
+    }
+    case 'unaccept': {
+      const before = bed.accepted.find((a) => a.findingId === edit.findingId)
+      if (!before) return { bed, inverse: NOTHING }
+      return { bed: { ...bed, accepted: bed.accepted.filter((a) => a !== before) }, inverse: { kind: 'accept', acceptance: before } }
+    }
+    case 'setBuying': {
+      const before = bed.buying.find((b) => b.plantId === edit.plantId) ?? null
+      const buying = [...bed.buying.filter((b) => b !== before), ...(edit.buying ? [edit.buying] : [])]
+      return { bed: { ...bed, buying }, inverse: { kind: 'setBuying', plantId: edit.plantId, buying: before } }
+    }
+    case 'setShortlist': return { bed: { ...bed, shortlist: edit.plantIds }, inverse: { kind: 'setShortlist', plantIds: bed.shortlist } }
+    case 'setBed': return { bed: { ...bed, ...edit.change }, inverse: { kind: 'setBed', change: formerOf(bed, edit.change) } }
+    case 'replace': return { bed: edit.bed, inverse: { kind: 'replace', bed } }
+    case 'all': return applyAll(bed, edit)
+  }
+}
+
+const NOTHING: Edit = { kind: 'all', edits: [], name: 'nothing' }
+
+function removeDrift(bed: Bed, driftId: string): Edited {
+  const position = bed.drifts.findIndex((d) => d.id === driftId)
+  const drift = bed.drifts[position]
+  if (!drift) return { bed, inverse: NOTHING }
+  const pins = bed.pins.filter((p) => p.driftId === driftId)
+  const add: Edit = { kind: 'addDrift', drift, position }
+  return {
+    bed: { ...bed, drifts: bed.drifts.filter((d) => d.id !== driftId), pins: bed.pins.filter((p) => p.driftId !== driftId) },
+    inverse: pins.length === 0 ? add : { kind: 'all', name: 'put back', edits: [add, { kind: 'setPins', driftId, pins }] },
+  }
+}
+
+/** Fewer plants or another lane let go of pins that no longer mean anything; the inverse brings them back. */
+function changeDrift(bed: Bed, driftId: string, change: Partial<Omit<Drift, 'id'>>): Edited {
+  const drift = bed.drifts.find((d) => d.id === driftId)
+  if (!drift) return { bed, inverse: NOTHING }
+  const after = { ...drift, ...change }
+  const own = bed.pins.filter((p) => p.driftId === driftId)
+  const kept = after.lane === drift.lane ? own.filter((p) => p.index < after.count) : []
+  const changed = { ...bed, drifts: bed.drifts.map((d) => (d === drift ? after : d)) }
+  const back: Edit = { kind: 'changeDrift', driftId, change: formerOf(drift, change) }
+  if (kept.length === own.length) return { bed: changed, inverse: back }
+  return {
+    bed: { ...changed, pins: [...bed.pins.filter((p) => p.driftId !== driftId), ...kept] },
+    inverse: { kind: 'all', name: 'change back', edits: [back, { kind: 'setPins', driftId, pins: own }] },
+  }
+}
+
+function applyAll(bed: Bed, edit: Extract<Edit, { kind: 'all' }>): Edited {
+  const inverses: Edit[] = []
+  let now = bed
+  for (const part of edit.edits) {
+    const done = applyEdit(now, part)
+    now = done.bed
+    inverses.unshift(done.inverse)
+  }
+  return { bed: now, inverse: { kind: 'all', edits: inverses, name: edit.name } }
+}
+
+const formerOf = <T extends object, C extends Partial<T>>(whole: T, change: C) =>
+  Object.fromEntries(Object.keys(change).map((key) => [key, whole[key as keyof T]])) as unknown as C

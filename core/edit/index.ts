@@ -1,0 +1,2 @@
+export { applyEdit, type Edit, type Edited } from './edit'
+export { describeEdit } from './describeEdit'

@@ -1,0 +1,6 @@
+export { allowedDistanceM, onCentreM, ringCount, rowCount, rowDistanceM, squareGridCount, triangularGridCount } from './spacing'
+export { depthNeededM } from './depthNeeded'
+export { driftShape } from './driftShape'
+export { packBlocks } from './packBlocks'
+export { place, yLimits, type DriftSpan, type PlacedPlant, type Placement } from './place'
+export { bodiesAt, type Body, type Moment } from './bodies'

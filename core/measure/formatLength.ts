@@ -1,0 +1,21 @@
+import type { Units } from './parseLength'
+
+/** Metres as text in one unit: `2.60 m`, `0.95 m` or `8′ 6½″` (to the half inch). */
+export function formatLength(metres: number, units: Units, decimals = 2): string {
+  return units === 'metric' ? `${metres.toFixed(decimals)} m` : formatFeet(metres)
+}
+
+/** Metres in the garden's unit with the other beside it: `2.60 m (8′ 6½″)`. */
+export function formatBoth(metres: number, units: Units): string {
+  return units === 'metric' ? `${formatLength(metres, 'metric')} (${formatFeet(metres)})` : `${formatFeet(metres)} (${formatLength(metres, 'metric')})`
+}
+
+function formatFeet(metres: number): string {
+  const sign = metres < 0 ? '−' : ''
+  const halves = Math.round((Math.abs(metres) / 0.0254) * 2)
+  const feet = Math.floor(halves / 24)
+  const rest = halves - feet * 24
+  const inches = `${Math.floor(rest / 2) || (rest % 2 ? '' : '0')}${rest % 2 ? '½' : ''}″`
+  if (feet === 0) return sign + inches
+  return rest === 0 ? `${sign}${feet}′` : `${sign}${feet}′ ${inches}`
+}

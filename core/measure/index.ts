@@ -1,0 +1,2 @@
+export { parseLength, type LengthLimits, type Units } from './parseLength'
+export { formatBoth, formatLength } from './formatLength'

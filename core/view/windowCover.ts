@@ -1,0 +1,42 @@
+import type { Opening } from '../bed'
+import type { Body } from '../layout'
+import { halfWidthAt } from '../plant'
+
+const CELL_M = 0.05
+
+export interface WindowCover {
+  /** Share of the glass behind planting, 0-1, seen straight on. */
+  readonly share: number
+  /** Share each body hides by itself, by its index, only those that hide some. */
+  readonly by: readonly { readonly index: number; readonly share: number }[]
+}
+
+/** How much of a window planting stands in front of, straight on (so inside and out see the same), weighted by density. */
+export function windowCover(opening: Opening, bodies: readonly Body[]): WindowCover {
+  const columns = Math.max(1, Math.round(opening.widthM / CELL_M))
+  const rows = Math.max(1, Math.round((opening.headM - opening.sillM) / CELL_M))
+  const through = new Float32Array(columns * rows).fill(1)
+  const by: { index: number; share: number }[] = []
+  bodies.forEach((body, index) => {
+    const { at, foliageM, flowerM, spreadM, look } = body
+    if (at.plant.kind === 'climber' || Math.max(foliageM, flowerM) <= opening.sillM) return
+    if (at.x + spreadM / 2 < opening.x || at.x - spreadM / 2 > opening.x + opening.widthM) return
+    const stem = at.plant.habit === 'tree' ? at.plant.clearStemM * (foliageM / at.plant.foliageHeightM) : 0
+    let own = 0
+    for (let r = 0; r < rows; r++) {
+      const z = opening.sillM + ((r + 0.5) / rows) * (opening.headM - opening.sillM)
+      const leafy = z <= foliageM && z >= stem
+      if (!leafy && z > flowerM) break
+      const half = leafy ? halfWidthAt(at.plant.habit, (z - stem) / (foliageM - stem)) * (spreadM / 2) : 0.4 * spreadM
+      const block = leafy ? look.density : 0.35 * look.flower
+      for (let c = 0; c < columns; c++) {
+        const x = opening.x + ((c + 0.5) / columns) * opening.widthM
+        if (Math.abs(x - at.x) > half) continue
+        through[r * columns + c]! *= 1 - block
+        own += block
+      }
+    }
+    if (own > 0) by.push({ index, share: own / (rows * columns) })
+  })
+  return { share: 1 - through.reduce((a, b) => a + b, 0) / through.length, by }
+}

@@ -1,0 +1,43 @@
+// The whole application: one server that keeps the data and serves the interface, nothing from elsewhere.
+export default defineNuxtConfig({
+  modules: ['@nuxt/ui', '@pinia/nuxt', 'nuxt-security'],
+  compatibilityDate: '2026-11-01',
+  telemetry: false,
+  devtools: { enabled: false },
+  css: ['~/assets/css/main.css'],
+  ui: { fonts: false },
+  icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false },
+  colorMode: { preference: 'light', fallback: 'light' },
+  app: { head: { title: 'Amber Terrace', htmlAttrs: { lang: 'en' }, link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }] } },
+  typescript: { strict: true },
+  vite: {
+    optimizeDeps: { include: ['konva', 'interactjs', 'culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'] },
+  },
+  nitro: {
+    serverAssets: [
+      { baseName: 'migrations', dir: './db/migrations' },
+      { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
+      { baseName: 'demo', dir: '../data/demo' },
+    ],
+  },
+  security: {
+    rateLimiter: false,
+    requestSizeLimiter: false,
+    xssValidator: false,
+    corsHandler: false,
+    headers: {
+      crossOriginEmbedderPolicy: false,
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        'default-src': ["'self'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'script-src': ["'self'", "'nonce-{{nonce}}'", "'strict-dynamic'"],
+        'connect-src': ["'self'"],
+        'worker-src': ["'self'", 'blob:'],
+        'object-src': ["'none'"],
+        'upgrade-insecure-requests': false,
+      },
+    },
+  },
+})

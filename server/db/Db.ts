@@ -1,0 +1,11 @@
+/** Rows of a query; parameters are always bound. Numbers come as numbers, jsonb parsed. */
+export interface Queryable {
+  query<T>(sql: string, params?: readonly unknown[]): Promise<T[]>
+}
+
+/** A database: PGlite on disk or a PostgreSQL server. What a resolved transaction wrote survives a killed process. */
+export interface Db extends Queryable {
+  transaction<T>(work: (tx: Queryable) => Promise<T>): Promise<T>
+  /** Runs several statements without parameters. */
+  close(): Promise<void>
+}

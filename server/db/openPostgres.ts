@@ -1,0 +1,37 @@
+import pg from 'pg'
+import type { Db, Queryable } from './Db'
+
+const POOL_SIZE = 8
+
+/** Connects to a PostgreSQL server by its URL. */
+export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<Db> {
+  const pool = new pg.Pool({ connectionString: url, max: poolSize })
+  // A lost idle connection must not end the process; the next query reports what is wrong.
+  pool.on('error', () => undefined)
+  const wrap = (source: pg.Pool | pg.PoolClient): Queryable => ({
+    query: async <T>(sql: string, params: readonly unknown[] = []) => {
+      const result = await source.query(sql, params.length > 0 ? [...params] : undefined) as pg.QueryResult | pg.QueryResult[]
+      const last = Array.isArray(result) ? result[result.length - 1] : result
+      return (last?.rows ?? []) as T[]
+    },
+  })
+  await pool.query('SELECT 1')
+  return {
+    ...wrap(pool),
+    transaction: async (work) => {
+      const client = await pool.connect()
+      try {
+        await client.query('BEGIN')
+        const value = await work(wrap(client))
+        await client.query('COMMIT')
+        return value
+      } catch (error) {
+        await client.query('ROLLBACK').catch(() => undefined)
+        throw error
+      } finally {
+        client.release()
+      }
+    },
+    close: () => pool.end(),
+  }
+}

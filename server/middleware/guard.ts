@@ -1,0 +1,29 @@
+import { refuse } from '../utils/answers'
+
+const LARGEST_BODY = 4 * 1024 * 1024
+const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
+const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
+
+/** Turns away bodies that are too large, requests made by other sites' pages, and, on loopback, foreign host names. */
+export default defineEventHandler((event) => {
+  const host = getRequestHeader(event, 'host') ?? ''
+  const listening = process.env.HOST || '127.0.0.1'
+  if (LOOPBACK.has(listening) && !LOOPBACK.has(host.replace(/:\d+$/, ''))) throw refuse(403, 'This server answers only to 127.0.0.1 and localhost.')
+  if (!CHANGING.has(event.method) || !event.path.startsWith('/api/')) return
+  const origin = getRequestHeader(event, 'origin')
+  if (origin && originHost(origin) !== host) throw refuse(403, 'This request was made by another site.')
+  if (event.method === 'DELETE') return
+  const length = getRequestHeader(event, 'content-length')
+  if (length === undefined) throw refuse(411, 'The request must say how long it is.')
+  if (Number(length) > LARGEST_BODY) throw refuse(413, `The request is ${(Number(length) / 1048576).toFixed(1)} MB; ${LARGEST_BODY / 1048576} MB is the most. Split it into smaller parts.`)
+  const type = (getRequestHeader(event, 'content-type') ?? '').split(';')[0]
+  if (type !== 'application/json' && type !== 'text/csv') throw refuse(415, 'Send JSON, or CSV to the plant import.')
+})
+
+function originHost(origin: string): string | null {
+  try {
+    return new URL(origin).host
+  } catch {
+    return null
+  }
+}

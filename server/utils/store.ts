@@ -1,0 +1,56 @@
+import { readPlants, describeRowError, type Plant } from '../../core/plant'
+import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
+import type { Db } from '../db/Db'
+import { migrate, toMigrations } from '../db/migrate'
+import { openPglite } from '../db/openPglite'
+import { openPostgres } from '../db/openPostgres'
+import { listOwnPlants } from '../db/queries/ownPlants'
+import { seedDemo } from '../db/seedDemo'
+
+export interface Store { readonly db: Db; readonly library: ReadonlyMap<string, Plant> }
+
+let opening: Promise<Store> | null = null
+
+/** The one store of this process: opened, migrated and (when asked) seeded on first use. */
+export const useStore = () => (opening ??= openStore())
+
+async function openStore(): Promise<Store> {
+  const library = await readLibrary()
+  const db = await openDb()
+  await migrate(db, toMigrations(await readAssets('migrations')))
+  if (process.env.AMBER_SEED_DEMO === '1') {
+    const demo = await readAssets('demo')
+    for (const text of demo.values()) await seedDemo(db, JSON.parse(text))
+  }
+  return { db, library }
+}
+
+/** The library with the user's own plants, which stand before the library's of the same name. */
+export async function allPlants({ db, library }: Store): Promise<Map<string, Plant>> {
+  return new Map([...library, ...(await listOwnPlants(db)).map((p) => [p.id, p] as const)])
+}
+
+async function openDb(): Promise<Db> {
+  if (process.env.DATABASE_URL) return openPostgres(process.env.DATABASE_URL)
+  const { database, release } = takeDataFolder(dataFolderPath())
+  process.on('exit', release)
+  return openPglite(database)
+}
+
+async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {
+  const csv = (await readAssets('plants')).get('plants.csv')
+  const read = readPlants(csv ?? '')
+  if (!read.ok) throw new Error(`The plant library is broken: ${describeRowError(read.errors[0]!)}.`)
+  return new Map(read.plants.map((p) => [p.id, p]))
+}
+
+/** Texts that were built into the server, by file name. */
+async function readAssets(folder: 'migrations' | 'plants' | 'demo'): Promise<Map<string, string>> {
+  const storage = useStorage(`assets:${folder}`)
+  const texts = new Map<string, string>()
+  for (const key of await storage.getKeys()) {
+    const raw = await storage.getItemRaw(key)
+    texts.set(key, typeof raw === 'string' ? raw : Buffer.from(raw as Uint8Array).toString('utf8'))
+  }
+  return texts
+}

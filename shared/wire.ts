@@ -1,0 +1,26 @@
+import { z } from 'zod'
+import type { Bed } from '../core/bed'
+import type { Plant } from '../core/plant'
+import { bedSchema } from './bedSchema'
+import { gardenSchema, type Garden, type Stored } from './gardenSchema'
+
+export type StoredGarden = Stored<Garden>
+export type StoredBed = Stored<Bed> & { readonly gardenId: string }
+
+const revision = z.number().int().min(0)
+export const saveBedSchema = z.object({ revision, bed: bedSchema })
+export const saveGardenSchema = z.object({ revision, garden: gardenSchema })
+export const newBedSchema = z.object({ bed: bedSchema })
+export const newGardenSchema = z.object({ garden: gardenSchema })
+
+/** A garden with its beds, for the list. */
+export interface GardenSummary { readonly garden: StoredGarden; readonly beds: readonly StoredBed[] }
+export interface SavedAnswer { readonly revision: number; readonly savedAt: string }
+/** The body of a 409: the version that is stored now. */
+export interface ConflictAnswer<T> { readonly stored: T }
+export interface LibraryAnswer { readonly plants: readonly Plant[] }
+
+/** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */
+export function describeIssues(error: z.ZodError): string {
+  return error.issues.slice(0, 5).map((i) => (i.path.length > 0 ? `${i.path.join('.')}: ${i.message}` : i.message)).join(' ')
+}
