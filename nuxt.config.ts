@@ -1,6 +1,17 @@
+import type { NitroConfig } from 'nitropack/types'
+
+/** Files built into the server: it needs no source tree beside it. */
+const nitro: NitroConfig = {
+  serverAssets: [
+    { baseName: 'migrations', dir: './db/migrations' },
+    { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
+    { baseName: 'demo', dir: '../data/demo' },
+  ],
+}
+
 // The whole application: one server that keeps the data and serves the interface, nothing from elsewhere.
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', 'nuxt-security'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', 'nuxt-security'],
   compatibilityDate: '2026-11-01',
   telemetry: false,
   devtools: { enabled: false },
@@ -13,13 +24,7 @@ export default defineNuxtConfig({
   vite: {
     optimizeDeps: { include: ['konva', 'interactjs', 'culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'] },
   },
-  nitro: {
-    serverAssets: [
-      { baseName: 'migrations', dir: './db/migrations' },
-      { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
-      { baseName: 'demo', dir: '../data/demo' },
-    ],
-  },
+  nitro,
   security: {
     rateLimiter: false,
     requestSizeLimiter: false,

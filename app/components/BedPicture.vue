@@ -12,18 +12,18 @@ const library = useLibraryStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width } = useElementSize(holder)
-let painter: ElevationPainter | null = null
-onMounted(() => { painter = new ElevationPainter(holder.value!) })
-onBeforeUnmount(() => painter?.destroy())
+const painter = shallowRef<ElevationPainter | null>(null)
+onMounted(() => { painter.value = new ElevationPainter(holder.value!) })
+onBeforeUnmount(() => painter.value?.destroy())
 
 watchPostEffect(() => {
-  if (!painter || !palette.value || width.value < 50 || library.byId.size === 0) return
+  if (!painter.value || !palette.value || width.value < 50 || library.byId.size === 0) return
   const frame = bedFrame(props.bed.outline)
   const { plants } = place(props.bed, library.byId, frame)
   const list = elevation(bodiesAt(plants, { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed.wall)
   const pxPerM = Math.min((width.value - 8) / (frame.lastX - frame.firstX), (props.height - 16) / (Math.min(4, list.topM) + 0.4))
   const leftPx = (width.value - (frame.lastX - frame.firstX) * pxPerM) / 2
-  painter.show({ list, width: width.value, height: props.height, pxPerM, leftPx, palette: palette.value, lit: new Set(), chosen: new Set(), bare: true })
+  painter.value.show({ list, width: width.value, height: props.height, pxPerM, leftPx, palette: palette.value, lit: new Set(), chosen: new Set(), bare: true })
 })
 </script>
 

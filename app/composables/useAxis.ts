@@ -3,19 +3,25 @@ export interface Axis { readonly width: number; readonly leftPx: number; readonl
 
 const GUTTER_PX = 64
 const RIGHT_PX = 18
-const LEAST_TOP_M = 2.6
+const LEAST_TOP_M = 2.2
+const STRIP_PX = 14
+const PLAN_MARGIN_PX = 30
 
-/** One scale for elevation, score and plan: as large as the width, the elevation's height and the plan's height allow. */
-export function useAxis(size: { width: Ref<number>; elevationPx: Ref<number>; planPx: Ref<number> }) {
+/** One scale for elevation, score and plan: as large as the width and the height for both pictures allow. */
+export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
   const { frame, elevationList } = useScene()
-  return computed<Axis>(() => {
+  const axis = computed<Axis>(() => {
     const width = Math.floor(size.width.value)
     const length = frame.value ? frame.value.lastX - frame.value.firstX : 1
     const room = width - GUTTER_PX - RIGHT_PX
     const top = Math.max(LEAST_TOP_M, Math.min(elevationList.value?.topM ?? 3, 6)) + 0.35
-    const byElevation = (size.elevationPx.value - 14) / (top + Math.abs(elevationList.value?.frontBaseM ?? 0))
-    const byPlan = (size.planPx.value - 26) / Math.max(0.5, frame.value?.depths.greatest ?? 1)
-    const pxPerM = Math.max(8, Math.min(room / length, byElevation, byPlan))
+    const below = Math.abs(elevationList.value?.frontBaseM ?? 0)
+    const depth = Math.max(0.5, frame.value?.depths.greatest ?? 1)
+    const byHeight = (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / (top + below + depth)
+    const pxPerM = Math.max(8, Math.min(room / length, byHeight))
     return { width, pxPerM, leftPx: GUTTER_PX + Math.max(0, (room - length * pxPerM) / 2) }
   })
+  const planPx = computed(() => Math.round((frame.value?.depths.greatest ?? 1) * axis.value.pxPerM + PLAN_MARGIN_PX))
+  const elevationPx = computed(() => Math.max(80, size.restPx.value - planPx.value))
+  return { axis, planPx, elevationPx }
 }

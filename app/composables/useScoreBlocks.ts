@@ -11,7 +11,9 @@ export interface ScoreBlock {
   readonly left: number
   readonly width: number
   readonly colour: string
-  readonly ink: string
+  /** Threads between others: drawn as a slim mark along the lane's foot. */
+  readonly weaves: boolean
+  readonly onCentreM: number
   readonly isFirst: boolean
 }
 
@@ -34,7 +36,7 @@ export function useScoreBlocks(axis: () => Axis) {
       const leaf = colours.value.get(plant.id) ?? plant.foliage.summer
       return parts.map((part, i) => ({
         key: `${drift.id}/${i}`, drift, plant, letter: letters.value.get(plant.id) ?? '', left: px(part.from), width: (part.to - part.from) * axis().pxPerM,
-        colour: leaf, ink: 'var(--ink)', isFirst: i === 0,
+        colour: leaf, weaves: plant.spacingHabit === 'weaves', onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing, isFirst: i === 0,
       }))
     })
   }

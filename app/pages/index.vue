@@ -2,6 +2,7 @@
 import { formatBoth } from '~~/core/measure'
 import type { Bed } from '~~/core/bed'
 import { bedFrame } from '~~/core/bed'
+import { monthName } from '~~/core/plant'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'
 
@@ -35,6 +36,8 @@ async function saveBed(bed: { name: string; lengthM: number; depthM: number }) {
     formProblem.value = messageOf(error)
   }
 }
+/** `05-08` as people say it: 8 May. */
+const dayOf = (monthDay: string) => `${Number(monthDay.slice(3))} ${monthName(Number(monthDay.slice(0, 2)))}`
 const plantsIn = (bed: Bed) => bed.drifts.reduce((sum, d) => sum + d.count, 0)
 const sizeOf = (bed: Bed, garden: Garden) => {
   const frame = bedFrame(bed.outline)
@@ -55,7 +58,7 @@ const sizeOf = (bed: Bed, garden: Garden) => {
     <section v-for="{ garden, beds } in gardens ?? []" :key="garden.id" class="garden">
       <div class="title">
         <h2>{{ garden.value.name }}</h2>
-        <span class="place">{{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} · frost until {{ garden.value.place.lastFrost }}, from {{ garden.value.place.firstFrost }}</span>
+        <span class="place">{{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} · last frost {{ dayOf(garden.value.place.lastFrost) }}, first {{ dayOf(garden.value.place.firstFrost) }}</span>
         <span class="space" />
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="formProblem = ''; gardenForm = { stored: garden }">Garden</UButton>
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" :aria-label="`Remove ${garden.value.name}`" @click="remove('gardens', garden.id, garden.value.name)" />

@@ -145,7 +145,7 @@ export class ElevationPainter {
   }
 
   private drawSills(context: CanvasRenderingContext2D, scale: PictureScale) {
-    const { list, palette } = this.view!
+    const { list } = this.view!
     context.save()
     context.setLineDash([3, 4])
     context.lineWidth = 1
@@ -161,15 +161,12 @@ export class ElevationPainter {
       context.lineTo(scale.x(o.x + o.widthM) + 16, y)
       context.stroke()
       context.globalAlpha = 1
-      const label = `sill ${o.sillM} m`
-      const at = scale.x(o.x) - 14
-      context.fillStyle = palette.card
-      context.globalAlpha = 0.82
-      context.fillRect(at - 3 - context.measureText(label).width, y - 8, context.measureText(label).width + 6, 15)
-      context.globalAlpha = 1
-      context.fillStyle = palette.ink
-      context.textAlign = 'right'
-      context.fillText(label, at, y + 6)
+      context.fillStyle = '#f6f1e7'
+      context.shadowColor = '#2b2621'
+      context.shadowBlur = 3
+      context.textAlign = 'left'
+      context.fillText(`sill ${o.sillM} m`, scale.x(o.x) + 5, y - 3)
+      context.shadowBlur = 0
     }
     context.restore()
   }

@@ -5,6 +5,9 @@ import { lighten, mix } from '~~/core/colour'
 /** How a picture turns metres into pixels: x from the left, z up from the wall's foot. */
 export interface PictureScale { readonly pxPerM: number; readonly x: (metres: number) => number; readonly z: (metres: number) => number }
 
+/** The air between: a wall is drawn paler than it is, so that the planting before it is the most colourful thing. */
+const PALE = '#ecdfcd'
+
 const COURSE_M: Readonly<Record<Wall['material'], number>> = { brick: 0.075, stone: 0.3, render: 0, boards: 0.16 }
 
 /** The wall behind a bed with its courses, windows and doors. */
@@ -13,7 +16,7 @@ export function drawWall(context: CanvasRenderingContext2D, wall: Wall, scale: P
   const right = scale.x(toX)
   const top = scale.z(wall.heightM)
   const foot = scale.z(0)
-  context.fillStyle = mix(wall.colour, '#ffffff', 0.16)
+  context.fillStyle = mix(wall.colour, PALE, 0.36)
   context.fillRect(left, top, right - left, foot - top)
   context.save()
   context.beginPath()
@@ -32,7 +35,8 @@ function drawCourses(context: CanvasRenderingContext2D, wall: Wall, scale: Pictu
   const course = COURSE_M[wall.material] * scale.pxPerM
   if (course < 2.5) return
   const random = seeded(hashText(wall.material + wall.colour))
-  const shades = [lighten(wall.colour, 0.05), lighten(wall.colour, 0.09), lighten(wall.colour, 0.02)]
+  const base = mix(wall.colour, PALE, 0.3)
+  const shades = [lighten(base, 0.03), lighten(base, -0.035), lighten(base, -0.015)]
   const unit = wall.material === 'brick' ? course * 3 : course * 1.9
   if (wall.material !== 'boards') {
     for (let row = 0, y = foot; y > top - course; row++, y -= course) {

@@ -25,6 +25,7 @@ export interface Elevation {
   readonly toX: number
   /** Ground line of the wall's foot is 0; of the front edge it is `frontBaseM` (below it). */
   readonly frontBaseM: number
+  /** What must be in the picture: the tallest plant and the highest window; a wall may run out of it. */
   readonly topM: number
 }
 
@@ -46,7 +47,7 @@ export function elevation(bodies: readonly Body[], frame: BedFrame, wall: Wall |
     })
     .sort((a, b) => depth(a) - depth(b) || a.x - b.x)
   const tallest = bodies.reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0)
-  return { figures, wall, fromX: frame.firstX, toX: frame.lastX, frontBaseM: -frame.depths.greatest * GROUND_FALL, topM: Math.max(tallest, wall?.heightM ?? 0, 1.5) }
+  return { figures, wall, fromX: frame.firstX, toX: frame.lastX, frontBaseM: -frame.depths.greatest * GROUND_FALL, topM: Math.max(tallest, ...(wall?.openings ?? []).map((o) => o.headM), 1.5) }
 }
 
 const depth = (f: Figure) => (f.body.at.plant.kind === 'climber' ? -1 : f.body.at.y)

@@ -8,20 +8,20 @@ const compose = useComposeStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { chosenIds } = useChosen()
-let painter: ElevationPainter | null = null
+const painter = shallowRef<ElevationPainter | null>(null)
 
-onMounted(() => { painter = new ElevationPainter(holder.value!) })
-onBeforeUnmount(() => painter?.destroy())
+onMounted(() => { painter.value = new ElevationPainter(holder.value!) })
+onBeforeUnmount(() => painter.value?.destroy())
 
 watchPostEffect(() => {
-  if (!painter || !elevationList.value || !palette.value || props.axis.width < 50) return
-  painter.show({
+  if (!painter.value || !elevationList.value || !palette.value || props.axis.width < 50) return
+  painter.value.show({
     list: elevationList.value, width: props.axis.width, height: props.height, pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx,
     palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
   })
 })
 
-const figureUnder = (event: PointerEvent) => painter?.hit(event.offsetX, event.offsetY) ?? null
+const figureUnder = (event: PointerEvent) => painter.value?.hit(event.offsetX, event.offsetY) ?? null
 const tip = ref('')
 function choose(event: PointerEvent) {
   const figure = figureUnder(event)

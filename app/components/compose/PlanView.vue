@@ -11,16 +11,16 @@ const { planList, frame, scene } = useScene()
 const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
-let painter: PlanPainter | null = null
+const painter = shallowRef<PlanPainter | null>(null)
 const TOP_PX = 12
 
-onMounted(() => { painter = new PlanPainter(holder.value!) })
-onBeforeUnmount(() => painter?.destroy())
+onMounted(() => { painter.value = new PlanPainter(holder.value!) })
+onBeforeUnmount(() => painter.value?.destroy())
 
 const laneLines = computed(() => laneBands(store.bed?.laneShares ?? [1]).slice(0, -1).map((b) => b.to))
 watchPostEffect(() => {
-  if (!painter || !planList.value || !frame.value || !palette.value || props.axis.width < 50) return
-  painter.show({
+  if (!painter.value || !planList.value || !frame.value || !palette.value || props.axis.width < 50) return
+  painter.value.show({
     list: planList.value, frame: frame.value, wall: store.bed?.wall ?? null, laneLines: laneLines.value, width: props.axis.width, height: props.height,
     pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: TOP_PX, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
   })
@@ -37,25 +37,25 @@ function inside(x: number, y: number) {
 }
 
 function down(event: PointerEvent) {
-  const circle = painter?.hit(event.offsetX, event.offsetY)
+  const circle = painter.value?.hit(event.offsetX, event.offsetY)
   if (!circle) return compose.choose(null)
   const { driftId, index, id } = circle.body.at
   compose.choose(driftId, id)
-  const at = painter!.toMetres(event.offsetX, event.offsetY)
+  const at = painter.value!.toMetres(event.offsetX, event.offsetY)
   drag = { driftId, index, dx: circle.x - at.x, dy: circle.y - at.y, startX: event.offsetX, startY: event.offsetY, moved: false }
   holder.value?.setPointerCapture(event.pointerId)
 }
 function move(event: PointerEvent) {
-  if (!drag || !painter) return
+  if (!drag || !painter.value) return
   if (!drag.moved && Math.hypot(event.offsetX - drag.startX, event.offsetY - drag.startY) < DRAG_PX) return
   drag.moved = true
-  const at = painter.toMetres(event.offsetX, event.offsetY)
+  const at = painter.value.toMetres(event.offsetX, event.offsetY)
   const to = inside(at.x + drag.dx, at.y + drag.dy)
   pin(drag.driftId, drag.index, to.x, to.y, 'preview')
 }
 function up(event: PointerEvent) {
-  if (drag?.moved && painter) {
-    const at = painter.toMetres(event.offsetX, event.offsetY)
+  if (drag?.moved && painter.value) {
+    const at = painter.value.toMetres(event.offsetX, event.offsetY)
     const to = inside(at.x + drag.dx, at.y + drag.dy)
     pin(drag.driftId, drag.index, to.x, to.y)
   }

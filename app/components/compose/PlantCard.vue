@@ -56,7 +56,8 @@ const flowers = computed(() => (plant.value ? plant.value.flowerMonths.map((m) =
 .card { position: relative; border-bottom: 2px solid var(--amber); background: var(--card); padding: 10px 14px 10px; }
 .close { position: absolute; right: 8px; top: 8px; cursor: pointer; color: var(--soft); padding: 4px; }
 .head { display: flex; gap: 10px; align-items: flex-end; }
-h2 { font-size: 16px; font-weight: 600; line-height: 1.15; padding-right: 18px; text-transform: capitalize; }
+h2 { font-size: 16px; font-weight: 600; line-height: 1.15; padding-right: 18px; }
+h2::first-letter { text-transform: uppercase; }
 .head p { font-size: 12.5px; color: var(--soft); line-height: 1.35; }
 .fig { color: var(--ink) !important; }
 dl { display: grid; grid-template-columns: 54px 1fr; gap: 2px 6px; font-size: 12px; margin: 8px 0; line-height: 1.35; }

@@ -12,9 +12,10 @@ const element = useTemplateRef<HTMLButtonElement>('element')
 
 const chosen = computed(() => compose.driftId === props.block.drift.id)
 const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
-const roomy = computed(() => props.block.width >= 84)
+const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 40)
-const label = computed(() => `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.drift.pattern}, at ${props.block.drift.at.toFixed(1)} m`)
+const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
+const label = computed(() => `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m on centre, at ${props.block.drift.at.toFixed(1)} m`)
 
 const lanes = () => store.bed?.laneShares.length ?? 1
 const length = () => scene.value?.frame.frontLength ?? 1
@@ -98,26 +99,31 @@ function key(event: KeyboardEvent) {
 
 <template>
   <button
-    ref="element" class="block" :class="{ chosen, lit }" :style="{ left: `${block.left}px`, width: `${Math.max(10, block.width - 2)}px`, '--leaf': block.colour }"
+    ref="element" class="block" :class="{ chosen, lit, weaves: block.weaves }" :style="{ left: `${block.left}px`, width: `${Math.max(10, block.width - 2)}px`, '--leaf': block.colour }"
     :title="label" :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`" :aria-pressed="chosen" :data-drift="block.isFirst ? block.drift.id : undefined" @click="compose.choose(block.drift.id)" @keydown="key"
   >
-    <PlantPortrait v-if="middling" :plant="block.plant" :month="compose.moment.month" :width="24" :height="laneHeight - 6" class="thumb" />
-    <span v-if="roomy" class="words"><span class="common">{{ block.plant.commonName }}</span><small>{{ block.letter }} × {{ block.drift.count }}</small></span>
-    <span v-else class="short"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
+    <template v-if="!block.weaves">
+      <PlantPortrait v-if="middling && (!roomy || block.width > 44 + genus.length * 6.1)" :plant="block.plant" :month="compose.moment.month" :width="22" :height="laneHeight - 12" class="thumb" />
+      <span v-if="roomy" class="words"><i class="botanical">{{ genus }}</i><small>{{ block.letter }} × {{ block.drift.count }}</small></span>
+      <span v-else class="short" :class="{ alone: !middling }"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
+    </template>
     <span class="grip" aria-hidden="true" />
   </button>
 </template>
 
 <style scoped>
-.block { position: absolute; top: 1px; bottom: 1px; display: flex; align-items: center; gap: 3px; padding: 0 3px; border-radius: 5px; overflow: hidden; text-align: left; cursor: grab; touch-action: none; user-select: none;
+.block { position: absolute; top: 1px; bottom: 9px; display: flex; align-items: center; gap: 3px; padding: 0 3px; border-radius: 5px; overflow: hidden; text-align: left; cursor: grab; touch-action: none; user-select: none;
   background: color-mix(in srgb, var(--leaf) 26%, var(--card)); border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink)); color: var(--ink); }
 .chosen { outline: 2.5px solid var(--amber); outline-offset: 0; z-index: 2; }
 .lit { box-shadow: 0 0 0 2px var(--amber); z-index: 1; }
 .thumb { flex: none; }
-.words { min-width: 0; line-height: 1.1; }
-.common { display: block; font-family: var(--font-serif); font-size: 12px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-small { font-size: 10.5px; color: var(--ink); opacity: 0.85; white-space: nowrap; }
-.short { font-size: 11px; display: flex; flex-direction: column; align-items: center; line-height: 1.05; margin: 0 auto; }
+.words { min-width: 0; line-height: 1.15; overflow: hidden; }
+.words i { display: block; font-size: 12px; white-space: nowrap; }
+.words small { font-size: 11px; }
+.short { font-size: 11px; display: flex; flex-direction: column; align-items: center; line-height: 1.05; margin-left: auto; padding-right: 3px; }
+.alone { margin: 0 auto; padding: 0; }
+.short small { font-size: 10.5px; }
+.weaves { top: auto; bottom: 0; height: 7px; border-radius: 4px; background: var(--leaf); z-index: 1; }
 .grip { position: absolute; right: 0; top: 0; bottom: 0; width: 7px; cursor: ew-resize; }
 .block:hover .grip, .chosen .grip { background: linear-gradient(90deg, transparent 2px, color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px, transparent 3px 4px, color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px, transparent 5px); }
 </style>

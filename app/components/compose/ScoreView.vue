@@ -7,6 +7,7 @@ const store = useBedStore()
 const { scene } = useScene()
 const { blocksOf } = useScoreBlocks(() => props.axis)
 const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1))
+const bedPx = computed(() => (scene.value ? (scene.value.frame.lastX - scene.value.frame.firstX) * props.axis.pxPerM : 0))
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
 </script>
 
@@ -14,7 +15,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
   <div class="score" data-testid="score">
     <div v-for="(name, lane) in names" :key="lane" class="lane" :style="{ height: `${laneHeight}px` }" :data-lane="lane">
       <span class="name" :class="{ over: fill(lane) > 100 }" :title="`${name} lane: its plants need ${fill(lane)} % of the length`">{{ name }}<small>{{ fill(lane) > 100 ? 'overfull' : '' }} {{ fill(lane) }} %</small></span>
-      <div class="strip" :style="{ left: `${axis.leftPx}px`, width: `${axis.width - axis.leftPx * 2 + axis.leftPx - 18}px` }" />
+      <div class="strip" :style="{ left: `${axis.leftPx}px`, width: `${bedPx}px` }" />
       <ComposeScoreBlock v-for="block in blocksOf(lane)" :key="block.key" :block="block" :axis="axis" :lane-height="laneHeight" />
     </div>
   </div>
@@ -25,5 +26,5 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 .name { position: absolute; left: 12px; top: 3px; font-size: 11.5px; color: var(--ink); line-height: 1.15; width: 50px; }
 .name small { display: block; color: var(--soft); font-size: 10px; white-space: pre; }
 .over small { color: var(--amber-deep); font-weight: 700; }
-.strip { position: absolute; top: 0; bottom: 0; border-radius: 5px; background: repeating-linear-gradient(135deg, var(--rail) 0 6px, color-mix(in srgb, var(--rail) 65%, var(--line)) 6px 7px); }
+.strip { position: absolute; top: 0; bottom: 0; box-sizing: border-box; border-radius: 5px; background: repeating-linear-gradient(135deg, var(--rail) 0 6px, color-mix(in srgb, var(--rail) 65%, var(--line)) 6px 7px); }
 </style>

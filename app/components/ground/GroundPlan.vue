@@ -11,16 +11,16 @@ const { frame, bodies, letters } = useScene()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width, height } = useElementSize(holder)
-let painter: PlanPainter | null = null
+const painter = shallowRef<PlanPainter | null>(null)
 const handles = new Konva.Layer()
 const PAD_PX = 46
 const HANDLE_PX = 8
 
 onMounted(() => {
-  painter = new PlanPainter(holder.value!)
-  painter.stage.add(handles)
+  painter.value = new PlanPainter(holder.value!)
+  painter.value.stage.add(handles)
 })
-onBeforeUnmount(() => painter?.destroy())
+onBeforeUnmount(() => painter.value?.destroy())
 
 const view = computed(() => {
   if (!frame.value || width.value < 60) return null
@@ -32,8 +32,8 @@ const view = computed(() => {
 })
 
 watchPostEffect(() => {
-  if (!painter || !frame.value || !palette.value || !view.value) return
-  painter.show({
+  if (!painter.value || !frame.value || !palette.value || !view.value) return
+  painter.value.show({
     list: plan(bodies.value, frame.value, letters.value), frame: frame.value, wall: store.bed?.wall ?? null, laneLines: laneBands(store.bed!.laneShares).slice(0, -1).map((b) => b.to),
     width: width.value, height: height.value, ...view.value, palette: palette.value, lit: new Set(), chosen: new Set(),
   })
@@ -43,7 +43,7 @@ let dragging = false
 watchPostEffect(() => {
   const at = view.value
   const bed = store.bed
-  if (!painter || !at || !bed || !palette.value || dragging) return
+  if (!painter.value || !at || !bed || !palette.value || dragging) return
   handles.destroyChildren()
   const firstX = frame.value!.firstX
   for (const which of ['back', 'front'] as const) {

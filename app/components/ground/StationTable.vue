@@ -15,7 +15,7 @@ const kinds = [{ label: 'straight', value: 'straight' }, { label: 'stepped', val
       <li v-for="(p, i) in edge.stations" :key="i">
         <span>{{ i === 0 ? 'left end' : i === edge.stations.length - 1 ? 'right end' : 'then' }}</span>
         <LengthInput v-if="i > 0 && i < edge.stations.length - 1" hide-label :label="`${name} station ${i + 1} along`" :model-value="p.x" :units="units" :max="200" @update:model-value="(x) => emit('move', i, { x, y: p.y })" />
-        <span v-else class="fixed">{{ p.x.toFixed(2) }} m</span>
+        <span v-else class="still">{{ p.x.toFixed(2) }} m</span>
         <span>along,</span>
         <LengthInput hide-label :label="`${name} station ${i + 1} out`" :model-value="p.y" :units="units" :max="100" @update:model-value="(y) => emit('move', i, { x: p.x, y })" />
         <span>out</span>
@@ -31,5 +31,5 @@ const kinds = [{ label: 'straight', value: 'straight' }, { label: 'stepped', val
 h4 { font-size: 13px; font-weight: 600; }
 .kind { width: 104px; }
 li { display: grid; grid-template-columns: 58px 92px 40px 92px 26px 28px; gap: 5px; align-items: center; font-size: 12.5px; color: var(--soft); padding: 2px 0; }
-.fixed { color: var(--ink); padding-left: 9px; }
+.still { color: var(--ink); padding-left: 9px; }
 </style>

@@ -7,7 +7,7 @@ const HEAD_M: Readonly<Record<FlowerForm, number>> = {
   none: 0, spike: 0.2, plume: 0.26, panicle: 0.2, plate: 0.1, daisy: 0.06, ball: 0.1, bell: 0.035, cup: 0.055, trumpet: 0.09, haze: 0.012,
 }
 const LEAST_PX: Readonly<Record<FlowerForm, number>> = {
-  none: 0, spike: 9, plume: 11, panicle: 9, plate: 7, daisy: 4.6, ball: 5.5, bell: 3, cup: 4, trumpet: 6, haze: 1.5,
+  none: 0, spike: 9, plume: 11, panicle: 9, plate: 7, daisy: 4.6, ball: 5.5, bell: 3, cup: 4, trumpet: 6, haze: 1.3,
 }
 
 export const headSizeM = (form: FlowerForm, pxPerM: number) => Math.max(HEAD_M[form], LEAST_PX[form] / pxPerM)
@@ -41,7 +41,7 @@ export function drawHead(brush: Brush, form: FlowerForm, colour: string, x: numb
     case 'panicle': return scatter(26, () => { const u = brush.random() ** 1.4; return [x + brush.between(-1, 1) * size * 0.26 * (1 - u), y - size * 0.3 + u * size] }, Math.min(size * 0.075, 0.016))
     case 'plate': return scatter(13, () => [x + brush.between(-0.5, 0.5) * size, y + brush.between(-0.09, 0.12) * size], size * 0.085)
     case 'ball': return scatter(17, () => { const a = brush.between(0, 6.28); const r = Math.sqrt(brush.random()) * size * 0.45; return [x + Math.cos(a) * r, y + Math.sin(a) * r * 0.9] }, size * 0.11)
-    case 'haze': return scatter(2, () => [x + brush.between(-1, 1) * size * 1.6, y + brush.between(-1, 1) * size * 1.4], size * 0.6)
+    case 'haze': return scatter(2, () => [x + brush.between(-1, 1) * size * 2, y + brush.between(-1, 1) * size * 1.8], size * 0.42)
     case 'daisy': {
       const turn = brush.random()
       const petals = pick()

@@ -11,20 +11,21 @@ export function drawTwigs(brush: Brush, { plant, look, foliageM: h, spreadM: w }
   const foot = plant.habit === 'tree' ? Math.max(plant.clearStemM * (h / plant.foliageHeightM), h * 0.15) : 0
   for (let i = 0; i < stems; i++) {
     const v = stems === 1 ? 0 : (i / (stems - 1)) * 2 - 1
-    fork(brush, v * w * 0.05, foot, Math.PI / 2 - v * (plant.habit === 'column' ? 0.15 : 0.75), (h - foot) * 0.5, 3, i % 2 ? look.colour : dark, Math.max(0.006, h * 0.011), { w, h })
+    fork(brush, v * w * 0.05, foot, Math.PI / 2 - v * (plant.habit === 'column' ? 0.15 : 0.75), (h - foot) * brush.between(0.38, 0.46) * (1 - 0.22 * v * v), 3, i % 2 ? look.colour : dark, Math.max(0.006, h * 0.011), { w, h })
   }
 }
 
 function fork(brush: Brush, x: number, y: number, angle: number, length: number, depth: number, colour: string, width: number, box: { w: number; h: number }) {
   const bend = brush.between(-0.18, 0.18)
-  const x1 = Math.max(-box.w / 2, Math.min(box.w / 2, x + Math.cos(angle + bend) * length))
-  const y1 = Math.min(box.h * 0.99, y + Math.sin(angle + bend) * length)
+  const x1 = x + Math.cos(angle + bend) * length
+  const y1 = y + Math.sin(angle + bend) * length
+  if (Math.abs(x1) > box.w * 0.54 || y1 > box.h * 1.02) return
   brush.curve(brush.strokePath(12 - depth, colour, width), x, y, x + Math.cos(angle) * length * 0.5, y + Math.sin(angle) * length * 0.5, x1, y1)
   if (depth === 0) return
   for (const turn of [-0.42, 0.08, 0.5]) {
     if (turn === 0.08 && brush.random() < 0.5) continue
     const up = angle + turn * brush.between(0.7, 1.2) + (Math.PI / 2 - angle) * 0.18
-    fork(brush, x1, y1, up, length * brush.between(0.5, 0.68), depth - 1, colour, width * 0.62, box)
+    fork(brush, x1, y1, up, length * brush.between(0.5, 0.7), depth - 1, colour, width * 0.62, box)
   }
 }
 

@@ -7,14 +7,12 @@ const compose = useComposeStore()
 const { findings } = useScene()
 const stage = useTemplateRef<HTMLDivElement>('stage')
 const { width, height } = useElementSize(stage)
-const LANE_PX = 34
+const LANE_PX = 40
 const CAPTION_PX = 23
 const lanes = computed(() => store.bed?.laneShares.length ?? 3)
 const scorePx = computed(() => CAPTION_PX + lanes.value * (LANE_PX + 3) + 6)
 const rest = computed(() => Math.max(240, height.value - scorePx.value - 2 * CAPTION_PX - 2))
-const planPx = computed(() => Math.round(Math.min(rest.value * 0.4, 260)))
-const elevationPx = computed(() => rest.value - planPx.value)
-const axis = useAxis({ width, elevationPx, planPx })
+const { axis, planPx, elevationPx } = useAxis({ width, restPx: rest })
 watchEffect(() => setDropAxis(axis.value))
 
 const when = computed(() => `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`)
@@ -70,7 +68,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .ruled { border-top: 1px solid var(--line); }
 .side { width: 300px; flex: none; border-left: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
 .tabs { display: flex; border-bottom: 1px solid var(--line); flex: none; }
-.tab { flex: 1; padding: 9px 4px 7px; font-family: var(--font-serif); font-size: 14px; cursor: pointer; color: var(--soft); border-bottom: 2px solid transparent; white-space: nowrap; }
+.tab { padding: 9px 13px 7px; font-family: var(--font-serif); font-size: 14px; cursor: pointer; color: var(--soft); border-bottom: 2px solid transparent; white-space: nowrap; }
 .tab.on { color: var(--ink); border-bottom-color: var(--amber); font-weight: 600; }
 .tab small { font-family: var(--font-sans); font-size: 11px; color: var(--soft); }
 .scroll { flex: 1; overflow-y: auto; min-height: 0; }

@@ -6,9 +6,10 @@ const store = useBedStore()
 const compose = useComposeStore()
 const { plantSchedule } = useScene()
 const money = (n: number) => n.toLocaleString(undefined, { minimumFractionDigits: 2, maximumFractionDigits: 2 })
+const RIGHT = { class: { th: 'text-right', td: 'text-right' } }
 const columns: TableColumn<ScheduleLine>[] = [
   { id: 'key', header: 'Key' }, { id: 'plant', header: 'Plant' }, { id: 'need', header: 'Need' }, { id: 'have', header: 'Have' },
-  { id: 'buy', header: 'Buy' }, { id: 'size', header: 'Size bought' }, { id: 'price', header: 'Each' }, { id: 'total', header: 'Total' },
+  { id: 'buy', header: 'Buy' }, { id: 'size', header: 'Size bought' }, { id: 'price', header: 'Each', meta: RIGHT }, { id: 'total', header: 'Total', meta: RIGHT },
 ]
 const lines = computed(() => [...(plantSchedule.value?.lines ?? [])])
 const toBuy = computed(() => lines.value.reduce((sum, l) => sum + l.buy, 0))
@@ -49,7 +50,7 @@ async function exportCsv() {
       </header>
       <p v-if="exportProblem" class="problem" role="alert">{{ exportProblem }}</p>
       <p v-if="plantSchedule && plantSchedule.missing.length > 0" class="problem">Not in the library, so not counted: {{ plantSchedule.missing.join(', ') }}. Import them under Plants.</p>
-      <UTable :data="lines" :columns="columns" class="table" data-testid="schedule" empty="Nothing to count yet: compose the bed first.">
+      <UTable :data="lines" :columns="columns" class="table" :ui="{ base: 'w-full' }" data-testid="schedule" empty="Nothing to count yet: compose the bed first.">
         <template #key-cell="{ row }"><span class="key">{{ row.original.key }}</span></template>
         <template #plant-cell="{ row }">
           <div class="plant">

@@ -5,6 +5,7 @@ import { SOILS, sunClass, WATER_CLASSES, words, type Soil, type WaterClass } fro
 import { NAME_LIMIT } from '~~/shared/bedSchema'
 
 const store = useBedStore()
+const compose = useComposeStore()
 const { frame } = useScene()
 const { problem, set, moveStation, addStation, removeStation, setEdgeKind, setLength, setDepth, setLanes, setWall, setOpening, addOpening } = useGround()
 const units = computed(() => store.garden?.value.units ?? 'metric')
@@ -105,6 +106,8 @@ const openings = computed(() => [...(bed.value.wall?.openings ?? [])].sort((a, b
       <p v-if="frame" class="facts">Area {{ frame.areaM2.toFixed(1) }} m² · front edge {{ formatBoth(frame.frontLength, units) }} · depth {{ formatBoth(frame.depths.least, units) }} to {{ formatBoth(frame.depths.greatest, units) }}</p>
       <div class="paper"><ClientOnly><GroundPlan @move="move" /></ClientOnly></div>
       <p class="hint centre">Drag the amber handles to shape the edges, or type the stations in the book. The wall is at the top, the viewer below.</p>
+      <div v-if="store.garden" class="front"><ClientOnly><BedPicture :bed="bed" :garden="store.garden.value" :month="compose.moment.month" :height="236" /></ClientOnly></div>
+      <p class="hint centre">The same from {{ bed.viewpoint.name.toLowerCase() }}, straight on, in the third year.</p>
     </div>
   </div>
 </template>
@@ -124,9 +127,11 @@ h3 { font-size: 16px; font-weight: 600; }
 .colour { width: 100%; height: 30px; border: 1px solid var(--line); border-radius: 6px; background: none; cursor: pointer; }
 .openings { width: 100%; font-size: 12px; }
 .openings th { text-align: left; font-weight: 500; color: var(--soft); }
-.openings td { padding: 2px 4px 2px 0; vertical-align: top; }
+.openings td, .openings th { padding: 2px 5px 2px 0; vertical-align: top; }
+.openings td:first-child { padding-top: 7px; }
 .sheet { flex: 1; min-width: 0; display: flex; flex-direction: column; }
 .paper { flex: 1; min-height: 0; margin: 0 16px; border: 1px solid var(--line); border-radius: 8px; overflow: hidden; background: var(--card); }
+.front { margin: 6px 16px 0; border: 1px solid var(--line); border-radius: 8px; overflow: hidden; flex: none; }
 .facts { padding: 12px 18px 10px; font-size: 13px; }
 .problem { position: sticky; top: 4px; z-index: 3; margin-top: 8px; padding: 8px 12px; border-radius: 6px; background: var(--amber-wash); color: var(--amber-deep); border: 1px solid var(--amber); font-size: 13px; }
 </style>

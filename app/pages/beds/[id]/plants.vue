@@ -115,6 +115,8 @@ h3 { font-size: 15.5px; font-weight: 600; color: var(--ink); line-height: 1.2; }
 .fig { color: var(--ink); }
 .warn { color: var(--amber-deep); }
 .mark { position: absolute; right: 8px; bottom: 8px; }
+.on .mark { color: var(--amber-deep); background: color-mix(in srgb, var(--amber) 22%, var(--card)); }
+h3::first-letter { text-transform: uppercase; }
 .empty { color: var(--soft); padding: 20px 4px; }
 .more { margin: 14px auto; display: block; }
 </style>

@@ -1,0 +1,34 @@
+// Starts the built server, waits until it answers, prints its address, and stays until it is stopped.
+import { spawn } from 'node:child_process'
+import { join } from 'node:path'
+import { checkFolder, checkNode, checkPort, ensureBuild, ensurePackages, root, setAside, settings } from './machine.mjs'
+
+const WAIT_MS = 60_000
+
+export async function launch({ demo = false, reset = false } = {}) {
+  checkNode()
+  const { host, port, folder } = settings()
+  if (!process.env.DATABASE_URL) checkFolder(folder)
+  await checkPort(host, port)
+  ensurePackages()
+  ensureBuild()
+  if (reset && !process.env.DATABASE_URL) setAside(folder)
+  const env = { ...process.env, HOST: host, NITRO_HOST: host, NITRO_PORT: String(port), AMBER_DATA_DIR: folder, NODE_ENV: 'production', ...(demo ? { AMBER_SEED_DEMO: '1' } : {}) }
+  const server = spawn(process.execPath, [join(root, '.output', 'server', 'index.mjs')], { env, stdio: ['ignore', 'ignore', 'inherit'] })
+  let stopping = false
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { stopping = true; server.kill(signal) })
+  server.on('exit', (code) => process.exit(stopping ? 0 : code || 1))
+  await answers(`http://${host}:${port}/api/health`)
+  console.log(`Amber Terrace is at http://${host}:${port} (data in ${process.env.DATABASE_URL ? 'PostgreSQL' : folder}). Ctrl C stops it.`)
+}
+
+async function answers(url) {
+  const until = Date.now() + WAIT_MS
+  while (Date.now() < until) {
+    const ok = await fetch(url).then((r) => r.ok, () => false)
+    if (ok) return
+    await new Promise((done) => setTimeout(done, 100))
+  }
+  console.error(`The server did not answer within ${WAIT_MS / 1000} s.`)
+  process.exit(1)
+}

@@ -1,0 +1,67 @@
+// npm test: installs what is missing, then lint, types, unit, build and end-to-end; ends with the plain line “N passed, N failed”.
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { checkNode, ensureBuild, ensurePackages, root } from './machine.mjs'
+
+checkNode()
+ensurePackages()
+ensureChromium()
+const temporary = join(root, 'tests', '.tmp')
+rmSync(temporary, { recursive: true, force: true })
+mkdirSync(temporary, { recursive: true })
+
+let passed = 0
+let failed = 0
+
+step('nuxt prepare', ['nuxt', 'prepare'], { quiet: true })
+step('lint', ['eslint', '.'])
+step('types', ['vue-tsc', '-b', '--noEmit'])
+counted('unit', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(temporary, 'unit.json')}`], 'unit.json', (r) => [r.numPassedTests, r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0)])
+console.log('\n— build')
+ensureBuild()
+passed++
+counted('end to end', ['playwright', 'test'], 'e2e.json', (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected])
+
+console.log(`\n${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)
+
+/** A step that counts as one: passed or failed. */
+function step(name, args, { quiet = false } = {}) {
+  console.log(`\n— ${name}`)
+  const done = spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit' })
+  if (done.status === 0) passed++
+  else {
+    failed++
+    console.error(`${name} failed`)
+  }
+}
+
+/** A step whose tests are counted from the report it writes; a missing report is a failure. */
+function counted(name, args, report, count) {
+  console.log(`\n— ${name}`)
+  const done = spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: 'inherit' })
+  const file = join(temporary, report)
+  if (!existsSync(file)) {
+    failed++
+    return console.error(`${name} wrote no report`)
+  }
+  const [good, bad] = count(JSON.parse(readFileSync(file, 'utf8')))
+  passed += good
+  failed += bad
+  if (done.status !== 0 && bad === 0) failed++
+}
+
+function ensureChromium() {
+  if (existsSync('/usr/bin/chromium')) return
+  console.log('Installing Chromium…')
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo']
+  for (const args of [['apt-get', 'update', '-qq'], ['apt-get', 'install', '-y', '-qq', 'chromium']]) {
+    const [command, ...rest] = [...sudo, ...args]
+    const done = spawnSync(command, rest, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
+    if (done.status !== 0) {
+      console.error('Chromium could not be installed; install Debian’s package “chromium” and try again.')
+      process.exit(1)
+    }
+  }
+}

@@ -1,0 +1,11 @@
+import { defineConfig } from 'vitest/config'
+import { fileURLToPath } from 'node:url'
+
+export default defineConfig({
+  resolve: { alias: { '~~': fileURLToPath(new URL('.', import.meta.url)) } },
+  test: {
+    include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'shared/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+    testTimeout: 30_000,
+    hookTimeout: 60_000,
+  },
+})
