@@ -1,13 +1,14 @@
 import type { NitroConfig } from 'nitropack/types'
 
 /** Files built into the server: it needs no source tree beside it. */
-const nitro: NitroConfig = {
+const nitro = {
+  static: false,
   serverAssets: [
     { baseName: 'migrations', dir: './db/migrations' },
     { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
     { baseName: 'demo', dir: '../data/demo' },
   ],
-}
+} satisfies NitroConfig
 
 // The whole application: one server that keeps the data and serves the interface, nothing from elsewhere.
 export default defineNuxtConfig({

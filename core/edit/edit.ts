@@ -20,6 +20,7 @@ export interface Edited { readonly bed: Bed; readonly inverse: Edit }
 export function applyEdit(bed: Bed, edit: Edit): Edited {
   switch (edit.kind) {
     case 'addDrift': {
+      if (bed.drifts.some((d) => d.id === edit.drift.id)) return { bed, inverse: NOTHING }
       const drifts = [...bed.drifts]
       drifts.splice(edit.position ?? drifts.length, 0, edit.drift)
       return { bed: { ...bed, drifts }, inverse: { kind: 'removeDrift', driftId: edit.drift.id } }

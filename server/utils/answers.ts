@@ -7,14 +7,18 @@ export const refuse = (statusCode: number, message: string, data: object = {}) =
 
 const STATUS: Readonly<Record<number, string>> = { 400: 'Bad Request', 403: 'Forbidden', 404: 'Not Found', 409: 'Conflict', 411: 'Length Required', 413: 'Content Too Large', 415: 'Unsupported Media Type', 422: 'Unprocessable Content' }
 
+const NOT_JSON = 'The request is not JSON: an object was expected.'
+
 /** The request's JSON body, checked by a schema; refuses with what is wrong. */
 export async function readChecked<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
   let body: unknown
   try {
     body = await readBody(event)
   } catch {
-    throw refuse(400, 'The request is not JSON.')
+    throw refuse(400, NOT_JSON)
   }
+  // h3 hands on what it cannot parse as a text.
+  if (typeof body !== 'object' || body === null) throw refuse(400, NOT_JSON)
   const parsed = schema.safeParse(body)
   if (!parsed.success) throw refuse(422, describeIssues(parsed.error))
   return parsed.data

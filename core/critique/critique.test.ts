@@ -1,0 +1,161 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bedFrame, rectangle, type Bed } from '../bed'
+import { applyEdit } from '../edit'
+import { fullHeightM } from '../plant'
+import { climate, demo, drift, library, plant, testBed } from '../../tests/support/library'
+import { blends, critique, makeScene, monthInterest, pairContrast, scores, standIns, type Finding, type RuleId } from '.'
+
+const sceneOf = (bed: Bed) => makeScene({ bed, library, climate, hardinessZone: '6b' })
+const judge = (bed: Bed) => critique(sceneOf(bed)).findings
+const of = (findings: readonly Finding[], rule: RuleId) => findings.filter((f) => f.rule === rule)
+
+/** A bed that breaks one rule plainly, and nothing it must be confused with. */
+const broken: Record<RuleId, Bed> = {
+  shallow: testBed({ outline: rectangle(10, 1.5), drifts: [drift('a', 'hydrangea-arborescens-annabelle', 0, 5), drift('b', 'hydrangea-arborescens-annabelle', 1, 5.4), drift('c', 'nepeta-x-faassenii', 2, 5)] }),
+  wall: testBed({ drifts: [drift('a', 'cotinus-coggygria-royal-purple', 0, 5)], pins: [{ driftId: 'a', index: 0, x: 5, y: 0.4 }] }),
+  overlap: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 5), drift('b', 'alchemilla-mollis', 1, 6)], pins: [{ driftId: 'a', index: 0, x: 5, y: 2 }, { driftId: 'b', index: 0, x: 5.15, y: 2 }] }),
+  gap: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 2, 2, 3), drift('b', 'nepeta-x-faassenii', 2, 8, 3)] }),
+  hidden: testBed({ laneShares: [0.5, 0.5], drifts: [drift('a', 'heuchera-villosa-palace-purple', 0, 5), drift('b', 'ilex-glabra-compacta', 1, 5)], pins: [{ driftId: 'a', index: 0, x: 5, y: 0.75 }, { driftId: 'b', index: 0, x: 5, y: 2.2 }] }),
+  window: testBed({ wall: { heightM: 3, material: 'brick', colour: '#a4573f', openings: [{ id: 'w', x: 4, widthM: 1.5, sillM: 0.9, headM: 2.4 }] }, drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 4.7)] }),
+  site: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)] }),
+  thirst: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 5), drift('b', 'iris-sibirica', 1, 5.5), drift('c', 'achillea-moonshine', 1, 4.5)], ground: { sunHours: 6, facing: 'south', water: 'dry', soil: 'loam', ph: 6.5 } }),
+  smother: testBed({ outline: rectangle(10, 1.7), drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)] }),
+  blend: testBed({ drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)] }),
+  months: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 8)] }),
+  clutter: testBed({ drifts: ['alchemilla-mollis', 'nepeta-x-faassenii', 'iris-sibirica', 'echinacea-purpurea', 'achillea-moonshine', 'agastache-foeniculum'].map((id, i) => drift(`d${i}`, id, 1, 1 + i * 1.4)) }),
+}
+// Dry beside thirsty on ground that suits both: only their ranges part them.
+broken.thirst = testBed({ drifts: [drift('a', 'thymus-serpyllum', 1, 4.8), drift('b', 'nepeta-x-faassenii', 1, 5.2)] })
+
+describe('each rule', () => {
+  for (const rule of Object.keys(broken) as RuleId[]) {
+    if (rule === 'thirst') continue
+    it(`${rule}: finds what is plainly wrong, with figures, a place and a source`, () => {
+      const [finding] = of(judge(broken[rule]), rule)
+      expect(finding).toBeDefined()
+      expect(finding!.title.length).toBeGreaterThan(5)
+      expect(finding!.reason.length).toBeGreaterThan(20)
+      expect(finding!.source.length).toBeGreaterThan(20)
+      expect(finding!.figures.every((f) => Number.isFinite(f.value))).toBe(true)
+      expect(finding!.to).toBeGreaterThanOrEqual(finding!.from)
+    })
+  }
+
+  it('thirst: needs both to suit the ground, and ranges that do not meet', () => {
+    const dry = plant('thymus-serpyllum')
+    const wetter = { ...plant('iris-sibirica'), water: { driest: 'average', wettest: 'wet' } as const }
+    const drier = { ...dry, water: { driest: 'dry', wettest: 'dry' } as const }
+    const small = new Map([[drier.id, drier], [wetter.id, wetter]])
+    const bed = testBed({ drifts: [drift('a', drier.id, 1, 4.8), drift('b', wetter.id, 1, 5.2)] })
+    const at = (water: 'dry' | 'average') => critique(makeScene({ bed: { ...bed, ground: { ...bed.ground, water } }, library: small, climate, hardinessZone: '6b' })).findings
+    expect(of(at('average'), 'thirst')).toEqual([])
+    expect(of(at('average'), 'site')).toHaveLength(1)
+  })
+
+  it('thirst: stays silent for neighbours that can share', () => expect(of(judge(broken.thirst), 'thirst')).toEqual([]))
+
+  it('names the school where the finding depends on it', () => {
+    const close = testBed({ ...broken.overlap, school: 'close-knit' })
+    expect(of(judge(broken.overlap), 'overlap')[0]!.reason).toContain('Layered foundation')
+    expect(of(judge(close), 'overlap')[0]!.reason).toContain('Loose and close-knit')
+    expect(of(judge(close), 'overlap')[0]!.figures[1]!.value).toBeCloseTo(0.48, 6)
+  })
+
+  it('is silent about a bed with nothing in it', () => expect(judge(testBed())).toEqual([]))
+})
+
+describe('figures on paper', () => {
+  it('shallow: setback + rows + half the front', () => {
+    const [f] = of(judge(broken.shallow), 'shallow')
+    const row = 0.9 * 1.3 * Math.sqrt(0.75)
+    const front = Math.sqrt((0.9 * 0.95) ** 2 - (0.9 * 0.3) ** 2)
+    expect(f!.figures[0]!.value).toBeCloseTo(0.8 + row + front + 0.3, 6)
+    expect(f!.figures[1]!.value).toBeCloseTo(1.5, 6)
+  })
+  it('wall: half the spread and 0.15 m', () => expect(of(judge(broken.wall), 'wall')[0]!.figures.map((x) => x.value)).toEqual([0.4, 1.15]))
+  it('window: a solid slab before half the glass hides half of it', () => {
+    const slab = { ...plant('taxus-baccata-fastigiata'), id: 'slab', habit: 'mat' as const, foliageHeightM: 1.65, flowerHeightM: 1.65, spreadM: 6, yearsTo90: 0.5, sun: { brightest: 'full-sun', darkest: 'shade' } as const }
+    const bed = testBed({ outline: rectangle(10, 8), wall: { heightM: 3, material: 'brick', colour: '#a4573f', openings: [{ id: 'w', x: 4.5, widthM: 1, sillM: 0.9, headM: 2.4 }] }, drifts: [drift('a', 'slab', 0, 5)] })
+    const [f] = of(critique(makeScene({ bed, library: new Map([['slab', slab]]), climate, hardinessZone: '7' })).findings, 'window')
+    expect(f!.figures[0]!.value).toBeGreaterThan(45)
+    expect(f!.figures[0]!.value).toBeLessThan(55)
+  })
+})
+
+describe('mends', () => {
+  const without = (bed: Bed, finding: Finding, n: number) => {
+    const after = judge(applyEdit(bed, finding.mends[n]!.edit).bed)
+    return { same: after.find((f) => f.id === finding.id), after }
+  }
+  it.each(['shallow', 'wall', 'overlap', 'window', 'site', 'smother', 'clutter', 'blend', 'hidden'] as const)('%s: the first mend does away with the finding, or makes it smaller', (rule) => {
+    const bed = broken[rule]
+    const [finding] = of(judge(bed), rule)
+    const { same } = without(bed, finding!, 0)
+    expect(same === undefined || same.weight < finding!.weight).toBe(true)
+  })
+  it('gap and months: what is added fills the place', () => {
+    for (const rule of ['gap', 'months'] as const) {
+      const [finding] = of(judge(broken[rule]), rule)
+      const after = applyEdit(broken[rule], finding!.mends[0]!.edit).bed
+      expect(after.drifts.length).toBe(broken[rule].drifts.length + 1)
+      const left = of(judge(after), rule).reduce((s, f) => s + (f.to - f.from), 0)
+      expect(left).toBeLessThanOrEqual(of(judge(broken[rule]), rule).reduce((s, f) => s + (f.to - f.from), 0))
+    }
+  })
+  it('every mend of every finding is an edit that applies', () => {
+    for (const bed of [...Object.values(broken), demo.beds[0]!.bed]) for (const f of judge(bed)) for (const m of f.mends) expect(applyEdit(bed, m.edit).bed).not.toBe(bed)
+  })
+})
+
+describe('the demo border', () => {
+  const bed = demo.beds[0]!.bed
+  it('has 60 plants or more and exactly three honest findings left', () => {
+    expect(sceneOf(bed).placement.plants.length).toBeGreaterThanOrEqual(60)
+    expect(judge(bed).map((f) => f.rule)).toEqual(['window', 'site', 'months'])
+  })
+  it('has marks between 0 and 100', () => {
+    const scene = sceneOf(bed)
+    for (const s of scores(scene, critique(scene).findings)) { expect(s.value).toBeGreaterThanOrEqual(0); expect(s.value).toBeLessThanOrEqual(100) }
+    for (const m of monthInterest(scene)) { expect(m.interest).toBeGreaterThanOrEqual(0); expect(m.bloom).toBeLessThanOrEqual(1) }
+  })
+})
+
+describe('judging again after a change', () => {
+  it('finds the same as judging afresh', () => {
+    const bed = demo.beds[0]!.bed
+    const first = critique(sceneOf(bed))
+    const frame = bedFrame(bed.outline)
+    fc.assert(fc.property(fc.constantFrom(...first.scene.placement.plants), fc.double({ min: 0, max: 14, noNaN: true }), fc.double({ min: 0.1, max: 0.95, noNaN: true }), (p, x, t) => {
+      const y = frame.back.yAt(x) + t * frame.depthAt(x)
+      const moved = applyEdit(bed, { kind: 'setPins', driftId: p.driftId, pins: [{ driftId: p.driftId, index: p.index, x, y }] }).bed
+      const afresh = critique(sceneOf(moved)).findings
+      const again = critique(sceneOf(moved), first).findings
+      expect(again.map((f) => [f.id, f.reason])).toEqual(afresh.map((f) => [f.id, f.reason]))
+    }), { numRuns: 25 })
+  })
+  it('returns the same findings when nothing changed', () => {
+    const first = critique(sceneOf(demo.beds[0]!.bed))
+    expect(critique(sceneOf(demo.beds[0]!.bed), first).findings).toEqual(first.findings)
+  })
+})
+
+describe('contrast and stand-ins', () => {
+  it('rates bold beside fine above like beside like', () => {
+    expect(pairContrast(plant('hosta-halcyon'), plant('polystichum-acrostichoides'))).toBeGreaterThan(pairContrast(plant('hosta-halcyon'), plant('hosta-francee')))
+    expect(pairContrast(plant('hosta-halcyon'), plant('hosta-halcyon'))).toBe(0)
+  })
+  it('is the same both ways and within 0-100', () => {
+    fc.assert(fc.property(fc.constantFrom(...library.values()), fc.constantFrom(...library.values()), (a, b) => {
+      expect(pairContrast(a, b)).toBeCloseTo(pairContrast(b, a), 6)
+      expect(pairContrast(a, b)).toBeLessThanOrEqual(100)
+      expect(blends(a, b)).toBe(blends(b, a))
+    }))
+  })
+  it('offers only what fits the site and the limits, never the plant itself', () => {
+    const scene = sceneOf(testBed({ ground: { sunHours: 1.5, facing: 'north', water: 'moist', soil: 'loam', ph: 6.2 } }))
+    const found = standIns(plant('lavandula-angustifolia-hidcote'), scene, { maxHeightM: 0.6 }, 5)
+    expect(found.length).toBeGreaterThan(0)
+    for (const p of found) { expect(fullHeightM(p)).toBeLessThanOrEqual(0.6); expect(p.sun.darkest).toBe('shade') }
+  })
+})
