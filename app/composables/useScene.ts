@@ -41,16 +41,22 @@ export const useScene = createSharedComposable(() => {
   })
   const accepted = computed(() => new Map((bedStore.bed?.accepted ?? []).map((a) => [a.findingId, a])))
   const findings = computed(() => (judged.value?.findings ?? []).filter((f) => !accepted.value.has(f.id)))
-  const marks = computed(() => (scene.value && judged.value ? scores(scene.value, judged.value.findings) : []))
+  /** The scene as last made, not as it is under the hand: what need not answer within a frame of a drag waits for this. */
+  const settled = shallowRef<{ scene: Scene; judged: Critique } | null>(null)
+  watchEffect(() => {
+    if (!bedStore.dragging) settled.value = scene.value && judged.value ? { scene: scene.value, judged: judged.value } : null
+  })
+  const marks = computed(() => (settled.value ? scores(settled.value.scene, settled.value.judged.findings) : []))
 
   const bodies = computed(() => (scene.value ? bodiesAt(scene.value.placement.plants, compose.moment, climate.value, scene.value.bed.buying) : []))
   const letters = computed(() => keyLetters((bedStore.bed?.drifts ?? []).map((d) => library.byId.get(d.plantId)).filter((p): p is Plant => !!p)))
   const elevationList = computed(() => (frame.value && bedStore.bed ? elevation(bodies.value, frame.value, bedStore.bed.wall) : null))
   const planList = computed(() => (frame.value ? plan(bodies.value, frame.value, letters.value) : null))
   const year = computed(() => compose.moment.year)
-  const months = computed(() => (scene.value
-    ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesAt(scene.value!.placement.plants, { month: i + 1, year: year.value }, climate.value, scene.value!.bed.buying), 5))
-    : []))
+  const months = computed(() => {
+    const now = settled.value?.scene
+    return now ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesAt(now.placement.plants, { month: i + 1, year: year.value }, climate.value, now.bed.buying), 5)) : []
+  })
   const plantSchedule = computed(() => (bedStore.bed ? schedule(bedStore.bed, library.byId) : null))
 
   return { climate, zone, frame, scene, judged, findings, accepted, marks, bodies, letters, elevationList, planList, months, plantSchedule }

@@ -1,6 +1,6 @@
 import Konva from 'konva'
 import type { BedFrame, Wall } from '~~/core/bed'
-import { hashText, seeded } from '~~/core/geometry'
+import { seeded } from '~~/core/geometry'
 import { lighten, mix } from '~~/core/colour'
 import { circleAt, type Plan, type PlanCircle } from '~~/core/view'
 import type { Palette } from './palette'
@@ -138,7 +138,7 @@ export class PlanPainter {
     context.globalAlpha = 0.55
     context.lineWidth = 0.7
     context.beginPath()
-    const random = seeded(hashText(circle.body.at.id))
+    const random = seeded(circle.body.at.seed)
     const rays = r > 14 ? 9 : 6
     for (let i = 0; i < rays; i++) {
       const angle = ((i + random() * 0.7) / rays) * Math.PI * 2

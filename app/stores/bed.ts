@@ -19,6 +19,7 @@ export const useBedStore = defineStore('bed', () => {
   /** A change under the hand, not yet made. */
   const draft = shallowRef<Bed | null>(null)
   const bed = computed(() => draft.value ?? kept.value)
+  const dragging = computed(() => draft.value !== null)
   const revision = ref(0)
   const savedAt = ref<string | null>(null)
   const saveState = ref<SaveState>('saved')
@@ -169,7 +170,7 @@ export const useBedStore = defineStore('bed', () => {
   }
 
   return {
-    id, garden, bed, kept, revision, savedAt, saveState, problem, conflict, done, undone,
+    id, garden, bed, kept, dragging, revision, savedAt, saveState, problem, conflict, done, undone,
     open, edit, preview, undo, redo, save, settleConflict,
   }
 })

@@ -39,3 +39,9 @@ export interface Remark {
 }
 
 export interface Range { readonly from: number; readonly to: number }
+
+/** A finding whose mends are worked out when they are first asked for: most are judged many times and mended once. */
+export function finding(parts: Omit<Finding, 'mends'>, mends: () => readonly Mend[]): Finding {
+  let known: readonly Mend[] | undefined
+  return { ...parts, get mends() { return (known ??= mends()) } }
+}

@@ -15,6 +15,7 @@ export interface Scene {
   readonly site: SiteConditions
   readonly index: CircleIndex
   readonly byId: ReadonlyMap<string, PlacedPlant>
+  readonly byPlant: ReadonlyMap<Plant, readonly PlacedPlant[]>
 }
 
 /** A year in which everything but a slow tree has grown up; "mature" in the findings. */
@@ -31,7 +32,18 @@ export function makeScene({ bed, library, climate, hardinessZone }: SceneInput, 
     site: siteOf(bed, hardinessZone),
     index: circleIndex(placed.plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
     byId: new Map(placed.plants.map((p) => [p.id, p])),
+    byPlant: groupByPlant(placed.plants),
   }
+}
+
+function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]> {
+  const groups = new Map<Plant, PlacedPlant[]>()
+  for (const p of plants) {
+    const there = groups.get(p.plant)
+    if (there) there.push(p)
+    else groups.set(p.plant, [p])
+  }
+  return groups
 }
 
 export const siteOf = (bed: Bed, hardinessZone: string): SiteConditions => ({ ...bed.ground, zone: zoneNumber(hardinessZone) ?? 6 })

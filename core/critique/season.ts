@@ -1,6 +1,7 @@
 import { saturation } from '../colour'
 import { bodiesAt } from '../layout'
 import type { Body } from '../layout'
+import type { Plant } from '../plant'
 import type { Scene } from './scene'
 
 export interface MonthInterest {
@@ -21,16 +22,15 @@ const known = new WeakMap<Scene, MonthInterest[]>()
 export function monthInterest(scene: Scene): MonthInterest[] {
   const there = known.get(scene)
   if (there) return there
-  const counts = new Map<string, number>()
-  for (const p of scene.placement.plants) counts.set(p.plant.id, (counts.get(p.plant.id) ?? 0) + 1)
-  const kinds = [...new Map(scene.placement.plants.map((p) => [p.plant.id, p])).values()]
-  const full = kinds.reduce((sum, p) => sum + counts.get(p.plant.id)! * p.plant.spreadM ** 2, 0)
+  const kinds = [...scene.byPlant.values()].map((list) => list[0]!)
+  const countOf = (p: { plant: Plant }) => scene.byPlant.get(p.plant)!.length
+  const full = kinds.reduce((sum, p) => sum + countOf(p) * p.plant.spreadM ** 2, 0)
   const list = Array.from({ length: 12 }, (_, i) => {
     let canopy = 0
     let bloom = 0
     let leaf = 0
     for (const body of bodiesAt(kinds, { month: i + 1, year: YEAR }, scene.climate, scene.bed.buying)) {
-      const weight = counts.get(body.at.plant.id)! * body.spreadM ** 2
+      const weight = countOf(body.at) * body.spreadM ** 2
       if (body.look.state !== 'gone') canopy += weight
       bloom += weight * body.look.flower
       if (isOfInterest(body)) leaf += weight

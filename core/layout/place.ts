@@ -1,13 +1,15 @@
-import { bedFrame, laneBands, SCHOOLS, setbackM, type Bed, type BedFrame, type Drift, type LaneBand } from '../bed'
-import { clamp, lerp } from '../geometry'
+import { bedFrame, laneBands, SCHOOLS, setbackM, type Bed, type BedFrame, type Drift, type LaneBand, type Pin } from '../bed'
+import { clamp, hashText, lerp } from '../geometry'
 import type { Plant } from '../plant'
 import { driftShape } from './driftShape'
 import { packBlocks, type Packed } from './packBlocks'
-import { Settled } from './Settled'
+import { Settled, type Tag } from './Settled'
 
 /** One plant standing in the bed: plan metres, and (s,t). */
 export interface PlacedPlant {
   readonly id: string
+  /** A number of its own, for what differs from plant to plant in the pictures. */
+  readonly seed: number
   readonly driftId: string
   readonly index: number
   readonly plant: Plant
@@ -40,18 +42,18 @@ const SLOPE_SAMPLES = 40
 export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedFrame = bedFrame(bed.outline)): Placement {
   const k = SCHOOLS[bed.school].spacing
   const bands = laneBands(bed.laneShares)
-  const pins = new Map(bed.pins.map((p) => [`${p.driftId}:${p.index}`, p]))
+  const pins = pinsByDrift(bed.pins)
   const settled = new Settled(frame, k)
   for (const drift of bed.drifts) {
     const plant = library.get(drift.plantId)
     if (!plant) continue
-    for (let i = 0; i < drift.count; i++) {
-      const pin = pins.get(`${drift.id}:${i}`)
-      if (pin) settled.pin({ id: `${drift.id}:${i}`, driftId: drift.id, index: i, plant, lane: drift.lane, x: pin.x, y: pin.y })
+    for (const pin of pins.get(drift.id)?.values() ?? []) {
+      if (pin.index < drift.count) settled.pin(tagOf(drift, pin.index), drift, plant, pin.x, pin.y)
     }
   }
   const laneFill = bands.map((band, lane) => {
-    const groups = bed.drifts.filter((d) => d.lane === lane).flatMap((d) => groupsOf(d, library.get(d.plantId), frame, band, k))
+    const slope = laneSlope(frame, band)
+    const groups = bed.drifts.filter((d) => d.lane === lane).flatMap((d) => groupsOf(d, library.get(d.plantId), frame, band, slope, k))
     // Bulbs and their like thread between the others: they are packed among themselves, last.
     const [standing, weaving] = [false, true].map((weaves) => groups.filter((g) => (g.plant.spacingHabit === 'weaves') === weaves))
     for (const list of [standing!, weaving!]) {
@@ -77,15 +79,18 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
   /** Returns the shift it made. */
   function setGroup(group: Group, middle: number, squeeze: number, lane: number, room: { left: number; right: number }): number {
     const band = bands[lane]!
-    const free = group.places.map((p, i) => ({ ...p, index: group.firstIndex + i })).filter((p) => !pins.has(`${group.drift.id}:${p.index}`))
+    const pinned = pins.get(group.drift.id)
+    const free = group.places.map((p, i) => ({ dx: p.dx, dy: p.dy, index: group.firstIndex + i })).filter((p) => !pinned?.has(p.index))
+    const limits = yLimits(frame, group.plant)
     const at = (dx: number, dy: number, shift: number) => {
       const x = clamp(middle + shift + dx * squeeze, frame.firstX, frame.lastX)
-      return { x, y: insideY(frame, group.plant, x, laneMiddle(frame, band, x) + dy) }
+      const { least, most } = limits(x)
+      return { x, y: clamp(laneMiddle(frame, band, x) + dy, least, most) }
     }
     const shift = squeeze < 1 ? 0 : settled.bestShift(free.map((p) => at(p.dx, p.dy, 0).x), lane, group.plant, room)
     for (const p of free) {
       const { x, y } = at(p.dx, p.dy, shift)
-      settled.settle({ id: `${group.drift.id}:${p.index}`, driftId: group.drift.id, index: p.index, plant: group.plant, lane, x, y }, yLimits(frame, group.plant))
+      settled.settle(tagOf(group.drift, p.index), group.drift, group.plant, x, y, limits)
     }
     return shift
   }
@@ -93,7 +98,7 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
   return { plants, spans: spansOf(bed.drifts, plants, k), laneFill }
 }
 
-function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band: LaneBand, k: number): Group[] {
+function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band: LaneBand, slope: number, k: number): Group[] {
   if (!plant) return []
   const d = k * plant.spreadM
   const x = frame.xAt(drift.at)
@@ -103,7 +108,7 @@ function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band:
       drift, plant, firstIndex: i, wanted: x + (i - (drift.count - 1) / 2) * every, width: d, places: [{ dx: 0, dy: 0 }],
     }))
   }
-  const shape = driftShape(drift, d, frame.depthAt(x) * (band.to - band.from), laneSlope(frame, band))
+  const shape = driftShape(drift, d, frame.depthAt(x) * (band.to - band.from), slope)
   return [{ drift, plant, firstIndex: 0, wanted: x, width: shape.width, places: shape.places }]
 }
 
@@ -135,10 +140,30 @@ export function yLimits(frame: BedFrame, plant: Plant): (x: number) => { least: 
   }
 }
 
-function insideY(frame: BedFrame, plant: Plant, x: number, y: number): number {
-  const { least, most } = yLimits(frame, plant)(x)
-  return clamp(y, least, most)
+function pinsByDrift(pins: readonly Pin[]): Map<string, Map<number, Pin>> {
+  const drifts = new Map<string, Map<number, Pin>>()
+  for (const pin of pins) {
+    const there = drifts.get(pin.driftId)
+    if (there) there.set(pin.index, pin)
+    else drifts.set(pin.driftId, new Map([[pin.index, pin]]))
+  }
+  return drifts
 }
+
+/** Ids and seeds are made once a drift: the same texts again cost nothing to look up. */
+const tags = new Map<string, Tag[]>()
+const MOST_TAGGED_DRIFTS = 20_000
+
+function tagOf(drift: Drift, index: number): Tag {
+  let list = tags.get(drift.id)
+  if (!list) {
+    if (tags.size > MOST_TAGGED_DRIFTS) tags.clear()
+    tags.set(drift.id, (list = []))
+  }
+  return (list[index] ??= makeTag(`${drift.id}:${index}`, index))
+}
+
+const makeTag = (id: string, index: number): Tag => ({ id, index, seed: hashText(id) })
 
 function spansOf(drifts: readonly Drift[], plants: readonly PlacedPlant[], k: number): DriftSpan[] {
   const spans = new Map<string, { from: number; to: number }>()

@@ -34,6 +34,7 @@ export function allowedDistanceM(a: Plant, b: Plant, k: number): number {
   if (a.id === b.id) return d
   if (a.kind === 'climber' || b.kind === 'climber') return Math.min(d, 0.4)
   if (a.spacingHabit === 'weaves' || b.spacingHabit === 'weaves') return WEAVE * d
-  const under = (low: Plant, high: Plant) => low.spacingHabit === 'carpets' && high.foliageHeightM > TALLER * low.foliageHeightM
-  return under(a, b) || under(b, a) ? UNDER_SKIRT * d : d
+  return runsUnder(a, b) || runsUnder(b, a) ? UNDER_SKIRT * d : d
 }
+
+const runsUnder = (low: Plant, high: Plant) => low.spacingHabit === 'carpets' && high.foliageHeightM > TALLER * low.foliageHeightM

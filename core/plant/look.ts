@@ -23,6 +23,17 @@ export interface Look {
  * weeks after the first one; bulbs follow their flower; annuals stand from the last frost to the first. Source: design/calculations, Size over time.
  */
 export function lookAt(plant: Plant, month: number, climate: Climate): Look {
+  let plants = known.get(climate)
+  if (!plants) known.set(climate, (plants = new WeakMap()))
+  let months = plants.get(plant)
+  if (!months) plants.set(plant, (months = []))
+  return (months[month] ??= makeLook(plant, month, climate))
+}
+
+/** Pictures, judgement and the time bar ask for the same looks over and over; mixing colours is slow. */
+const known = new WeakMap<Climate, WeakMap<Plant, Look[]>>()
+
+function makeLook(plant: Plant, month: number, climate: Climate): Look {
   const m = libraryMonth(month, climate)
   const leaf = leafShare(plant, m, climate)
   const flower = flowerShare(plant, m)

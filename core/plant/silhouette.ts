@@ -6,6 +6,16 @@ import type { Habit } from './plant'
  */
 export function halfWidthAt(habit: Habit, u: number): number {
   if (u < 0 || u > 1) return 0
+  let table = TABLES.get(habit)
+  if (!table) TABLES.set(habit, (table = Float64Array.from({ length: STEPS + 1 }, (_, i) => outline(habit, i / STEPS))))
+  return table[Math.round(u * STEPS)]!
+}
+
+/** Occlusion asks for outlines hundreds of thousands of times: they are read from a table. */
+const STEPS = 128
+const TABLES = new Map<Habit, Float64Array>()
+
+function outline(habit: Habit, u: number): number {
   switch (habit) {
     case 'mound': return Math.sqrt(1 - u * u) * (0.86 + 0.14 * Math.sqrt(u))
     case 'globe': return Math.sqrt(Math.max(0, 1 - (2 * u - 1) ** 2 * 0.96)) * Math.min(1, 0.55 + u * 1.6)

@@ -1,6 +1,5 @@
 import type { BedFrame, Viewpoint, Wall } from '../bed'
 import type { Body } from '../layout'
-import { hashText } from '../geometry'
 import { VARIANTS } from './portrait/portrait'
 
 /** How much a step toward the viewer lowers a plant's foot in the straight-on picture, metres a metre. */
@@ -34,7 +33,7 @@ export function elevation(bodies: readonly Body[], frame: BedFrame, wall: Wall |
   const figures = bodies
     .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
     .map((body) => {
-      const seed = hashText(body.at.id)
+      const { seed } = body.at
       const onWall = body.at.plant.kind === 'climber'
       return {
         body,

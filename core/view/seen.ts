@@ -2,7 +2,9 @@ import type { Viewpoint } from '../bed'
 import { halfWidthAt } from '../plant'
 import type { Body } from '../layout'
 
-const CELL_M = 0.06
+const CELL_M = 0.08
+/** Nothing is judged above this height of the wall plane. */
+const TOP_M = 8
 /** Flowers on stems fill this much of the way of the eye. */
 const FLOWER_DENSITY = 0.35
 
@@ -19,7 +21,7 @@ export interface SeenFrom {
 
 /**
  * Visible shares: every body is projected in height from the eye onto the wall plane (along the bed it is straight-on, for one who
- * walks past), laid near to far on a grid of 6 cm, and keeps the share of its own cells that still come through.
+ * walks past), laid near to far on a grid of 8 cm, and keeps the share of its own cells that still come through.
  * Source: design/calculations, What is seen.
  */
 export function visibleShares(bodies: readonly Body[], { viewpoint, frontY, range }: SeenFrom): Seen {
@@ -55,7 +57,7 @@ class Grid {
   constructor(private readonly from: number, to: number, private readonly eye: Viewpoint) {
     this.columns = Math.max(1, Math.ceil((to - from) / CELL_M))
     this.bottom = -eye.eyeHeightM * 2.5
-    this.rows = Math.ceil((14 - this.bottom) / CELL_M)
+    this.rows = Math.ceil((TOP_M - this.bottom) / CELL_M)
     this.through = new Float32Array(this.columns * this.rows).fill(1)
   }
 

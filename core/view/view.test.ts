@@ -10,7 +10,7 @@ const frame = bedFrame(bed.outline)
 const placed = place(bed, library, frame).plants
 const bodies = (month: number, year = 5) => bodiesAt(placed, { month, year }, climate)
 /** A body of one plant at a place, mature. */
-const one = (id: string, x: number, y: number, month = 7): Body => bodiesAt([{ id: `${id}@${x},${y}`, driftId: id, index: 0, plant: plant(id), lane: 0, x, y, pinned: false, crowded: false }], { month, year: 12 }, climate)[0]!
+const one = (id: string, x: number, y: number, month = 7): Body => bodiesAt([{ id: `${id}@${x},${y}`, seed: 1, driftId: id, index: 0, plant: plant(id), lane: 0, x, y, pinned: false, crowded: false }], { month, year: 12 }, climate)[0]!
 const view = { viewpoint: { name: 'path', eyeHeightM: 1.6, distanceM: 3 }, frontY: () => 3 }
 
 describe('elevation', () => {

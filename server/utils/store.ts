@@ -1,3 +1,4 @@
+import { dirname, join } from 'node:path'
 import { readPlants, describeRowError, type Plant } from '../../core/plant'
 import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
@@ -34,7 +35,7 @@ async function openDb(): Promise<Db> {
   if (process.env.DATABASE_URL) return openPostgres(process.env.DATABASE_URL)
   const { database, release } = takeDataFolder(dataFolderPath())
   process.on('exit', release)
-  return openPglite(database)
+  return openPglite(database, join(dirname(process.argv[1] ?? '.'), 'empty-database.tgz'))
 }
 
 async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {

@@ -69,7 +69,7 @@ function cancel() {
 const STEPS: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 function key(event: KeyboardEvent) {
   if (event.key === 'Escape') return cancel()
-  const plants = scene.value?.placement.plants ?? []
+  const plants = [...(scene.value?.placement.plants ?? [])].sort((a, b) => a.x - b.x || a.y - b.y)
   const chosen = plants.find((p) => p.id === compose.plantId)
   if (event.key === '.' || event.key === ',') {
     const next = plants[(plants.findIndex((p) => p.id === compose.plantId) + (event.key === '.' ? 1 : plants.length - 1)) % plants.length]

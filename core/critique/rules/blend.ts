@@ -1,6 +1,7 @@
 import { deltaE } from '../../colour'
 import { words, type Plant } from '../../plant'
 import { blends, pairContrast } from '../contrast'
+import { finding } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
 import { along, capital, nameOf, pairKey } from '../scene'
 import { standIns } from '../standIn'
@@ -25,8 +26,8 @@ export const blend: LocalRule = {
     const [keep, change] = a!.plant.spreadM >= b!.plant.spreadM ? [a!, b!] : [b!, a!]
     const xs = list.map((r) => r.x)
     const difference = deltaE(keep.plant.foliage.summer, change.plant.foliage.summer)
-    const contrasting = standIns(change.plant, scene, { maxHeightM: change.plant.flowerHeightM * 1.3, maxSpreadM: change.plant.spreadM * 1.35, where: (p) => pairContrast(keep.plant, p) > 45 }, 2)
-    return {
+    const contrasting = () => standIns(change.plant, scene, { maxHeightM: change.plant.flowerHeightM * 1.3, maxSpreadM: change.plant.spreadM * 1.35, where: (p) => pairContrast(keep.plant, p) > 45 }, 2)
+    return finding({
       id: `blend:${group}`,
       rule: 'blend',
       title: `${capital(nameOf(keep.plant))} and ${nameOf(change.plant)} blend together`,
@@ -36,7 +37,6 @@ export const blend: LocalRule = {
       plants: [...new Set(list.flatMap((r) => r.plants))],
       figures: [{ name: 'ΔE in summer', value: difference, unit: '' }, { name: 'contrast', value: pairContrast(keep.plant, change.plant), unit: 'of 100' }],
       source: 'Same texture and under ΔE 7 (OKLab × 100) in both seasons. Calculations, Colour and contrast.',
-      mends: contrasting.map((p) => ({ label: `${capital(nameOf(p))} instead`, edit: { kind: 'changeDrift', driftId: change.driftId, change: { plantId: p.id } } })),
-    }
+    }, () => contrasting().map((p) => ({ label: `${capital(nameOf(p))} instead`, edit: { kind: 'changeDrift', driftId: change.driftId, change: { plantId: p.id } } })))
   }),
 }

@@ -1,4 +1,3 @@
-import type { PlacedPlant } from '../../layout'
 import type { WholeRule } from '../rule'
 import { nameOf } from '../scene'
 import type { Mend } from '../finding'
@@ -9,9 +8,7 @@ const LEAST_KINDS = 5
 export const clutter: WholeRule = {
   id: 'clutter',
   findings: (scene) => {
-    const byPlant = new Map<string, PlacedPlant[]>()
-    for (const p of scene.placement.plants) byPlant.set(p.plant.id, [...(byPlant.get(p.plant.id) ?? []), p])
-    const kinds = [...byPlant.values()].filter((list) => list[0]!.plant.kind !== 'climber' && list[0]!.plant.spacingHabit !== 'specimen')
+    const kinds = [...scene.byPlant.values()].filter((list) => list[0]!.plant.kind !== 'climber' && list[0]!.plant.spacingHabit !== 'specimen')
     const singles = kinds.filter((list) => list.length === 1).map((list) => list[0]!)
     if (kinds.length < LEAST_KINDS || singles.length <= kinds.length * scene.school.singlesShare) return []
     const smallest = [...singles].sort((a, b) => a.plant.spreadM - b.plant.spreadM)[0]!

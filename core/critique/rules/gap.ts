@@ -1,7 +1,7 @@
 import type { Drift } from '../../bed'
 import { laneBands } from '../../bed'
 import { misfits, type Plant } from '../../plant'
-import type { Finding, Mend, Range, Remark } from '../finding'
+import { finding, type Finding, type Mend, type Range, type Remark } from '../finding'
 import type { LocalRule } from '../rule'
 import { along, metres, nameOf, type Scene } from '../scene'
 
@@ -17,29 +17,46 @@ export const gap: LocalRule = {
   fold: (scene, remarks) => joinStretches(remarks).map((list) => describe(scene, list)),
 }
 
-/** Centres of bare circles: cells whose clearance is the greatest among their neighbours. */
-function bareCells({ frame, placement, index, school }: Scene, range: Range): Remark[] {
+/** The barest spot of each column of cells: every plant stamps its clearance on the cells about it, the least one stays. */
+function bareCells(scene: Scene, range: Range): Remark[] {
+  const { frame, placement, school } = scene
   if (placement.plants.length === 0) return []
   const least = school.bareCircleM / 2
+  const farthest = least * 3
   // Half a bare circle may lie outside the bed; cells stand on fixed places, so that a part is judged just as the whole is.
   const edge = least * 0.7
   const first = frame.firstX + edge
-  const from = Math.max(first, first + CELL_M * Math.ceil((range.from - first) / CELL_M))
-  const to = Math.min(frame.lastX - edge, range.to)
+  const from = Math.max(0, Math.ceil((range.from - first) / CELL_M))
+  const to = Math.floor((Math.min(frame.lastX - edge, range.to) - first) / CELL_M)
+  const rows = Math.ceil(frame.depths.greatest / CELL_M) + 1
+  const baseY = Math.min(...frame.back.points.map((p) => p.y))
+  if (to < from) return []
+  const clearance = new Float32Array((to - from + 1) * rows).fill(farthest)
+  for (const { plant, x, y } of placement.plants) {
+    if (plant.spacingHabit === 'weaves' || plant.kind === 'climber') continue
+    const reach = plant.spreadM / 2 + farthest
+    if (x + reach < first + from * CELL_M || x - reach > first + to * CELL_M) continue
+    const lastColumn = Math.min(to, Math.floor((x + reach - first) / CELL_M))
+    const lastRow = Math.min(rows - 1, Math.floor((y + reach - baseY) / CELL_M))
+    for (let c = Math.max(from, Math.ceil((x - reach - first) / CELL_M)); c <= lastColumn; c++) {
+      const dx = first + c * CELL_M - x
+      for (let r = Math.max(0, Math.ceil((y - reach - baseY) / CELL_M)); r <= lastRow; r++) {
+        const dy = baseY + r * CELL_M - y
+        const d = Math.sqrt(dx * dx + dy * dy) - plant.spreadM / 2
+        const k = (c - from) * rows + r
+        if (d < clearance[k]!) clearance[k] = d
+      }
+    }
+  }
   const found: Remark[] = []
-  for (let x = from; x <= to; x += CELL_M) {
+  for (let c = from; c <= to; c++) {
+    const x = first + c * CELL_M
     const back = frame.back.yAt(x) + WALL_STRIP_M
     const front = frame.front.yAt(x) - edge
     let best: Remark | null = null
-    for (let y = back; y < front; y += CELL_M) {
-      let clearance = least * 3
-      for (const i of index.search(x - clearance, y - clearance, x + clearance, y + clearance)) {
-        const p = placement.plants[i]!
-        if (p.plant.spacingHabit === 'weaves' || p.plant.kind === 'climber') continue
-        clearance = Math.min(clearance, Math.hypot(p.x - x, p.y - y) - p.plant.spreadM / 2)
-        if (clearance < least) break
-      }
-      if (clearance >= least && (!best || clearance > best.value)) best = { x, group: '', plants: [], value: clearance, other: y }
+    for (let r = Math.ceil((back - baseY) / CELL_M); r < rows && baseY + r * CELL_M < front; r++) {
+      const value = clearance[(c - from) * rows + r]!
+      if (value >= least && (!best || value > best.value)) best = { x, group: '', plants: [], value, other: baseY + r * CELL_M }
     }
     if (best) found.push(best)
   }
@@ -60,7 +77,7 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
   const widest = list.reduce((w, r) => (r.value > w.value ? r : w))
   const from = list[0]!.x - widest.value
   const to = list[list.length - 1]!.x + widest.value
-  return {
+  return finding({
     id: `gap:${Math.round(widest.x)}`,
     rule: 'gap',
     title: 'Bare soil when grown',
@@ -70,8 +87,7 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
     plants: [],
     figures: [{ name: 'bare circle', value: widest.value * 2, unit: 'm' }, { name: 'stretch', value: to - from, unit: 'm' }],
     source: 'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
-    mends: fillers(scene, widest, to - from),
-  }
+  }, () => fillers(scene, widest, to - from))
 }
 
 function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {

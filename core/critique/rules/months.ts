@@ -1,6 +1,6 @@
 import type { Drift } from '../../bed'
 import { misfits, monthName, type Plant } from '../../plant'
-import type { Finding, Mend } from '../finding'
+import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 import { capital, nameOf, type Scene } from '../scene'
 import { monthInterest } from '../season'
@@ -35,7 +35,7 @@ function describe(scene: Scene, run: readonly number[]): Finding {
   const names = run.length === 1 ? monthName(run[0]!) : `${monthName(run[0]!)} to ${monthName(run[run.length - 1]!)}`
   const target = run[Math.floor(run.length / 2)]!
   const interest = monthInterest(scene).find((m) => m.month === target)!
-  return {
+  return finding({
     id: `months:${run[0]}-${run[run.length - 1]}`,
     rule: 'months',
     title: `${names} has little to show`,
@@ -45,8 +45,7 @@ function describe(scene: Scene, run: readonly number[]): Finding {
     plants: [],
     figures: [{ name: 'in flower', value: interest.bloom * 100, unit: '%' }, { name: 'leaf of interest', value: interest.leaf * 100, unit: '%' }],
     source: 'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, year 3. Calculations, Through the year.',
-    mends: fillers(scene, run),
-  }
+  }, () => fillers(scene, run))
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`

@@ -1,5 +1,5 @@
 import { allowedDistanceM } from '../../layout'
-import type { Mend } from '../finding'
+import { finding, type Mend } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
 import { along, capital, metres, nameOf, pairKey, type Scene } from '../scene'
 
@@ -20,7 +20,7 @@ export const overlap: LocalRule = {
     const from = Math.min(...xs)
     const to = Math.max(...xs)
     const same = a!.plant.id === b!.plant.id
-    return {
+    return finding({
       id: `overlap:${group}`,
       rule: 'overlap',
       title: same ? `${capital(nameOf(a!.plant))} planted too close` : `${capital(nameOf(a!.plant))} and ${nameOf(b!.plant)} will crowd each other`,
@@ -30,8 +30,7 @@ export const overlap: LocalRule = {
       plants: [...new Set(list.flatMap((r) => r.plants))],
       figures: [{ name: 'apart', value: worst.value, unit: 'm' }, { name: 'on centre', value: worst.other, unit: 'm' }, { name: 'pairs', value: list.length, unit: '' }],
       source: `On centre d = k (w1 + w2) / 2 with k = ${scene.school.spacing} (${scene.school.name}). Calculations, Spacing and counts.`,
-      mends: mendsFor(scene, a!.driftId, b!.driftId, worst.other - worst.value),
-    }
+    }, () => mendsFor(scene, a!.driftId, b!.driftId, worst.other - worst.value))
   }),
 }
 

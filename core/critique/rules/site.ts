@@ -1,5 +1,6 @@
+import type { PlacedPlant } from '../../layout'
 import { misfits, type Plant } from '../../plant'
-import type { Finding, Mend } from '../finding'
+import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 import { capital, nameOf, stretchOf, type Scene } from '../scene'
 import { standIns } from '../standIn'
@@ -10,20 +11,19 @@ const HARDINESS = { zone: 'will not winter here', sun: 'in the wrong light', wat
 /** A plant whose light, zone, water, soil or pH is not what this bed offers. */
 export const site: WholeRule = {
   id: 'site',
-  findings: (scene) => [...new Set(scene.placement.plants.map((p) => p.plant))].flatMap((plant) => judge(scene, plant)),
+  findings: (scene) => [...scene.byPlant].flatMap(([plant, placed]) => judge(scene, plant, placed)),
 }
 
-function judge(scene: Scene, plant: Plant): Finding[] {
+function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Finding[] {
   const wrong = [...misfits(plant, scene.site)].sort((a, b) => WEIGHT[b.want] - WEIGHT[a.want])
   const worst = wrong[0]
   if (!worst) return []
-  const placed = scene.placement.plants.filter((p) => p.plant.id === plant.id)
   const drifts = [...new Set(placed.map((p) => p.driftId))]
-  const mends: Mend[] = standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35 }, 2).map((p) => ({
+  const mends = (): Mend[] => standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35 }, 2).map((p) => ({
     label: `Swap for ${nameOf(p)}`,
     edit: { kind: 'all', name: 'swap plant', edits: drifts.map((driftId) => ({ kind: 'changeDrift' as const, driftId, change: { plantId: p.id } })) },
   }))
-  return [{
+  return [finding({
     id: `site:${plant.id}`,
     rule: 'site',
     title: `${capital(nameOf(plant))} ${HARDINESS[worst.want]}`,
@@ -33,6 +33,5 @@ function judge(scene: Scene, plant: Plant): Finding[] {
     plants: placed.map((p) => p.id),
     figures: [{ name: 'sun', value: scene.site.sunHours, unit: 'h' }, { name: 'zone', value: scene.site.zone, unit: '' }, { name: 'pH', value: scene.site.ph, unit: '' }],
     source: 'Full sun ≥ 6 h, part sun 4-6, part shade 2-4, shade < 2; ranges of the plant library. Calculations, Light.',
-    mends,
-  }]
+  }, mends)]
 }

@@ -1,4 +1,5 @@
 import { WATER_CLASSES, type Plant, type WaterClass } from '../../plant'
+import { finding } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
 import { along, capital, metres, nameOf, pairKey } from '../scene'
 import { standIns } from '../standIn'
@@ -18,8 +19,8 @@ export const thirst: LocalRule = {
     const [first, second] = list[0]!.plants.map((id) => scene.byId.get(id)!)
     const [dry, moist] = thirstier(first!.plant, second!.plant) ? [second!, first!] : [first!, second!]
     const xs = list.map((r) => r.x)
-    const alike = standIns(moist.plant, scene, { maxSpreadM: moist.plant.spreadM * 1.35, where: (p) => !thirstier(p, dry.plant) }, 1)
-    return {
+    const alike = () => standIns(moist.plant, scene, { maxSpreadM: moist.plant.spreadM * 1.35, where: (p) => !thirstier(p, dry.plant) }, 1)
+    return finding({
       id: `thirst:${group}`,
       rule: 'thirst',
       title: `${capital(nameOf(dry.plant))} is dry, ${nameOf(moist.plant)} is thirsty`,
@@ -29,7 +30,6 @@ export const thirst: LocalRule = {
       plants: [...new Set(list.flatMap((r) => r.plants))],
       figures: [{ name: 'apart', value: list[0]!.value, unit: 'm' }, { name: 'pairs', value: list.length, unit: '' }],
       source: 'Water ranges of neighbours must meet. Practice, Together or not at all.',
-      mends: alike.map((p) => ({ label: `Swap ${nameOf(moist.plant)} for ${nameOf(p)}`, edit: { kind: 'changeDrift', driftId: moist.driftId, change: { plantId: p.id } } })),
-    }
+    }, () => alike().map((p) => ({ label: `Swap ${nameOf(moist.plant)} for ${nameOf(p)}`, edit: { kind: 'changeDrift', driftId: moist.driftId, change: { plantId: p.id } } })))
   }),
 }

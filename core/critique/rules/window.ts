@@ -1,7 +1,7 @@
 import type { Opening } from '../../bed'
 import { fullHeightM } from '../../plant'
 import { windowCover } from '../../view'
-import type { Finding, Mend } from '../finding'
+import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 import { bodiesNear, capital, MATURE_YEAR, metres, nameOf, type Scene } from '../scene'
 import { standIns } from '../standIn'
@@ -30,7 +30,7 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
   const worst = bodies[by[0]!.index]!
   const year = YEARS.find((y) => windowCover(opening, bodiesNear(scene, { month: HIGH_SUMMER, year: y }, range)).share > TOLERATED) ?? MATURE_YEAR
   const height = Math.max(worst.foliageM, worst.flowerM)
-  return [{
+  return [finding({
     id: `window:${opening.id}`,
     rule: 'window',
     title: `Hides ${called}`,
@@ -40,8 +40,7 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
     plants: by.map((c) => bodies[c.index]!.at.id),
     figures: [{ name: 'glass covered', value: cover.share * 100, unit: '%' }, { name: 'tolerated', value: TOLERATED * 100, unit: '%' }, { name: 'sill', value: opening.sillM, unit: 'm' }, { name: 'from year', value: year, unit: '' }],
     source: 'Share of the glass behind outlines above the sill, straight on, weighted by density, July, year 10. Calculations, What is seen.',
-    mends: mendsFor(scene, opening, worst.at.driftId),
-  }]
+  }, () => mendsFor(scene, opening, worst.at.driftId))]
 }
 
 function mendsFor(scene: Scene, opening: Opening, driftId: string): Mend[] {

@@ -1,0 +1,39 @@
+import { bodiesAt } from '~~/core/layout'
+import type { Climate, Plant } from '~~/core/plant'
+import { drawPaints } from './paintPath'
+import { portrait } from '~~/core/view'
+
+export interface Thumbnail { readonly plant: Plant; readonly month: number; readonly width: number; readonly height: number; readonly pxPerM: number }
+
+const MOST = 1500
+const drawn = new Map<string, HTMLCanvasElement>()
+
+/** Draws a mature plant's portrait into a canvas of its own size, from a picture kept since it was last drawn. */
+export function drawThumbnail(target: HTMLCanvasElement, thumbnail: Thumbnail, climate: Climate) {
+  const ratio = Math.min(2, window.devicePixelRatio || 1)
+  const { plant, month, width, height, pxPerM } = thumbnail
+  const key = `${plant.id}|${month}|${width}|${height}|${pxPerM}|${ratio}`
+  let picture = drawn.get(key)
+  if (!picture) {
+    if (drawn.size > MOST) drawn.clear()
+    drawn.set(key, (picture = makePicture(thumbnail, climate, ratio)))
+  }
+  target.width = picture.width
+  target.height = picture.height
+  target.getContext('2d')!.drawImage(picture, 0, 0)
+}
+
+function makePicture({ plant, month, width, height, pxPerM }: Thumbnail, climate: Climate, ratio: number): HTMLCanvasElement {
+  const picture = document.createElement('canvas')
+  picture.width = width * ratio
+  picture.height = height * ratio
+  const at = { id: 'thumbnail', seed: 1, driftId: 'thumbnail', index: 0, plant, lane: 0, x: 0, y: 0, pinned: false, crowded: false }
+  const [body] = bodiesAt([at], { month, year: 10 }, climate)
+  if (!body) return picture
+  const full = Math.max(plant.foliageHeightM, plant.flowerHeightM)
+  const scale = (pxPerM || Math.min((height - 4) / (full * 1.06), (width - 4) / (plant.spreadM * 1.15))) * ratio
+  const context = picture.getContext('2d')!
+  context.setTransform(scale, 0, 0, scale, picture.width / 2, picture.height - 3 * ratio)
+  drawPaints(context, portrait({ plant, look: body.look, foliageM: body.foliageM, flowerM: body.flowerM, spreadM: body.spreadM }, 0, scale / ratio))
+  return picture
+}

@@ -1,0 +1,70 @@
+import { chromium } from '@playwright/test'
+import type { Bed, Drift } from '../../core/bed'
+import { rectangle } from '../../core/bed'
+import { plants, testBed } from '../support/library'
+import { startServer } from '../support/server'
+import type { Report } from './report'
+
+const CHROMIUM = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const STARTS = 3
+
+/** Repaint of all pictures when the month moves, on 300 plants in the real page; and the start of the server. */
+export async function benchBrowser(report: Report) {
+  const starts: number[] = []
+  for (let i = 0; i < STARTS; i++) {
+    const server = await startServer({ demo: true })
+    starts.push(server.startedInMs)
+    await server.kill()
+  }
+  report('start-to-first-answer', starts.sort((a, b) => a - b)[1]!, 'ms', 2000)
+
+  const server = await startServer({ demo: true })
+  const json = { 'content-type': 'application/json' }
+  const bed = await fetch(`${server.url}/api/gardens/saltmarsh-row/beds`, { method: 'POST', headers: json, body: JSON.stringify({ bed: bed300() }) }).then((r) => r.json()) as { id: string }
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(`${server.url}/beds/${bed.id}/compose`)
+  await page.getByTestId('months').focus()
+  await page.waitForTimeout(2500)
+  // The key handler, the pipeline and the canvases run in one task and the frame after it; measured from key to painted frame's work done.
+  const step = () => page.evaluate(() => new Promise<number>((done) => {
+    const slider = document.querySelector('[data-testid=months]')!
+    const began = performance.now()
+    slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))
+    queueMicrotask(() => setTimeout(() => done(performance.now() - began)))
+  }))
+  for (const label of ['cold', 'warm'] as const) {
+    const times: number[] = []
+    for (let i = 0; i < 12; i++) {
+      times.push(await step())
+      await page.waitForTimeout(label === 'cold' ? 350 : 120)
+    }
+    times.sort((a, b) => a - b)
+    report(`time-slider-300-plants-${label}`, times[6]!, 'ms', 33)
+    report(`time-slider-300-plants-${label}-worst`, times[11]!, 'ms', 66)
+  }
+  const plain = await page.evaluate(() => {
+    // A plain reference on the same machine: 300 shapes of 200 leaves drawn afresh.
+    const context = Object.assign(document.createElement('canvas'), { width: 900, height: 300 }).getContext('2d')!
+    const began = performance.now()
+    for (let i = 0; i < 300 * 200; i++) {
+      context.beginPath()
+      context.moveTo(i % 900, i % 290)
+      context.quadraticCurveTo((i % 900) + 4, (i % 290) - 3, (i % 900) + 8, i % 290)
+      context.quadraticCurveTo((i % 900) + 4, (i % 290) + 3, i % 900, i % 290)
+      context.fill()
+    }
+    context.getImageData(0, 0, 1, 1)
+    return performance.now() - began
+  })
+  report('plain-redraw-reference', plain, 'ms', 10_000)
+  await browser.close()
+  await server.kill()
+}
+
+/** 300 plants of 24 kinds in a bed of 30 m. */
+function bed300(): Bed {
+  const kinds = plants.filter((p) => p.kind !== 'climber' && p.kind !== 'tree' && p.spacingHabit !== 'weaves' && p.spreadM <= 0.9).slice(0, 24)
+  const drifts: Drift[] = kinds.flatMap((p, i) => Array.from({ length: 2 }, (_, k) => ({ id: `k${i}-${k}`, plantId: p.id, lane: (i + k) % 3, count: k === 0 ? 6 : 7, pattern: 'mass' as const, at: (((i * 2 + k) * 5) % 48) / 48 * 30, everyM: 1 })))
+  return testBed({ name: 'Bench border', outline: rectangle(30, 4), drifts: drifts.slice(0, 46) })
+}
