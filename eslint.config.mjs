@@ -5,7 +5,7 @@ import tseslint from 'typescript-eslint'
 const up = (patterns, message) => ({ 'no-restricted-imports': ['error', { patterns: [{ group: patterns, message }] }] })
 
 export default tseslint.config(
-  { ignores: ['.nuxt/', '.output/', 'node_modules/', 'tests/.tmp/', 'docs/'] },
+  { ignores: ['.nuxt/', '.output/', 'node_modules/', 'tests/.tmp/', 'tests/bench/.run.mjs', 'docs/'] },
   ...tseslint.configs.strict,
   ...vue.configs['flat/recommended'],
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },

@@ -2,7 +2,7 @@ import Konva from 'konva'
 import { figureAt, type Elevation, type Figure } from '~~/core/view'
 import { drawWall, type PictureScale } from './drawWall'
 import type { Palette } from './palette'
-import { SpriteCache } from './spriteCache'
+import { SpriteCache, type Sprite } from './spriteCache'
 
 export interface ElevationView {
   readonly list: Elevation
@@ -18,7 +18,7 @@ export interface ElevationView {
 }
 
 /** Time a repaint may spend on new portraits before it shows what it has and finishes in the next frame. */
-const BUDGET_MS = 14
+const BUDGET_MS = 8
 const FRONT_STRIP_PX = 12
 
 const sprites = new SpriteCache()
@@ -31,6 +31,7 @@ export class ElevationPainter {
   private readonly marks = new Konva.Layer({ listening: false })
   private view: ElevationView | null = null
   private backKey = ''
+  private marksKey = ''
   private frame = 0
 
   constructor(container: HTMLDivElement) {
@@ -49,7 +50,10 @@ export class ElevationPainter {
     if (backKey !== this.backKey) this.back.draw()
     this.backKey = backKey
     if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width || before.height !== view.height) this.planting.draw()
-    this.marks.draw()
+    const unmarked = (v: ElevationView | null) => v !== null && v.lit.size === 0 && v.chosen.size === 0
+    const sameMarks = backKey === this.marksKey && unmarked(before) && unmarked(view)
+    if (!sameMarks) this.marks.draw()
+    this.marksKey = backKey
   }
 
   /** The plant under a point of the picture, or null. */
@@ -122,11 +126,10 @@ export class ElevationPainter {
     const until = performance.now() + BUDGET_MS
     let waiting = false
     for (const figure of list.figures) {
-      if (performance.now() > until && !sprites.has(figure.body, figure.variant, pxPerM * ratio)) {
-        waiting = true
-        continue
-      }
-      drawFigure(context, figure, scale, pxPerM * ratio)
+      const late = performance.now() > until && !sprites.has(figure.body, figure.variant, pxPerM * ratio)
+      if (late) waiting = true
+      const sprite = late ? sprites.standIn(figure.body, figure.variant) : sprites.get(figure.body, figure.variant, pxPerM * ratio)
+      if (sprite) drawFigure(context, figure, scale, sprite)
     }
     cancelAnimationFrame(this.frame)
     if (waiting) this.frame = requestAnimationFrame(() => this.planting.draw())
@@ -162,19 +165,30 @@ export class ElevationPainter {
       context.stroke()
       context.globalAlpha = 1
       context.fillStyle = '#f6f1e7'
-      context.shadowColor = '#2b2621'
-      context.shadowBlur = 3
       context.textAlign = 'left'
       context.fillText(`sill ${o.sillM} m`, scale.x(o.x) + 5, y - 3)
-      context.shadowBlur = 0
     }
     context.restore()
   }
 }
 
-function drawFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale, spritePxPerM: number) {
+/** Draws ahead what other months will show, while the browser is idle; `isStale` calls it off. */
+export function drawAhead(figures: readonly Figure[], pxPerM: number, isStale: () => boolean) {
+  const ratio = Math.min(2, window.devicePixelRatio || 1)
+  let i = 0
+  const step = (deadline: IdleDeadline) => {
+    while (i < figures.length && deadline.timeRemaining() > 4) {
+      if (isStale()) return
+      const f = figures[i++]!
+      sprites.get(f.body, f.variant, pxPerM * ratio)
+    }
+    if (i < figures.length && !isStale()) requestIdleCallback(step)
+  }
+  requestIdleCallback(step)
+}
+
+function drawFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale, sprite: Sprite) {
   const { body } = figure
-  const sprite = sprites.get(body, figure.variant, spritePxPerM)
   const across = ((body.spreadM / sprite.spreadM) * figure.scale * scale.pxPerM) / sprite.pxPerM
   const up = ((Math.max(body.foliageM, body.flowerM) / sprite.heightM) * figure.scale * scale.pxPerM) / sprite.pxPerM
   const x = scale.x(figure.x)

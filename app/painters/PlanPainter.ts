@@ -1,7 +1,7 @@
 import Konva from 'konva'
 import type { BedFrame, Wall } from '~~/core/bed'
 import { seeded } from '~~/core/geometry'
-import { lighten, mix } from '~~/core/colour'
+import { lighten, lightness, mix } from '~~/core/colour'
 import { circleAt, type Plan, type PlanCircle } from '~~/core/view'
 import type { Palette } from './palette'
 
@@ -22,6 +22,18 @@ export interface PlanView {
 
 const LEAST_LETTER_PX = 7
 const WALL_PX = 7
+
+const inks = new Map<string, { edge: string; ink: string }>()
+
+/** The edge and the letter of a circle: ink on pale leaves, paper on dark ones. */
+function inksOf(fill: string) {
+  let known = inks.get(fill)
+  if (!known) {
+    const dark = lightness(mix(fill, '#e5d8c0', 0.3)) < 0.6
+    inks.set(fill, (known = { edge: lighten(fill, -0.22), ink: dark ? '#fdf8ec' : '#2b2621' }))
+  }
+  return known
+}
 
 /** Draws the plan with Konva: ground below, circles, and marks above. */
 export class PlanPainter {
@@ -50,7 +62,8 @@ export class PlanPainter {
     if (key !== this.groundKey) this.ground.draw()
     this.groundKey = key
     if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width) this.circles.draw()
-    this.marks.draw()
+    const unmarked = (v: PlanView | null) => v !== null && v.lit.size === 0 && v.chosen.size === 0
+    if (!unmarked(before) || !unmarked(view)) this.marks.draw()
   }
 
   toMetres(px: number, py: number) {
@@ -119,7 +132,7 @@ export class PlanPainter {
     const x = this.x(circle.x)
     const y = this.y(circle.y)
     const r = circle.matureR * pxPerM
-    const edge = lighten(circle.fill, -0.22)
+    const { edge, ink } = inksOf(circle.fill)
     context.globalAlpha = 0.3
     context.fillStyle = circle.fill
     context.beginPath()
@@ -147,7 +160,7 @@ export class PlanPainter {
     }
     context.stroke()
     context.globalAlpha = 1
-    if (r >= LEAST_LETTER_PX) this.drawLetter(context, circle, x, y, r)
+    if (r >= LEAST_LETTER_PX) this.drawLetter(context, circle, ink, x, y, r)
     if (circle.body.at.pinned) {
       context.fillStyle = edge
       context.beginPath()
@@ -156,14 +169,11 @@ export class PlanPainter {
     }
   }
 
-  private drawLetter(context: CanvasRenderingContext2D, circle: PlanCircle, x: number, y: number, r: number) {
+  private drawLetter(context: CanvasRenderingContext2D, circle: PlanCircle, ink: string, x: number, y: number, r: number) {
     context.font = `600 ${Math.max(8, Math.min(13, r * 0.75))}px "Inter Variable", sans-serif`
     context.textAlign = 'center'
     context.textBaseline = 'middle'
-    context.lineWidth = 2.5
-    context.strokeStyle = mix(circle.fill, '#fbf7ee', 0.72)
-    context.strokeText(circle.letter, x, y + 0.5)
-    context.fillStyle = '#2b2621'
+    context.fillStyle = ink
     context.fillText(circle.letter, x, y + 0.5)
   }
 

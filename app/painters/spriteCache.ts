@@ -11,6 +11,8 @@ const STEP = 1.07
 /** Portraits as pictures, kept while they fit in memory; one that is asked for again moves to the fresh end. */
 export class SpriteCache {
   private readonly sprites = new Map<string, Sprite>()
+  /** The last portrait of each plant and variant, to stand in while a new one is being drawn. */
+  private readonly latest = new Map<string, Sprite>()
   private pixels = 0
 
   /** The portrait of a body; near sizes share one picture and are scaled. */
@@ -24,10 +26,14 @@ export class SpriteCache {
     }
     const sprite = drawSprite(body, variant, pxPerM)
     this.sprites.set(key, sprite)
+    this.latest.set(`${body.at.plant.id}|${variant}`, sprite)
     this.pixels += sprite.canvas.width * sprite.canvas.height
     this.forget()
     return sprite
   }
+
+  /** An earlier portrait of the same plant, or null. */
+  standIn(body: Body, variant: number): Sprite | null { return this.latest.get(`${body.at.plant.id}|${variant}`) ?? null }
 
   has(body: Body, variant: number, pxPerM: number) { return this.sprites.has(keyOf(body, variant, pxPerM)) }
 

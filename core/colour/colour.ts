@@ -20,6 +20,9 @@ export function lighten(colour: string, by: number): string {
   return formatHex({ ...c, l: Math.min(0.99, Math.max(0.02, c.l + by)) })
 }
 
+/** OKLCH lightness, 0 black to 1 white. */
+export const lightness = (colour: string) => toOklch(colour)?.l ?? 0
+
 /** OKLCH chroma, 0 for grey. */
 export const saturation = (colour: string) => toOklch(colour)?.c ?? 0
 

@@ -1,1 +1,1 @@
-export { deltaE, lighten, mix, saturation } from './colour'
+export { deltaE, lighten, lightness, mix, saturation } from './colour'

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bedFrame, rectangle, type Bed } from '../bed'
 import { applyEdit } from '../edit'
-import { fullHeightM } from '../plant'
+import { fullHeightM, type Plant } from '../plant'
 import { climate, demo, drift, library, plant, testBed } from '../../tests/support/library'
 import { blends, critique, makeScene, monthInterest, pairContrast, scores, standIns, type Finding, type RuleId } from '.'
 
@@ -46,7 +46,7 @@ describe('each rule', () => {
     const dry = plant('thymus-serpyllum')
     const wetter = { ...plant('iris-sibirica'), water: { driest: 'average', wettest: 'wet' } as const }
     const drier = { ...dry, water: { driest: 'dry', wettest: 'dry' } as const }
-    const small = new Map([[drier.id, drier], [wetter.id, wetter]])
+    const small = new Map<string, Plant>([[drier.id, drier], [wetter.id, wetter]])
     const bed = testBed({ drifts: [drift('a', drier.id, 1, 4.8), drift('b', wetter.id, 1, 5.2)] })
     const at = (water: 'dry' | 'average') => critique(makeScene({ bed: { ...bed, ground: { ...bed.ground, water } }, library: small, climate, hardinessZone: '6b' })).findings
     expect(of(at('average'), 'thirst')).toEqual([])

@@ -103,7 +103,7 @@ function key(event: KeyboardEvent) {
     :title="label" :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`" :aria-pressed="chosen" :data-drift="block.isFirst ? block.drift.id : undefined" @click="compose.choose(block.drift.id)" @keydown="key"
   >
     <template v-if="!block.weaves">
-      <PlantPortrait v-if="middling && (!roomy || block.width > 44 + genus.length * 6.1)" :plant="block.plant" :month="compose.moment.month" :width="22" :height="laneHeight - 12" class="thumb" />
+      <PlantPortrait v-if="middling && (!roomy || block.width > 32 + genus.length * 6)" :plant="block.plant" :month="compose.moment.month" :width="22" :height="laneHeight - 12" class="thumb" />
       <span v-if="roomy" class="words"><i class="botanical">{{ genus }}</i><small>{{ block.letter }} × {{ block.drift.count }}</small></span>
       <span v-else class="short" :class="{ alone: !middling }"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
     </template>

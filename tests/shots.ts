@@ -1,0 +1,40 @@
+// npm run shots: makes the pictures of docs/screenshots from the demo data, on a server of its own.
+import { chromium, type Page } from '@playwright/test'
+import { startServer } from './support/server'
+
+const OUT = new URL('../docs/screenshots/', import.meta.url).pathname
+const CHROMIUM = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const FRONT = '/beds/reading-room-front'
+
+const toMonth = async (page: Page, month: number) => {
+  await page.getByTestId('months').focus()
+  for (let i = 6; i !== month; i += month > 6 ? 1 : -1) await page.keyboard.press(month > 6 ? 'ArrowRight' : 'ArrowLeft')
+  await page.locator('[data-year="5"]').click()
+  await page.mouse.move(640, 70)
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+}
+
+const views: { name: string; path: string; act?: (page: Page) => Promise<unknown> }[] = [
+  { name: 'gardens', path: '/' },
+  { name: 'ground', path: `${FRONT}/ground` },
+  { name: 'plants', path: `${FRONT}/plants` },
+  { name: 'compose-june', path: `${FRONT}/compose`, act: (page) => toMonth(page, 6) },
+  { name: 'compose-january', path: `${FRONT}/compose`, act: (page) => toMonth(page, 1) },
+  { name: 'compose-october-plant-card', path: `${FRONT}/compose`, act: async (page) => { await toMonth(page, 10); await page.locator('[data-drift]').nth(3).click() } },
+  { name: 'count', path: `${FRONT}/count` },
+]
+
+const only = process.argv[2]
+const server = await startServer({ demo: true })
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
+for (const { name, path, act } of views.filter((v) => !only || v.name.includes(only))) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(server.url + path, { waitUntil: 'networkidle' })
+  await page.waitForTimeout(900)
+  await act?.(page)
+  await page.waitForTimeout(900)
+  await page.screenshot({ path: `${OUT}${name}.png` })
+  await page.close()
+}
+await browser.close()
+await server.kill()
