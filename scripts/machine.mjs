@@ -33,7 +33,8 @@ export function ensurePackages() {
   const mark = join(root, 'node_modules', '.package-lock.json')
   if (existsSync(mark) && statSync(mark).mtimeMs >= statSync(join(root, 'package-lock.json')).mtimeMs) return
   console.log('Installing packages…')
-  run('npm', ['ci', '--no-audit', '--no-fund'])
+  // Not `npm ci`: it refuses a lock file without the packages of other platforms, which npm 11 leaves out.
+  run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
 }
 
 function newest(path) {
