@@ -16,7 +16,7 @@ export function useLaneDrop() {
     const id = newId()
     const ghost = makeGhost(plant.commonName)
     const dropAt = (e: PointerEvent) => {
-      const lane = document.elementFromPoint(e.clientX, e.clientY)?.closest<HTMLElement>('[data-lane]')
+      const lane = document.elementsFromPoint(e.clientX, e.clientY).map((el) => el.closest<HTMLElement>('[data-lane]')).find((el) => el !== null)
       if (!lane || !sharedAxis.value || !scene.value || !store.kept) return null
       const axis = sharedAxis.value
       const x = (e.clientX - lane.getBoundingClientRect().left - axis.leftPx) / axis.pxPerM + scene.value.frame.firstX

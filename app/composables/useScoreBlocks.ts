@@ -17,16 +17,16 @@ export interface ScoreBlock {
   readonly isFirst: boolean
 }
 
-/** The blocks of each lane, straight below their plants. */
+/** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
   const colours = computed(() => new Map(bodies.value.map((b) => [b.at.plant.id, b.look.state === 'gone' ? '#a8926f' : b.look.flower >= 0.6 && b.at.plant.flowerColour ? b.at.plant.flowerColour : b.look.colour])))
   const px = (x: number) => axis().leftPx + (x - (scene.value?.frame.firstX ?? 0)) * axis().pxPerM
 
-  function blocksOf(lane: number): ScoreBlock[] {
+  const blocks = computed<ScoreBlock[]>(() => {
     const now = scene.value
     if (!now) return []
-    return now.bed.drifts.filter((d) => d.lane === lane).flatMap((drift) => {
+    return now.bed.drifts.flatMap((drift) => {
       const plant = now.library.get(drift.plantId)
       if (!plant) return []
       const half = (plant.spreadM * now.school.spacing) / 2
@@ -39,6 +39,6 @@ export function useScoreBlocks(axis: () => Axis) {
         colour: leaf, weaves: plant.spacingHabit === 'weaves', onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing, isFirst: i === 0,
       }))
     })
-  }
-  return { blocksOf }
+  })
+  return { blocks }
 }

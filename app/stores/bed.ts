@@ -34,7 +34,7 @@ export const useBedStore = defineStore('bed', () => {
   async function open(bedId: string) {
     if (id.value === bedId && kept.value && saveState.value !== 'saved') return
     const stored = await $fetch<StoredBed>(`/api/beds/${encodeURIComponent(bedId)}`)
-    if (garden.value?.id !== stored.gardenId || id.value !== bedId) garden.value = await $fetch<StoredGarden>(`/api/gardens/${stored.gardenId}`)
+    garden.value = await $fetch<StoredGarden>(`/api/gardens/${stored.gardenId}`)
     if (id.value !== bedId || revision.value !== stored.revision) {
       done.value = []
       undone.value = []

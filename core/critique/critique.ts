@@ -45,17 +45,21 @@ export function critique(scene: Scene, before?: Critique): Critique {
 /** The stretch in which two scenes differ; the whole bed when more than plants differ; null when nothing does. */
 function changedRange(a: Scene, b: Scene): Range | null {
   const same = a.bed.outline === b.bed.outline && a.bed.wall === b.bed.wall && a.bed.viewpoint === b.bed.viewpoint && a.bed.ground === b.bed.ground
-    && a.bed.school === b.bed.school && a.bed.laneShares === b.bed.laneShares && a.bed.buying === b.bed.buying && a.library === b.library && a.climate === b.climate
+    && a.bed.school === b.bed.school && a.bed.laneShares === b.bed.laneShares && a.bed.buying === b.bed.buying && a.library === b.library && a.climate === b.climate && a.site.zone === b.site.zone
   if (!same) return whole
   let from = Infinity
   let to = -Infinity
   const note = (x: number) => { from = Math.min(from, x); to = Math.max(to, x) }
-  for (const p of b.placement.plants) {
-    const q = a.byId.get(p.id)
+  // Most plants stand at the same number of the list as before; only the others are looked up.
+  const former = a.placement.plants
+  let met = 0
+  for (const [i, p] of b.placement.plants.entries()) {
+    const q = former[i]?.id === p.id ? former[i] : a.byId.get(p.id)
+    if (q) met++
     if (q && q.x === p.x && q.y === p.y && q.plant === p.plant && q.lane === p.lane) continue
     note(p.x)
     if (q) note(q.x)
   }
-  for (const q of a.placement.plants) if (!b.byId.has(q.id)) note(q.x)
+  if (met < former.length) for (const q of former) if (!b.byId.has(q.id)) note(q.x)
   return to < from ? null : { from: from - REACH_M, to: to + REACH_M }
 }

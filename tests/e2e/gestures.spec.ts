@@ -27,9 +27,9 @@ test('a block is dragged along and between lanes, and stretched by its end', asy
   await expect.poll(left).toBeCloseTo(before, 0)
 
   await drag(page, block, { x: 10, y: 10 }, { x: 0, y: 44 })
-  await expect(page.locator('[data-lane="2"] [data-drift="rr-11"]')).toBeVisible()
+  await expect(page.locator('[data-drift="rr-11"][data-in-lane="2"]')).toBeVisible()
   await page.keyboard.press('Control+z')
-  await expect(page.locator('[data-lane="1"] [data-drift="rr-11"]')).toBeVisible()
+  await expect(page.locator('[data-drift="rr-11"][data-in-lane="1"]')).toBeVisible()
 
   const width = (await block.boundingBox())!.width
   await drag(page, block, { x: width - 3, y: 12 }, { x: 60, y: 0 })

@@ -15,6 +15,7 @@ const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block
 const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 40)
 const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
+const top = computed(() => props.block.drift.lane * (props.laneHeight + 3) + (props.block.weaves ? props.laneHeight - 7 : 1))
 const label = computed(() => `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m on centre, at ${props.block.drift.at.toFixed(1)} m`)
 
 const lanes = () => store.bed?.laneShares.length ?? 1
@@ -99,8 +100,8 @@ function key(event: KeyboardEvent) {
 
 <template>
   <button
-    ref="element" class="block" :class="{ chosen, lit, weaves: block.weaves }" :style="{ left: `${block.left}px`, width: `${Math.max(10, block.width - 2)}px`, '--leaf': block.colour }"
-    :title="label" :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`" :aria-pressed="chosen" :data-drift="block.isFirst ? block.drift.id : undefined" @click="compose.choose(block.drift.id)" @keydown="key"
+    ref="element" class="block" :class="{ chosen, lit, weaves: block.weaves }" :style="{ left: `${block.left}px`, width: `${Math.max(10, block.width - 2)}px`, top: `${top}px`, height: `${block.weaves ? 7 : laneHeight - 10}px`, '--leaf': block.colour }"
+    :title="label" :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`" :aria-pressed="chosen" :data-in-lane="block.drift.lane" :data-drift="block.isFirst ? block.drift.id : undefined" @click="compose.choose(block.drift.id)" @keydown="key"
   >
     <template v-if="!block.weaves">
       <PlantPortrait v-if="middling && (!roomy || block.width > 32 + genus.length * 6)" :plant="block.plant" :month="compose.moment.month" :width="22" :height="laneHeight - 12" class="thumb" />
@@ -112,7 +113,7 @@ function key(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-.block { position: absolute; top: 1px; bottom: 9px; display: flex; align-items: center; gap: 3px; padding: 0 3px; border-radius: 5px; overflow: hidden; text-align: left; cursor: grab; touch-action: none; user-select: none;
+.block { position: absolute; display: flex; align-items: center; gap: 3px; padding: 0 3px; border-radius: 5px; overflow: hidden; text-align: left; cursor: grab; touch-action: none; user-select: none;
   background: color-mix(in srgb, var(--leaf) 26%, var(--card)); border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink)); color: var(--ink); }
 .chosen { outline: 2.5px solid var(--amber); outline-offset: 0; z-index: 2; }
 .lit { box-shadow: 0 0 0 2px var(--amber); z-index: 1; }
@@ -123,7 +124,7 @@ function key(event: KeyboardEvent) {
 .short { font-size: 11px; display: flex; flex-direction: column; align-items: center; line-height: 1.05; margin-left: auto; padding-right: 3px; }
 .alone { margin: 0 auto; padding: 0; }
 .short small { font-size: 10.5px; }
-.weaves { top: auto; bottom: 0; height: 7px; border-radius: 4px; background: var(--leaf); z-index: 1; }
+.weaves { border-radius: 4px; background: var(--leaf); z-index: 1; }
 .grip { position: absolute; right: 0; top: 0; bottom: 0; width: 7px; cursor: ew-resize; }
 .block:hover .grip, .chosen .grip { background: linear-gradient(90deg, transparent 2px, color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px, transparent 3px 4px, color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px, transparent 5px); }
 </style>

@@ -5,7 +5,7 @@ import type { Axis } from '~/composables/useAxis'
 const props = defineProps<{ axis: Axis; laneHeight: number }>()
 const store = useBedStore()
 const { scene } = useScene()
-const { blocksOf } = useScoreBlocks(() => props.axis)
+const { blocks } = useScoreBlocks(() => props.axis)
 const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1))
 const bedPx = computed(() => (scene.value ? (scene.value.frame.lastX - scene.value.frame.firstX) * props.axis.pxPerM : 0))
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
@@ -16,12 +16,14 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
     <div v-for="(name, lane) in names" :key="lane" class="lane" :style="{ height: `${laneHeight}px` }" :data-lane="lane">
       <span class="name" :class="{ over: fill(lane) > 100 }" :title="`${name} lane: its plants need ${fill(lane)} % of the length`">{{ name }}<small>{{ fill(lane) > 100 ? 'overfull' : '' }} {{ fill(lane) }} %</small></span>
       <div class="strip" :style="{ left: `${axis.leftPx}px`, width: `${bedPx}px` }" />
-      <ComposeScoreBlock v-for="block in blocksOf(lane)" :key="block.key" :block="block" :axis="axis" :lane-height="laneHeight" />
     </div>
+    <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->
+    <ComposeScoreBlock v-for="block in blocks" :key="block.key" :block="block" :axis="axis" :lane-height="laneHeight" />
   </div>
 </template>
 
 <style scoped>
+.score { position: relative; }
 .lane { position: relative; margin-bottom: 3px; }
 .name { position: absolute; left: 12px; top: 3px; font-size: 11.5px; color: var(--ink); line-height: 1.15; width: 50px; }
 .name small { display: block; color: var(--soft); font-size: 10px; white-space: pre; }
