@@ -43,6 +43,7 @@ export class PlanPainter {
   private readonly marks = new Konva.Layer({ listening: false })
   private view: PlanView | null = null
   private groundKey = ''
+  private fontPx = 0
 
   constructor(container: HTMLDivElement) {
     this.stage = new Konva.Stage({ container, width: 10, height: 10 })
@@ -50,7 +51,10 @@ export class PlanPainter {
     const add = (layer: Konva.Layer, draw: (c: CanvasRenderingContext2D) => void) =>
       layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
     add(this.ground, (c) => this.drawGround(c))
-    add(this.circles, (c) => { for (const circle of this.view!.list.circles) this.drawCircle(c, circle) })
+    add(this.circles, (c) => {
+      this.fontPx = 0
+      for (const circle of this.view!.list.circles) this.drawCircle(c, circle)
+    })
     add(this.marks, (c) => this.drawMarks(c))
   }
 
@@ -170,9 +174,14 @@ export class PlanPainter {
   }
 
   private drawLetter(context: CanvasRenderingContext2D, circle: PlanCircle, ink: string, x: number, y: number, r: number) {
-    context.font = `600 ${Math.max(8, Math.min(13, r * 0.75))}px "Inter Variable", sans-serif`
-    context.textAlign = 'center'
-    context.textBaseline = 'middle'
+    // Setting a font is the slowest thing here: circles come by size, so it seldom changes.
+    const px = Math.round(Math.max(8, Math.min(13, r * 0.75)))
+    if (px !== this.fontPx) {
+      context.font = `600 ${px}px "Inter Variable", sans-serif`
+      context.textAlign = 'center'
+      context.textBaseline = 'middle'
+      this.fontPx = px
+    }
     context.fillStyle = ink
     context.fillText(circle.letter, x, y + 0.5)
   }

@@ -1,26 +1,33 @@
 import { bodiesAt } from '~~/core/layout'
-import type { Climate, Plant } from '~~/core/plant'
+import { lookAt, type Climate, type Plant } from '~~/core/plant'
 import { drawPaints } from './paintPath'
 import { portrait } from '~~/core/view'
 
 export interface Thumbnail { readonly plant: Plant; readonly month: number; readonly width: number; readonly height: number; readonly pxPerM: number }
 
 const MOST = 1500
+/** What a canvas shows: most plants look alike from one month to the next. */
+const shown = new WeakMap<HTMLCanvasElement, string>()
 const drawn = new Map<string, HTMLCanvasElement>()
 
 /** Draws a mature plant's portrait into a canvas of its own size, from a picture kept since it was last drawn. */
 export function drawThumbnail(target: HTMLCanvasElement, thumbnail: Thumbnail, climate: Climate) {
   const ratio = Math.min(2, window.devicePixelRatio || 1)
   const { plant, month, width, height, pxPerM } = thumbnail
-  const key = `${plant.id}|${month}|${width}|${height}|${pxPerM}|${ratio}`
+  const { state, colour, leaf, flower, height: grown } = lookAt(plant, month, climate)
+  const key = `${plant.id}|${state}${colour}${leaf.toFixed(2)}${flower}${grown.toFixed(2)}|${width}|${height}|${pxPerM}|${ratio}`
+  if (shown.get(target) === key) return
+  shown.set(target, key)
   let picture = drawn.get(key)
   if (!picture) {
     if (drawn.size > MOST) drawn.clear()
     drawn.set(key, (picture = makePicture(thumbnail, climate, ratio)))
   }
-  target.width = picture.width
-  target.height = picture.height
-  target.getContext('2d')!.drawImage(picture, 0, 0)
+  if (target.width !== picture.width) target.width = picture.width
+  if (target.height !== picture.height) target.height = picture.height
+  const context = target.getContext('2d')!
+  context.clearRect(0, 0, picture.width, picture.height)
+  context.drawImage(picture, 0, 0)
 }
 
 function makePicture({ plant, month, width, height, pxPerM }: Thumbnail, climate: Climate, ratio: number): HTMLCanvasElement {
