@@ -17,7 +17,7 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
   const half = shape.spreadM / 2
   const centreX = shape.centreX ?? 0
   const fullness = look.leaf * (0.45 + 0.55 * plant.density)
-  if (look.density > 0.62 && shape.habit !== 'cloud') fillGround(brush, shape, shades[0]!, order)
+  if (look.density > 0.62 && shape.habit !== 'cloud') fillGround(brush, shape, shades[0]!, order, plant.leafOutline === 'needle' || plant.leafOutline === 'scale')
   const lobes = 0.05 + 0.03 * brush.random()
   let length = leafLengthM(plant.leafSize, brush.pxPerM)
   length = Math.min(length, Math.max(shape.heightM, brush.px(4)) * 0.75)
@@ -55,13 +55,15 @@ function leafAngle(brush: Brush, { plant }: Sitter, u: number, v: number): numbe
   }
 }
 
-function fillGround(brush: Brush, shape: MassShape, colour: string, order: number) {
+/** `close`: short needles and scales leave little of the outline to the leaves. */
+function fillGround(brush: Brush, shape: MassShape, colour: string, order: number, close: boolean) {
   const path = brush.fillPath(order, colour)
-  const half = (shape.spreadM / 2) * 0.86
+  const half = (shape.spreadM / 2) * (close ? 0.92 : 0.86)
+  const height = shape.heightM * (close ? 0.96 : 0.9)
   const centreX = shape.centreX ?? 0
   const side = (sign: number, k: number) => {
     const u = (k / OUTLINE_STEPS) * 0.97
-    return [centreX + sign * outlineAt(shape.habit, u) * half * brush.between(0.95, 1.03), shape.baseM + u * shape.heightM * 0.9] as const
+    return [centreX + sign * outlineAt(shape.habit, u) * half * brush.between(0.95, 1.03), shape.baseM + u * height] as const
   }
   for (let k = 0; k <= OUTLINE_STEPS; k++) path.push(k === 0 ? M : L, ...side(-1, k))
   for (let k = OUTLINE_STEPS; k >= 0; k--) path.push(L, ...side(1, k))

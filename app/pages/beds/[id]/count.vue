@@ -50,7 +50,7 @@ async function exportCsv() {
       </header>
       <p v-if="exportProblem" class="problem" role="alert">{{ exportProblem }}</p>
       <p v-if="plantSchedule && plantSchedule.missing.length > 0" class="problem">Not in the library, so not counted: {{ plantSchedule.missing.join(', ') }}. Import them under Plants.</p>
-      <UTable :data="lines" :columns="columns" class="table" :ui="{ base: 'w-full' }" data-testid="schedule" empty="Nothing to count yet: compose the bed first.">
+      <UTable :data="lines" :columns="columns" class="lines" :ui="{ base: 'w-full' }" data-testid="schedule" empty="Nothing to count yet: compose the bed first.">
         <template #key-cell="{ row }"><span class="key">{{ row.original.key }}</span></template>
         <template #plant-cell="{ row }">
           <div class="plant">
