@@ -4,8 +4,13 @@ import { byGroup, type LocalRule } from '../rule'
 import { along, capital, metres, nameOf, pairKey } from '../scene'
 import { standIns } from '../standIn'
 
+/** Water wants further apart than this many classes, middle from middle, cannot share one watering. */
+const TOO_FAR = 1.5
+
 const wet = (w: WaterClass) => WATER_CLASSES.indexOf(w)
-const thirstier = (a: Plant, b: Plant) => wet(a.water.driest) > wet(b.water.wettest)
+const middleOf = (p: Plant) => (wet(p.water.driest) + wet(p.water.wettest)) / 2
+const thirstier = (a: Plant, b: Plant) => middleOf(a) - middleOf(b) >= TOO_FAR
+const rangeOf = (p: Plant) => (p.water.driest === p.water.wettest ? p.water.driest : `${p.water.driest} to ${p.water.wettest}`)
 
 const suits = (p: Plant, water: WaterClass) => wet(water) >= wet(p.water.driest) && wet(water) <= wet(p.water.wettest)
 
@@ -24,12 +29,12 @@ export const thirst: LocalRule = {
       id: `thirst:${group}`,
       rule: 'thirst',
       title: `${capital(nameOf(dry.plant))} is dry, ${nameOf(moist.plant)} is thirsty`,
-      reason: `${metres(list[0]!.value)} apart ${along(Math.min(...xs), Math.max(...xs))}, on one watering: one wants at most ${dry.plant.water.wettest} ground, the other at least ${moist.plant.water.driest}.`,
+      reason: `${metres(list[0]!.value)} apart ${along(Math.min(...xs), Math.max(...xs))}, on one watering: one wants ${rangeOf(dry.plant)} ground, the other ${rangeOf(moist.plant)}.`,
       weight: 58,
       from: Math.min(...xs), to: Math.max(...xs),
       plants: [...new Set(list.flatMap((r) => r.plants))],
       figures: [{ name: 'apart', value: list[0]!.value, unit: 'm' }, { name: 'pairs', value: list.length, unit: '' }],
-      source: 'Water ranges of neighbours must meet. Practice, Together or not at all.',
+      source: 'Neighbours must want the same water: the middles of their ranges less than 1.5 classes apart. Practice, Together or not at all.',
     }, () => alike().map((p) => ({ label: `Swap ${nameOf(moist.plant)} for ${nameOf(p)}`, edit: { kind: 'changeDrift', driftId: moist.driftId, change: { plantId: p.id } } })))
   }),
 }
