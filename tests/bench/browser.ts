@@ -11,7 +11,7 @@ const STARTS = 3
 /** Repaint of all pictures when the month moves, on 300 plants in the real page; and the start of the server. */
 export async function benchBrowser(report: Report) {
   const first = await startServer({ demo: true })
-  report('first-start-with-demo-to-first-answer', first.startedInMs, 'ms', 5000)
+  report('first-start-with-demo-to-first-answer', first.startedInMs, 'ms', 2000)
   await first.kill()
   const starts: number[] = []
   for (let i = 0; i < STARTS; i++) {
@@ -50,11 +50,11 @@ export async function benchBrowser(report: Report) {
     }
     blocks.push(block)
   }
-  report('time-slider-300-plants-first-round', middle(blocks[0]!.map(([work]) => work)), 'ms', 66)
-  report('time-slider-300-plants', Math.min(...blocks.slice(1).map((b) => middle(b.map(([work]) => work)))), 'ms', 33)
+  report('time-slider-300-plants-first-round', middle(blocks[0]!.map(([, whole]) => whole)), 'ms', 33)
+  report('time-slider-300-plants-own-work', Math.min(...blocks.slice(1).map((b) => middle(b.map(([work]) => work)))), 'ms', 33)
   const repaint = Math.min(...blocks.slice(1).map((b) => middle(b.map(([, whole]) => whole))))
-  // Without a graphics card the browser rasters the frame on the same cores; that share is its own, and shown for what it is.
-  report('time-slider-300-plants-with-software-raster', repaint, 'ms', 80)
+  // The repaint is what the eye waits for: our work and the browser's raster of the frame, in software where there is no graphics card.
+  report('time-slider-300-plants', repaint, 'ms', 33)
   const plain = await page.evaluate(() => {
     // A plain reference on the same machine: 300 shapes of 200 leaves drawn afresh.
     const context = Object.assign(document.createElement('canvas'), { width: 900, height: 300 }).getContext('2d')!
