@@ -1,18 +1,26 @@
 // npm run build: checks the plant library, then builds; a broken row stops it.
-import { writeFileSync } from 'node:fs'
+import { spawn } from 'node:child_process'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { root, run, stampBuild } from './machine.mjs'
+import { answers, freePort, root, run, stampBuild } from './machine.mjs'
 
 run('npx', ['--no-install', 'tsx', 'scripts/check-library.ts'])
 run('npx', ['--no-install', 'nuxt', 'build'], { stdio: process.env.AMBER_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'] })
 await makeEmptyDatabase()
 stampBuild()
 
-/** An empty database as an archive beside the server, so that the first start of a new data folder is quick. */
+/** An empty database beside the server, migrated by the server itself, to be copied: so that the first start of a new data folder is quick. */
 async function makeEmptyDatabase() {
-  const { PGlite } = await import('@electric-sql/pglite')
-  const lite = await PGlite.create()
-  const archive = await lite.dumpDataDir('gzip')
-  writeFileSync(join(root, '.output', 'server', 'empty-database.tgz'), Buffer.from(await archive.arrayBuffer()))
-  await lite.close()
+  const server = join(root, '.output', 'server')
+  const data = mkdtempSync(join(tmpdir(), 'amber-empty-'))
+  const env = { ...process.env, NODE_ENV: 'production', AMBER_DATA_DIR: data, DATABASE_URL: '', AMBER_SEED_DEMO: '', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(await freePort()) }
+  const child = spawn(process.execPath, [join(server, 'index.mjs')], { env, stdio: ['ignore', 'ignore', 'inherit'] })
+  const ended = new Promise((done) => child.on('exit', done))
+  await answers(`http://127.0.0.1:${env.NITRO_PORT}/api/health`)
+  child.kill('SIGTERM')
+  await ended
+  rmSync(join(server, 'empty-database'), { recursive: true, force: true })
+  cpSync(join(data, 'database'), join(server, 'empty-database'), { recursive: true })
+  rmSync(data, { recursive: true, force: true })
 }

@@ -1,9 +1,7 @@
 // Starts the built server, waits until it answers, prints its address, and stays until it is stopped.
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
-import { checkFolder, checkNode, checkPort, ensureBuild, ensurePackages, root, setAside, settings } from './machine.mjs'
-
-const WAIT_MS = 60_000
+import { answers, checkFolder, checkNode, checkPort, ensureBuild, ensurePackages, root, setAside, settings } from './machine.mjs'
 
 export async function launch({ demo = false, reset = false } = {}) {
   checkNode()
@@ -20,15 +18,4 @@ export async function launch({ demo = false, reset = false } = {}) {
   server.on('exit', (code) => process.exit(stopping ? 0 : code || 1))
   await answers(`http://${host}:${port}/api/health`)
   console.log(`Amber Terrace is at http://${host}:${port} (data in ${process.env.DATABASE_URL ? 'PostgreSQL' : folder}). Ctrl C stops it.`)
-}
-
-async function answers(url) {
-  const until = Date.now() + WAIT_MS
-  while (Date.now() < until) {
-    const ok = await fetch(url).then((r) => r.ok, () => false)
-    if (ok) return
-    await new Promise((done) => setTimeout(done, 100))
-  }
-  console.error(`The server did not answer within ${WAIT_MS / 1000} s.`)
-  process.exit(1)
 }

@@ -83,3 +83,23 @@ export const checkPort = (host, port) => new Promise((done) => {
     : `Cannot listen on ${host}:${port} (${error.code}). Set HOST and PORT to an address of this machine.`))
   probe.listen(port, host, () => probe.close(() => done()))
 })
+
+const WAIT_MS = 60_000
+
+/** Waits until an address answers; ends the process with one line when it does not. */
+export async function answers(url) {
+  const until = Date.now() + WAIT_MS
+  while (Date.now() < until) {
+    const ok = await fetch(url).then((r) => r.ok, () => false)
+    if (ok) return
+    await new Promise((done) => setTimeout(done, 100))
+  }
+  console.error(`The server did not answer within ${WAIT_MS / 1000} s.`)
+  process.exit(1)
+}
+
+/** A port of loopback that nobody uses. */
+export const freePort = () => new Promise((done) => {
+  const probe = createServer()
+  probe.listen(0, '127.0.0.1', () => { const { port } = probe.address(); probe.close(() => done(port)) })
+})

@@ -9,12 +9,14 @@ const PLAN_MARGIN_PX = 30
 
 /** One scale for elevation, score and plan: as large as the width and the height for both pictures allow. */
 export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
-  const { frame, elevationList } = useScene()
+  const { frame, scene, elevationList } = useScene()
+  // Of grown plants, so that the scale stays while the time bar moves.
+  const tallest = computed(() => Math.max(0, ...(scene.value?.placement.plants ?? []).map((p) => Math.max(p.plant.foliageHeightM, p.plant.flowerHeightM)), ...(scene.value?.bed.wall?.openings ?? []).map((o) => o.headM)))
   const axis = computed<Axis>(() => {
     const width = Math.floor(size.width.value)
     const length = frame.value ? frame.value.lastX - frame.value.firstX : 1
     const room = width - GUTTER_PX - RIGHT_PX
-    const top = Math.max(LEAST_TOP_M, Math.min(elevationList.value?.topM ?? 3, 6)) + 0.35
+    const top = Math.max(LEAST_TOP_M, Math.min(tallest.value || 3, 6)) + 0.35
     const below = Math.abs(elevationList.value?.frontBaseM ?? 0)
     const depth = Math.max(0.5, frame.value?.depths.greatest ?? 1)
     const byHeight = (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / (top + below + depth)

@@ -1,9 +1,8 @@
 import { bedFrame, type Bed } from '~~/core/bed'
-import { keyLetters, schedule } from '~~/core/count'
+import { schedule } from '~~/core/count'
 import { critique, makeScene, scores, type Critique, type Scene } from '~~/core/critique'
-import { bodiesAt } from '~~/core/layout'
-import { climateOf, type Plant } from '~~/core/plant'
-import { elevation, monthColours, plan } from '~~/core/view'
+import { climateOf } from '~~/core/plant'
+import { monthColours } from '~~/core/view'
 
 /** Keeps the last answer of a function while its arguments stay the same objects. */
 function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R) {
@@ -48,14 +47,15 @@ export const useScene = createSharedComposable(() => {
   })
   const marks = computed(() => (settled.value ? scores(settled.value.scene, settled.value.judged.findings) : []))
 
-  const bodies = computed(() => (scene.value ? bodiesAt(scene.value.placement.plants, compose.moment, climate.value, scene.value.bed.buying) : []))
-  const letters = computed(() => keyLetters((bedStore.bed?.drifts ?? []).map((d) => library.byId.get(d.plantId)).filter((p): p is Plant => !!p)))
-  const elevationList = computed(() => (frame.value && bedStore.bed ? elevation(bodies.value, frame.value, bedStore.bed.wall) : null))
-  const planList = computed(() => (frame.value ? plan(bodies.value, frame.value, letters.value) : null))
+  const pictures = computed(() => (scene.value ? picturesAt(scene.value, compose.moment) : null))
+  const bodies = computed(() => pictures.value?.bodies ?? [])
+  const letters = computed(() => (scene.value ? lettersOf(scene.value) : new Map<string, string>()))
+  const elevationList = computed(() => pictures.value?.elevation ?? null)
+  const planList = computed(() => pictures.value?.plan ?? null)
   const year = computed(() => compose.moment.year)
   const months = computed(() => {
     const now = settled.value?.scene
-    return now ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesAt(now.placement.plants, { month: i + 1, year: year.value }, climate.value, now.bed.buying), 5)) : []
+    return now ? Array.from({ length: 12 }, (_, i) => monthColours(picturesAt(now, { month: i + 1, year: year.value }).bodies, 5)) : []
   })
   const plantSchedule = computed(() => (bedStore.bed ? schedule(bedStore.bed, library.byId) : null))
 

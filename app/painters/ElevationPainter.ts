@@ -1,5 +1,6 @@
 import Konva from 'konva'
 import { figureAt, type Elevation, type Figure } from '~~/core/view'
+import { FrameCache } from './FrameCache'
 import { drawWall, type PictureScale } from './drawWall'
 import type { Palette } from './palette'
 import { SpriteCache, type Sprite } from './spriteCache'
@@ -33,12 +34,13 @@ export class ElevationPainter {
   private backKey = ''
   private marksKey = ''
   private frame = 0
+  private readonly frames = new FrameCache<Elevation>()
 
   constructor(container: HTMLDivElement) {
     this.stage = new Konva.Stage({ container, width: 10, height: 10 })
     this.stage.add(this.back, this.planting, this.marks)
     this.addShape(this.back, (c) => this.drawBack(c))
-    this.addShape(this.planting, (c) => this.drawPlanting(c))
+    this.addShape(this.planting, (c) => this.showPlanting(c))
     this.addShape(this.marks, (c) => this.drawMarks(c))
   }
 
@@ -65,6 +67,7 @@ export class ElevationPainter {
 
   destroy() {
     cancelAnimationFrame(this.frame)
+    this.frames.clear()
     this.stage.destroy()
   }
 
@@ -72,16 +75,24 @@ export class ElevationPainter {
     layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
   }
 
-  private footPx() {
-    const { height, list, pxPerM } = this.view!
-    return height - FRONT_STRIP_PX + list.frontBaseM * pxPerM
+  /** Draws what other lists will show at the same scale, portrait by portrait and then the whole frame; one step at a time. */
+  * ahead(lists: Iterable<Elevation>): Generator<void> {
+    for (const list of lists) {
+      const now = this.view
+      if (!now) return
+      const view = { ...now, list }
+      for (const f of list.figures) {
+        sprites.get(f.body, f.variant, now.pxPerM * ratioNow())
+        yield
+      }
+      this.frames.draw(list, frameKey(view), view.width, view.height, (c) => { drawFigures(c, view) })
+      yield
+    }
   }
 
-  private scale(): PictureScale {
-    const { pxPerM, leftPx, list } = this.view!
-    const foot = this.footPx()
-    return { pxPerM, x: (m) => leftPx + (m - list.fromX) * pxPerM, z: (m) => foot - m * pxPerM }
-  }
+  private footPx() { return footPx(this.view!) }
+
+  private scale(): PictureScale { return scaleOf(this.view!) }
 
   private drawBack(context: CanvasRenderingContext2D) {
     const { width, height, palette, list } = this.view!
@@ -119,20 +130,12 @@ export class ElevationPainter {
     }
   }
 
-  private drawPlanting(context: CanvasRenderingContext2D) {
-    const { list, pxPerM } = this.view!
-    const scale = this.scale()
-    const ratio = Math.min(2, window.devicePixelRatio || 1)
-    const until = performance.now() + BUDGET_MS
-    let waiting = false
-    for (const figure of list.figures) {
-      const late = performance.now() > until && !sprites.has(figure.body, figure.variant, pxPerM * ratio)
-      if (late) waiting = true
-      const sprite = late ? sprites.standIn(figure.body, figure.variant) : sprites.get(figure.body, figure.variant, pxPerM * ratio)
-      if (sprite) drawFigure(context, figure, scale, sprite)
-    }
+  private showPlanting(context: CanvasRenderingContext2D) {
+    const view = this.view!
+    const ready = this.frames.get(view.list, frameKey(view))
     cancelAnimationFrame(this.frame)
-    if (waiting) this.frame = requestAnimationFrame(() => this.planting.draw())
+    if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
+    else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) this.frame = requestAnimationFrame(() => this.planting.draw())
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
@@ -172,19 +175,30 @@ export class ElevationPainter {
   }
 }
 
-/** Draws ahead what other months will show, while the browser is idle; `isStale` calls it off. */
-export function drawAhead(figures: readonly Figure[], pxPerM: number, isStale: () => boolean) {
-  const ratio = Math.min(2, window.devicePixelRatio || 1)
-  let i = 0
-  const step = (deadline: IdleDeadline) => {
-    while (i < figures.length && deadline.timeRemaining() > 4) {
-      if (isStale()) return
-      const f = figures[i++]!
-      sprites.get(f.body, f.variant, pxPerM * ratio)
-    }
-    if (i < figures.length && !isStale()) requestIdleCallback(step)
+const ratioNow = () => Math.min(2, window.devicePixelRatio || 1)
+
+const frameKey = ({ pxPerM, leftPx, width, height }: ElevationView) => `${pxPerM}|${leftPx}|${width}|${height}`
+
+const footPx = ({ height, list, pxPerM }: ElevationView) => height - FRONT_STRIP_PX + list.frontBaseM * pxPerM
+
+function scaleOf(view: ElevationView): PictureScale {
+  const { pxPerM, leftPx, list } = view
+  const foot = footPx(view)
+  return { pxPerM, x: (m) => leftPx + (m - list.fromX) * pxPerM, z: (m) => foot - m * pxPerM }
+}
+
+/** Draws the plants far to near; after `until` only with portraits there are. False when some still wait for theirs. */
+function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, until = Infinity): boolean {
+  const scale = scaleOf(view)
+  const px = view.pxPerM * ratioNow()
+  let whole = true
+  for (const figure of view.list.figures) {
+    const late = performance.now() > until && !sprites.has(figure.body, figure.variant, px)
+    if (late) whole = false
+    const sprite = late ? sprites.standIn(figure.body, figure.variant) : sprites.get(figure.body, figure.variant, px)
+    if (sprite) drawFigure(context, figure, scale, sprite)
   }
-  requestIdleCallback(step)
+  return whole
 }
 
 function drawFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale, sprite: Sprite) {

@@ -1,8 +1,8 @@
 import Konva from 'konva'
 import type { BedFrame, Wall } from '~~/core/bed'
-import { seeded } from '~~/core/geometry'
-import { lighten, lightness, mix } from '~~/core/colour'
 import { circleAt, type Plan, type PlanCircle } from '~~/core/view'
+import { drawCircles } from './drawCircles'
+import { FrameCache } from './FrameCache'
 import type { Palette } from './palette'
 
 export interface PlanView {
@@ -20,20 +20,9 @@ export interface PlanView {
   readonly chosen: ReadonlySet<string>
 }
 
-const LEAST_LETTER_PX = 7
 const WALL_PX = 7
 
-const inks = new Map<string, { edge: string; ink: string }>()
-
-/** The edge and the letter of a circle: ink on pale leaves, paper on dark ones. */
-function inksOf(fill: string) {
-  let known = inks.get(fill)
-  if (!known) {
-    const dark = lightness(mix(fill, '#e5d8c0', 0.3)) < 0.6
-    inks.set(fill, (known = { edge: lighten(fill, -0.22), ink: dark ? '#fdf8ec' : '#2b2621' }))
-  }
-  return known
-}
+const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) => `${pxPerM}|${leftPx}|${topPx}|${width}|${height}`
 
 /** Draws the plan with Konva: ground below, circles, and marks above. */
 export class PlanPainter {
@@ -43,7 +32,7 @@ export class PlanPainter {
   private readonly marks = new Konva.Layer({ listening: false })
   private view: PlanView | null = null
   private groundKey = ''
-  private fontPx = 0
+  private readonly frames = new FrameCache<Plan>()
 
   constructor(container: HTMLDivElement) {
     this.stage = new Konva.Stage({ container, width: 10, height: 10 })
@@ -52,8 +41,10 @@ export class PlanPainter {
       layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
     add(this.ground, (c) => this.drawGround(c))
     add(this.circles, (c) => {
-      this.fontPx = 0
-      for (const circle of this.view!.list.circles) this.drawCircle(c, circle)
+      const view = this.view!
+      const ready = this.frames.get(view.list, frameKey(view))
+      if (ready) c.drawImage(ready, 0, 0, view.width, view.height)
+      else drawCircles(c, view)
     })
     add(this.marks, (c) => this.drawMarks(c))
   }
@@ -81,7 +72,21 @@ export class PlanPainter {
     return circleAt(this.view.list, x, y)
   }
 
-  destroy() { this.stage.destroy() }
+  destroy() {
+    this.frames.clear()
+    this.stage.destroy()
+  }
+
+  /** Draws what other lists will show at the same scale; one step at a time. */
+  * ahead(lists: Iterable<Plan>): Generator<void> {
+    for (const list of lists) {
+      const now = this.view
+      if (!now) return
+      const view = { ...now, list }
+      this.frames.draw(list, frameKey(view), view.width, view.height, (c) => drawCircles(c, view))
+      yield
+    }
+  }
 
   private x(m: number) { return this.view!.leftPx + (m - this.view!.frame.firstX) * this.view!.pxPerM }
   private y(m: number) { return this.view!.topPx + m * this.view!.pxPerM }
@@ -129,61 +134,6 @@ export class PlanPainter {
       context.fillStyle = '#5b6c71'
       context.fillRect(this.x(o.x), y + WALL_PX / 2 - 1, o.widthM * this.view!.pxPerM, 2)
     }
-  }
-
-  private drawCircle(context: CanvasRenderingContext2D, circle: PlanCircle) {
-    const { pxPerM } = this.view!
-    const x = this.x(circle.x)
-    const y = this.y(circle.y)
-    const r = circle.matureR * pxPerM
-    const { edge, ink } = inksOf(circle.fill)
-    context.globalAlpha = 0.3
-    context.fillStyle = circle.fill
-    context.beginPath()
-    context.arc(x, y, r, 0, Math.PI * 2)
-    context.fill()
-    context.globalAlpha = 0.9
-    context.lineWidth = 1
-    context.strokeStyle = edge
-    context.stroke()
-    if (circle.nowR > 0) {
-      context.globalAlpha = 0.62
-      context.beginPath()
-      context.arc(x, y, Math.min(circle.nowR, circle.matureR) * pxPerM, 0, Math.PI * 2)
-      context.fill()
-    }
-    context.globalAlpha = 0.55
-    context.lineWidth = 0.7
-    context.beginPath()
-    const random = seeded(circle.body.at.seed)
-    const rays = r > 14 ? 9 : 6
-    for (let i = 0; i < rays; i++) {
-      const angle = ((i + random() * 0.7) / rays) * Math.PI * 2
-      context.moveTo(x + Math.cos(angle) * r * 0.45, y + Math.sin(angle) * r * 0.45)
-      context.lineTo(x + Math.cos(angle) * r * 0.92, y + Math.sin(angle) * r * 0.92)
-    }
-    context.stroke()
-    context.globalAlpha = 1
-    if (r >= LEAST_LETTER_PX) this.drawLetter(context, circle, ink, x, y, r)
-    if (circle.body.at.pinned) {
-      context.fillStyle = edge
-      context.beginPath()
-      context.arc(x, y - r, 2.4, 0, Math.PI * 2)
-      context.fill()
-    }
-  }
-
-  private drawLetter(context: CanvasRenderingContext2D, circle: PlanCircle, ink: string, x: number, y: number, r: number) {
-    // Setting a font is the slowest thing here: circles come by size, so it seldom changes.
-    const px = Math.round(Math.max(8, Math.min(13, r * 0.75)))
-    if (px !== this.fontPx) {
-      context.font = `600 ${px}px "Inter Variable", sans-serif`
-      context.textAlign = 'center'
-      context.textBaseline = 'middle'
-      this.fontPx = px
-    }
-    context.fillStyle = ink
-    context.fillText(circle.letter, x, y + 0.5)
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {

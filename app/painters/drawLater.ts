@@ -1,12 +1,16 @@
 const BUDGET_MS = 5
+const REST_MS = 90
 
 const waiting = new Set<() => void>()
+let timer: ReturnType<typeof setTimeout> | undefined
 let frame = 0
 
-/** Does small drawings a few at a time, in the frames after this one, so that none of them holds up a gesture. Returns how to call it off. */
+/** Does small drawings once the hand rests, a few a frame, so that none of them holds up a gesture. Returns how to call it off. */
 export function drawLater(draw: () => void): () => void {
   waiting.add(draw)
-  if (!frame) frame = requestAnimationFrame(step)
+  cancelAnimationFrame(frame)
+  clearTimeout(timer)
+  timer = setTimeout(() => { frame = requestAnimationFrame(step) }, REST_MS)
   return () => { waiting.delete(draw) }
 }
 
@@ -17,5 +21,5 @@ function step() {
     draw()
     if (performance.now() > until) break
   }
-  frame = waiting.size > 0 ? requestAnimationFrame(step) : 0
+  if (waiting.size > 0) frame = requestAnimationFrame(step)
 }

@@ -4,7 +4,6 @@ import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
 import { migrate, toMigrations } from '../db/migrate'
 import { openPglite } from '../db/openPglite'
-import { openPostgres } from '../db/openPostgres'
 import { listOwnPlants } from '../db/queries/ownPlants'
 import { seedDemo } from '../db/seedDemo'
 
@@ -16,8 +15,7 @@ let opening: Promise<Store> | null = null
 export const useStore = () => (opening ??= openStore())
 
 async function openStore(): Promise<Store> {
-  const library = await readLibrary()
-  const db = await openDb()
+  const [db, library] = await Promise.all([openDb(), readLibrary()])
   await migrate(db, toMigrations(await readAssets('migrations')))
   if (process.env.AMBER_SEED_DEMO === '1') {
     const demo = await readAssets('demo')
@@ -32,10 +30,11 @@ export async function allPlants({ db, library }: Store): Promise<Map<string, Pla
 }
 
 async function openDb(): Promise<Db> {
-  if (process.env.DATABASE_URL) return openPostgres(process.env.DATABASE_URL)
+  // Its driver is loaded only when asked for: it would slow every other start.
+  if (process.env.DATABASE_URL) return (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL)
   const { database, release } = takeDataFolder(dataFolderPath())
   process.on('exit', release)
-  return openPglite(database, join(dirname(process.argv[1] ?? '.'), 'empty-database.tgz'))
+  return openPglite(database, join(dirname(process.argv[1] ?? '.'), 'empty-database'))
 }
 
 async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {

@@ -28,7 +28,8 @@ export async function benchBrowser(report: Report) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${server.url}/beds/${bed.id}/compose`)
   await page.getByTestId('months').focus()
-  await page.waitForTimeout(2500)
+  // The page has loaded and rested a moment, as it has when a hand reaches for the slider.
+  await page.waitForTimeout(4500)
   // Two figures a step: the program's own work (pipeline and drawing), and until the browser has taken the frame as well.
   const step = () => page.evaluate(() => new Promise<[number, number]>((done) => {
     const slider = document.querySelector('[data-testid=months]')!

@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import type { Axis } from '~/composables/useAxis'
-import { bodiesAt } from '~~/core/layout'
-import { elevation } from '~~/core/view'
-import { drawAhead, ElevationPainter } from '~/painters/ElevationPainter'
+import { ElevationPainter } from '~/painters/ElevationPainter'
 
 const props = defineProps<{ axis: Axis; height: number }>()
-const { elevationList, scene, climate } = useScene()
+const { elevationList } = useScene()
 const compose = useComposeStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -23,18 +21,7 @@ watchPostEffect(() => {
   })
 })
 
-// The months to either side are drawn while nothing else is to do, the nearest first.
-let round = 0
-watchDebounced(() => [scene.value, compose.moment.year, props.axis.pxPerM] as const, ([now, year]) => {
-  const mine = ++round
-  if (!now) return
-  const figures = [1, 11, 2, 10, 3, 9, 4, 8, 5, 7, 6].flatMap((step) => {
-    const month = ((compose.moment.month - 1 + step) % 12) + 1
-    return elevation(bodiesAt(now.placement.plants, { month, year }, climate.value, now.bed.buying), now.frame, now.bed.wall).figures
-  })
-  drawAhead(figures, props.axis.pxPerM, () => mine !== round)
-}, { debounce: 400, immediate: true })
-onBeforeUnmount(() => { round++ })
+useAhead(() => props.axis.pxPerM, (pictures) => painter.value?.ahead(pictures.map((p) => p.elevation)))
 
 const figureUnder = (event: PointerEvent) => painter.value?.hit(event.offsetX, event.offsetY) ?? null
 const tip = ref('')

@@ -26,6 +26,8 @@ watchPostEffect(() => {
   })
 })
 
+useAhead(() => props.axis.pxPerM, (pictures) => painter.value?.ahead(pictures.map((p) => p.plan)))
+
 interface Drag { driftId: string; index: number; dx: number; dy: number; startX: number; startY: number; moved: boolean }
 let drag: Drag | null = null
 const DRAG_PX = 4
