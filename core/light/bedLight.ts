@@ -1,0 +1,56 @@
+import type { BedFrame } from '../bed'
+import { clamp } from '../geometry'
+import { bedTransform, type ResolvedSite } from '../site'
+import { lightHours, type LightGrid, type LightHours } from './lightHours'
+import { obstaclesOf, type Obstacle } from './obstacle'
+import { placeLight, type PlaceLight } from './season'
+
+/** The light of a bed on a raster in the bed's own plan. */
+export interface BedLight { readonly hours: LightHours; readonly season: readonly number[]; readonly at: (x: number, y: number) => PlaceLight }
+
+export interface BedLightInput {
+  readonly frame: Pick<BedFrame, 'firstX' | 'lastX' | 'front' | 'back' | 'depths'>
+  readonly site: ResolvedSite
+  readonly bedId: string
+  readonly latitude: number
+  readonly longitude: number
+  readonly year: number
+  readonly cellM?: number
+}
+
+/** The raster that covers a bed, whose y axis runs against the plan's own (up, away from the viewer). */
+function gridOf(frame: BedLightInput['frame'], cellM: number): LightGrid {
+  const least = Math.min(...frame.back.points.map((p) => p.y))
+  const most = Math.max(...frame.front.points.map((p) => p.y))
+  const rows = Math.max(1, Math.ceil((most - least) / cellM))
+  return { x0: frame.firstX, y0: -least - rows * cellM, cellM, cols: Math.max(1, Math.ceil((frame.lastX - frame.firstX) / cellM)), rows }
+}
+
+/** Direct sun over a bed by the site's obstacles, for twelve months; null when the bed has no place on the site. Yields the share done. */
+export function* bedLightHours({ frame, site, bedId, latitude, longitude, year, cellM = 0.25 }: BedLightInput): Generator<number, LightHours | null> {
+  const place = site.beds.find((b) => b.bedId === bedId)
+  if (!place) return null
+  const { toBed } = bedTransform(place.at, place.lookDeg, site.northDeg)
+  const turn = (x: number, y: number) => { const p = toBed({ x, y }); return { x: p.x, y: -p.y } }
+  const obstacles = obstaclesOf(site, latitude, year).map((o): Obstacle => (o.kind === 'crown'
+    ? { ...o, ...turn(o.x, o.y), z: o.z - place.baseM }
+    : { ...o, faces: o.faces.map((f) => f.map((c) => ({ ...turn(c.x, c.y), z: c.z - place.baseM }))) }))
+  return yield* lightHours({ obstacles, grid: gridOf(frame, cellM), latitude, longitude, northDeg: place.lookDeg })
+}
+
+/** The light at places of a bed's plan (metres, y toward the viewer), the nearest cell's beyond the edge. */
+export function bedLight(hours: LightHours, season: readonly number[]): BedLight {
+  const known = new Map<number, PlaceLight>()
+  const { grid } = hours
+  return {
+    hours, season,
+    at: (x, y) => {
+      const c = clamp(Math.floor((x - grid.x0) / grid.cellM), 0, grid.cols - 1)
+      const r = clamp(Math.floor((-y - grid.y0) / grid.cellM), 0, grid.rows - 1)
+      const cell = r * grid.cols + c
+      let light = known.get(cell)
+      if (!light) known.set(cell, (light = placeLight(hours, cell, season)))
+      return light
+    },
+  }
+}

@@ -1,0 +1,7 @@
+export { solarNoon, sunPosition, sunSteps, type SunPosition, type SunStep } from './sun'
+export { obstacleOf, obstaclesOf, type Corner, type CrownObstacle, type FaceObstacle, type Obstacle } from './obstacle'
+export { shadowOutlines, slantOf, type Slant } from './shadow'
+export { lightHours, lightHoursNow, sunAt, type GridWindow, type LightGrid, type LightHours, type LightInput, type MonthLight } from './lightHours'
+export { bothWindows, reachOf } from './reach'
+export { growingMonths, placeLight, type PlaceLight } from './season'
+export { bedLight, bedLightHours, type BedLight, type BedLightInput } from './bedLight'
