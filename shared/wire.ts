@@ -3,13 +3,18 @@ import type { Bed } from '../core/bed'
 import type { Plant } from '../core/plant'
 import { bedSchema } from './bedSchema'
 import { gardenSchema, type Garden, type Stored } from './gardenSchema'
+import { siteSchema } from './siteSchema'
+import type { Site } from '../core/site'
 
 export type StoredGarden = Stored<Garden>
+/** A garden's site; revision 0 when none was ever saved. */
+export type StoredSite = Stored<Site>
 export type StoredBed = Stored<Bed> & { readonly gardenId: string }
 
 const revision = z.number().int().min(0)
 export const saveBedSchema = z.object({ revision, bed: bedSchema })
 export const saveGardenSchema = z.object({ revision, garden: gardenSchema })
+export const saveSiteSchema = z.object({ revision, site: siteSchema })
 export const newBedSchema = z.object({ bed: bedSchema })
 export const newGardenSchema = z.object({ garden: gardenSchema })
 

@@ -2,16 +2,17 @@
 import { formatLength } from '~~/core/measure'
 
 const store = useBedStore()
-const { frame } = useScene()
+const { frame } = useAspect()
+const { judged } = useBedLight()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const other = computed(() => (units.value === 'metric' ? 'imperial' : 'metric'))
 const size = computed(() => {
   if (!frame.value) return null
-  const length = frame.value.lastX - frame.value.firstX
-  const depth = frame.value.depths.greatest
+  const { lengthM: length, depthM: depth } = sizeOfBed(store.bed!, frame.value)
   const text = (u: 'metric' | 'imperial') => `${formatLength(length, u, 1)} × ${formatLength(depth, u, 1)}`
   return { main: text(units.value), other: text(other.value) }
 })
+const { facing } = useFacing()
 const last = computed(() => store.done[store.done.length - 1]?.name)
 const next = computed(() => store.undone[store.undone.length - 1]?.name)
 </script>
@@ -21,8 +22,8 @@ const next = computed(() => store.undone[store.undone.length - 1]?.name)
     <span class="garden serif">{{ store.garden?.value.name }}</span>
     <h1>{{ store.bed?.name }}</h1>
     <span v-if="size" class="fact">{{ size.main }} <small>{{ size.other }}</small></span>
-    <span v-if="store.bed?.ground.facing" class="fact">faces {{ store.bed.ground.facing }}</span>
-    <span v-if="store.bed" class="fact">{{ store.bed.ground.sunHours }} h sun</span>
+    <span v-if="facing" class="fact">faces {{ facing }}</span>
+    <span v-if="store.bed" class="fact" :title="judged ? 'computed from the site, mean of the growing season' : 'measured by hand'">{{ judged ? judged.meanH.toFixed(1) : store.bed.ground.sunHours }} h sun <small>{{ judged ? '' : 'by hand' }}</small></span>
     <span class="space" />
     <SaveStatus />
     <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-undo-2" :disabled="store.done.length === 0" :title="last ? `Undo: ${last} (Ctrl Z)` : 'Nothing to undo'" @click="store.undo()">Undo</UButton>

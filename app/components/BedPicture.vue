@@ -2,7 +2,7 @@
 import { bedFrame, type Bed } from '~~/core/bed'
 import { bodiesAt, place } from '~~/core/layout'
 import { climateOf } from '~~/core/plant'
-import { elevation } from '~~/core/view'
+import { aspectOf, elevation, repeated } from '~~/core/view'
 import type { Garden } from '~~/shared/gardenSchema'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
@@ -18,11 +18,13 @@ onBeforeUnmount(() => painter.value?.destroy())
 
 watchPostEffect(() => {
   if (!painter.value || !palette.value || width.value < 50 || library.byId.size === 0) return
-  const frame = bedFrame(props.bed.outline)
+  const frame = bedFrame(props.bed)
   const { plants } = place(props.bed, library.byId, frame)
-  const list = elevation(bodiesAt(plants, { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed.wall)
-  const pxPerM = Math.min((width.value - 8) / (frame.lastX - frame.firstX), (props.height - 16) / (Math.min(4, list.topM) + 0.4))
-  const leftPx = (width.value - (frame.lastX - frame.firstX) * pxPerM) / 2
+  const aspect = aspectOf(props.bed, frame, props.bed.viewpoint)
+  const list = elevation(bodiesAt(repeated(plants, props.bed.form), { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed, aspect)
+  const across = aspect.lastX - aspect.firstX
+  const pxPerM = Math.min((width.value - 8) / across, (props.height - 16) / (Math.min(4, list.topM) + 0.4 + Math.min(1.6, Math.abs(list.frontBaseM) + list.raisedM)))
+  const leftPx = (width.value - across * pxPerM) / 2
   painter.value.show({ list, width: width.value, height: props.height, pxPerM, leftPx, palette: palette.value, lit: new Set(), chosen: new Set(), bare: true })
 })
 </script>

@@ -7,12 +7,13 @@ const REST_MS = 350
 export function useAhead(pxPerM: () => number, ahead: (pictures: readonly Pictures[]) => Iterator<void> | undefined) {
   const { scene } = useScene()
   const compose = useComposeStore()
+  const { aspect } = useAspect()
   let stop = () => {}
-  watchDebounced(() => [scene.value, compose.moment.year, pxPerM()] as const, ([now, year]) => {
+  watchDebounced(() => [scene.value, aspect.value, compose.moment.year, pxPerM()] as const, ([now, from, year]) => {
     stop()
-    if (!now) return
+    if (!now || !from) return
     const { month } = compose.moment
-    const steps = ahead([...otherMonths(month), month].map((m) => picturesAt(now, { month: m, year })))
+    const steps = ahead([...otherMonths(month), month].map((m) => picturesAt(now, { month: m, year }, from)))
     if (steps) stop = whenIdle(steps)
   }, { debounce: REST_MS, immediate: true })
   onBeforeUnmount(() => stop())

@@ -1,4 +1,4 @@
-import { checkOutline, startShares, type Bed, type Edge, type Opening, type Outline, type Wall } from '~~/core/bed'
+import { checkForm, checkOutline, laneCounts, startForm, startShares, type Bed, type BedKind, type Edge, type Opening, type Outline, type Wall } from '~~/core/bed'
 import type { Point } from '~~/core/geometry'
 
 /** What the Ground screen changes; an outline that cannot be is refused with its reason and the bed stays as it was. */
@@ -7,7 +7,7 @@ export function useGround() {
   const problem = ref('')
   const round = (n: number) => Math.round(n * 1000) / 1000
 
-  function set(change: Partial<Pick<Bed, 'name' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>>, how: 'edit' | 'preview' = 'edit') {
+  function set(change: Partial<Pick<Bed, 'name' | 'form' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>>, how: 'edit' | 'preview' = 'edit') {
     store[how]({ kind: 'setBed', change })
   }
 
@@ -24,11 +24,40 @@ export function useGround() {
   const withStations = (edge: Edge, stations: readonly Point[]): Edge => ({ ...edge, stations })
 
   /** Moves one station of an edge; the ends stay at the ends of the bed. */
-  function moveStation(which: 'back' | 'front', index: number, to: Point, how: 'edit' | 'preview' = 'edit') {
+  function moveStation(which: 'back' | 'front' | 'round', index: number, to: Point, how: 'edit' | 'preview' = 'edit') {
+    if (which === 'round') return moveRound(index, to, how)
     const edge = outline()[which]
     const isEnd = index === 0 || index === edge.stations.length - 1
     const stations = edge.stations.map((p, i) => (i === index ? { x: isEnd ? p.x : round(to.x), y: round(to.y) } : p))
     return setOutline({ ...outline(), [which]: withStations(edge, stations) }, how)
+  }
+
+  /** Moves one station of a closed edge. */
+  function moveRound(index: number, to: Point, how: 'edit' | 'preview') {
+    const { form } = store.kept!
+    if (!('edge' in form)) return false
+    const after = { ...form, edge: { ...form.edge, stations: form.edge.stations.map((p, i) => (i === index ? { x: round(to.x), y: round(to.y) } : p)) } }
+    const checked = checkForm(after)
+    problem.value = checked.ok ? '' : checked.error
+    if (checked.ok) set({ form: after }, how)
+    else if (how === 'edit') store.preview(null)
+    return checked.ok
+  }
+
+  /** Another kind of bed of about the same size; lanes it cannot have are joined, and pins let go, since they lie elsewhere now. */
+  function setKind(kind: BedKind) {
+    const bed = store.kept!
+    if (bed.form.kind === kind) return
+    const { stations } = bed.outline.front
+    const lengthM = stations[stations.length - 1]!.x - stations[0]!.x
+    const depthM = Math.max(...stations.map((p) => p.y))
+    const now = bed.laneShares.length
+    const lanes = laneCounts(kind).includes(now) ? now : laneCounts(kind).filter((n) => n <= now).pop() ?? 1
+    store.edit({ kind: 'all', name: 'change the kind of bed', edits: [
+      ...bed.drifts.filter((d) => d.lane >= lanes).map((d) => ({ kind: 'changeDrift' as const, driftId: d.id, change: { lane: lanes - 1 } })),
+      ...[...new Set(bed.pins.map((p) => p.driftId))].map((driftId) => ({ kind: 'setPins' as const, driftId, pins: [] })),
+      { kind: 'setBed', change: { form: startForm(kind, lengthM, kind === 'island' || kind === 'ring' ? Math.max(depthM, lengthM * 0.5) : kind === 'court' ? lengthM : depthM), laneShares: startShares(lanes, kind) } },
+    ] })
   }
 
   function addStation(which: 'back' | 'front') {
@@ -69,7 +98,7 @@ export function useGround() {
   function setLanes(count: number) {
     const bed = store.kept!
     const edits = bed.drifts.filter((d) => d.lane >= count).map((d) => ({ kind: 'changeDrift' as const, driftId: d.id, change: { lane: count - 1 } }))
-    store.edit({ kind: 'all', name: 'change lanes', edits: [...edits, { kind: 'setBed', change: { laneShares: startShares(count) } }] })
+    store.edit({ kind: 'all', name: 'change lanes', edits: [...edits, { kind: 'setBed', change: { laneShares: startShares(count, bed.form.kind) } }] })
   }
 
   function setWall(change: Partial<Wall> | null) {
@@ -91,5 +120,5 @@ export function useGround() {
     setWall({ openings: [...openings, { id: newId(), x: last ? round(last.x + last.widthM + 0.8) : 0.8, widthM: last?.widthM ?? 1.2, sillM: last?.sillM ?? 0.9, headM: last?.headM ?? 2.2 }] })
   }
 
-  return { problem, set, setOutline, moveStation, addStation, removeStation, setEdgeKind, setLength, setDepth, setLanes, setWall, setOpening, addOpening }
+  return { problem, set, setKind, setOutline, moveStation, addStation, removeStation, setEdgeKind, setLength, setDepth, setLanes, setWall, setOpening, addOpening }
 }

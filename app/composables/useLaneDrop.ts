@@ -19,8 +19,9 @@ export function useLaneDrop() {
       const lane = document.elementsFromPoint(e.clientX, e.clientY).map((el) => el.closest<HTMLElement>('[data-lane]')).find((el) => el !== null)
       if (!lane || !sharedAxis.value || !scene.value || !store.kept) return null
       const axis = sharedAxis.value
-      const x = (e.clientX - lane.getBoundingClientRect().left - axis.leftPx) / axis.pxPerM + scene.value.frame.firstX
-      const s = scene.value.frame.sAt(Math.min(scene.value.frame.lastX, Math.max(scene.value.frame.firstX, x)))
+      const { frame } = scene.value
+      const a = (e.clientX - lane.getBoundingClientRect().left - axis.score.leftPx) / axis.score.pxPerM + axis.score.from
+      const s = frame.sAt(Math.min(frame.runTo - 1e-6, Math.max(frame.runFrom, a)))
       return { kind: 'addDrift' as const, drift: { ...newDrift(plant, Number(lane.dataset.lane), Math.round(s * 100) / 100, store.kept), id } }
     }
     const move = (e: PointerEvent) => {

@@ -1,4 +1,3 @@
-import { bedFrame, type Bed } from '~~/core/bed'
 import { schedule } from '~~/core/count'
 import { critique, makeScene, scores, type Critique, type Scene } from '~~/core/critique'
 import { climateOf } from '~~/core/plant'
@@ -17,20 +16,19 @@ function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R) {
   }
 }
 
-const frameOf = lastOf((outline: Bed['outline']) => bedFrame(outline))
-
 /** Everything computed from the bed at the moment chosen: one pipeline, shared by all pictures. */
 export const useScene = createSharedComposable(() => {
   const bedStore = useBedStore()
   const library = useLibraryStore()
   const compose = useComposeStore()
+  const { frame, aspect, surroundings } = useAspect()
+  const { judged: light } = useBedLight()
 
   const climateFor = lastOf((place: { latitude: number; lastFrost: string; firstFrost: string }) => climateOf(place))
   const climate = computed(() => climateFor(bedStore.garden?.value.place ?? { latitude: 45, lastFrost: '05-01', firstFrost: '10-15' }))
   const zone = computed(() => bedStore.garden?.value.place.hardinessZone ?? '6')
-  const frame = computed(() => (bedStore.bed ? frameOf(bedStore.bed.outline) : null))
   const scene = computed<Scene | null>(() => (bedStore.bed && frame.value
-    ? makeScene({ bed: bedStore.bed, library: library.byId, climate: climate.value, hardinessZone: zone.value }, undefined, frame.value)
+    ? makeScene({ bed: bedStore.bed, library: library.byId, climate: climate.value, hardinessZone: zone.value, light: light.value, surroundings: surroundings.value }, undefined, frame.value)
     : null))
 
   let before: Critique | undefined
@@ -47,7 +45,7 @@ export const useScene = createSharedComposable(() => {
   })
   const marks = computed(() => (settled.value ? scores(settled.value.scene, settled.value.judged.findings) : []))
 
-  const pictures = computed(() => (scene.value ? picturesAt(scene.value, compose.moment) : null))
+  const pictures = computed(() => (scene.value && aspect.value ? picturesAt(scene.value, compose.moment, aspect.value) : null))
   const bodies = computed(() => pictures.value?.bodies ?? [])
   const letters = computed(() => (scene.value ? lettersOf(scene.value) : new Map<string, string>()))
   const elevationList = computed(() => pictures.value?.elevation ?? null)
@@ -55,7 +53,7 @@ export const useScene = createSharedComposable(() => {
   const year = computed(() => compose.moment.year)
   const months = computed(() => {
     const now = settled.value?.scene
-    return now ? Array.from({ length: 12 }, (_, i) => monthColours(picturesAt(now, { month: i + 1, year: year.value }).bodies, 5)) : []
+    return now ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesOf(now, { month: i + 1, year: year.value }), 5)) : []
   })
   const plantSchedule = computed(() => (bedStore.bed ? schedule(bedStore.bed, library.byId) : null))
 

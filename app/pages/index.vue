@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatBoth } from '~~/core/measure'
 import type { Bed } from '~~/core/bed'
-import { bedFrame } from '~~/core/bed'
+import { bedFrame, placingsOf } from '~~/core/bed'
 import { monthName } from '~~/core/plant'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'
@@ -38,10 +38,11 @@ async function saveBed(bed: { name: string; lengthM: number; depthM: number }) {
 }
 /** `05-08` as people say it: 8 May. */
 const dayOf = (monthDay: string) => `${Number(monthDay.slice(3))} ${monthName(Number(monthDay.slice(0, 2)))}`
-const plantsIn = (bed: Bed) => bed.drifts.reduce((sum, d) => sum + d.count, 0)
+const plantsIn = (bed: Bed) => bed.drifts.reduce((sum, d) => sum + d.count, 0) * placingsOf(bed.form).length
 const sizeOf = (bed: Bed, garden: Garden) => {
-  const frame = bedFrame(bed.outline)
-  return `${formatBoth(frame.lastX - frame.firstX, garden.units)} by ${formatBoth(frame.depths.greatest, garden.units)}`
+  const frame = bedFrame(bed)
+  const { lengthM, depthM } = sizeOfBed(bed, frame)
+  return `${formatBoth(lengthM, garden.units)} by ${formatBoth(depthM, garden.units)}`
 }
 </script>
 

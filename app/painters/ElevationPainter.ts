@@ -1,6 +1,8 @@
 import Konva from 'konva'
 import { figureAt, type Elevation, type Figure } from '~~/core/view'
 import { FrameCache } from './FrameCache'
+import { drawFixture } from './drawFixtures'
+import { drawGround } from './drawGround'
 import { drawWall, type PictureScale } from './drawWall'
 import type { Palette } from './palette'
 import { SpriteCache, type Sprite } from './spriteCache'
@@ -48,7 +50,7 @@ export class ElevationPainter {
     const before = this.view
     this.view = view
     if (before?.width !== view.width || before.height !== view.height) this.stage.size({ width: view.width, height: view.height })
-    const backKey = JSON.stringify([view.list.wall, view.list.fromX, view.list.toX, view.list.frontBaseM, view.pxPerM, view.leftPx, view.width, view.height, view.palette.paper])
+    const backKey = JSON.stringify([view.list.wall, view.list.fromX, view.list.toX, view.list.frontBaseM, view.list.grounds, view.list.raisedM, view.list.fallM, view.pxPerM, view.leftPx, view.width, view.height, view.palette.paper])
     if (backKey !== this.backKey) this.back.draw()
     this.backKey = backKey
     if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width || before.height !== view.height) this.planting.draw()
@@ -101,13 +103,7 @@ export class ElevationPainter {
     context.fillStyle = palette.sky
     context.fillRect(0, 0, width, height)
     if (list.wall) drawWall(context, list.wall, scale, list.fromX, list.toX)
-    const soil = context.createLinearGradient(0, foot, 0, height)
-    soil.addColorStop(0, '#6f5c45')
-    soil.addColorStop(1, palette.soil)
-    context.fillStyle = soil
-    context.fillRect(scale.x(list.fromX), foot, (list.toX - list.fromX) * scale.pxPerM, height - foot)
-    context.fillStyle = palette.soilLight
-    context.fillRect(0, height - FRONT_STRIP_PX + 2, width, FRONT_STRIP_PX)
+    drawGround(context, list, scale, { width, height, frontPx: FRONT_STRIP_PX, palette })
     if (!this.view!.bare) this.drawRuler(context, scale, foot)
   }
 
@@ -179,7 +175,7 @@ const ratioNow = () => Math.min(2, window.devicePixelRatio || 1)
 
 const frameKey = ({ pxPerM, leftPx, width, height }: ElevationView) => `${pxPerM}|${leftPx}|${width}|${height}`
 
-const footPx = ({ height, list, pxPerM }: ElevationView) => height - FRONT_STRIP_PX + list.frontBaseM * pxPerM
+const footPx = ({ height, list, pxPerM }: ElevationView) => height - FRONT_STRIP_PX + (list.frontBaseM - list.raisedM) * pxPerM
 
 function scaleOf(view: ElevationView): PictureScale {
   const { pxPerM, leftPx, list } = view
@@ -192,12 +188,19 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, unt
   const scale = scaleOf(view)
   const px = view.pxPerM * ratioNow()
   let whole = true
-  for (const figure of view.list.figures) {
+  const { fixtures } = view.list
+  let stood = 0
+  const standFixtures = (until: number) => { for (; stood < fixtures.length && fixtures[stood]!.after <= until; stood++) drawFixture(context, fixtures[stood]!, scale) }
+  // Pots stand behind what trails over their rims.
+  for (const f of fixtures) if (f.look === 'pot') drawFixture(context, f, scale)
+  for (const [i, figure] of view.list.figures.entries()) {
+    if (fixtures[0]?.look !== 'pot') standFixtures(i)
     const late = performance.now() > until && !sprites.has(figure.body, figure.variant, px)
     if (late) whole = false
     const sprite = late ? sprites.standIn(figure.body, figure.variant) : sprites.get(figure.body, figure.variant, px)
     if (sprite) drawFigure(context, figure, scale, sprite)
   }
+  if (fixtures[0]?.look !== 'pot') standFixtures(Infinity)
   return whole
 }
 

@@ -1,15 +1,20 @@
 import Konva from 'konva'
-import type { BedFrame, Wall } from '~~/core/bed'
+import type { Wall } from '~~/core/bed'
+import type { Point } from '~~/core/geometry'
 import { circleAt, type Plan, type PlanCircle } from '~~/core/view'
 import { drawCircles } from './drawCircles'
+import { drawFixtureAbove } from './drawFixtures'
 import { FrameCache } from './FrameCache'
 import type { Palette } from './palette'
 
 export interface PlanView {
   readonly list: Plan
-  readonly frame: BedFrame
+  /** The wall along the top, for a bed seen from its front. */
   readonly wall: Wall | null
-  readonly laneLines: readonly number[]
+  /** Least and greatest x of the bed as turned, metres. */
+  readonly fromX: number
+  readonly toX: number
+  readonly paved: boolean
   readonly width: number
   readonly height: number
   readonly pxPerM: number
@@ -53,7 +58,7 @@ export class PlanPainter {
     const before = this.view
     this.view = view
     if (before?.width !== view.width || before.height !== view.height) this.stage.size({ width: view.width, height: view.height })
-    const key = JSON.stringify([view.list.front, view.list.back, view.wall, view.laneLines, view.pxPerM, view.leftPx, view.topPx, view.width, view.height, view.palette.paper])
+    const key = JSON.stringify([view.list.outlines, view.list.laneLines, view.list.fixtures, view.wall, view.pxPerM, view.leftPx, view.topPx, view.width, view.height, view.palette.paper])
     if (key !== this.groundKey) this.ground.draw()
     this.groundKey = key
     if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width) this.circles.draw()
@@ -61,9 +66,10 @@ export class PlanPainter {
     if (!unmarked(before) || !unmarked(view)) this.marks.draw()
   }
 
+  /** The place under a pixel, as the bed is turned. */
   toMetres(px: number, py: number) {
-    const { pxPerM, leftPx, topPx, frame } = this.view!
-    return { x: (px - leftPx) / pxPerM + frame.firstX, y: (py - topPx) / pxPerM }
+    const { pxPerM, leftPx, topPx, fromX } = this.view!
+    return { x: (px - leftPx) / pxPerM + fromX, y: (py - topPx) / pxPerM }
   }
 
   hit(px: number, py: number): PlanCircle | null {
@@ -88,46 +94,57 @@ export class PlanPainter {
     }
   }
 
-  private x(m: number) { return this.view!.leftPx + (m - this.view!.frame.firstX) * this.view!.pxPerM }
+  private x(m: number) { return this.view!.leftPx + (m - this.view!.fromX) * this.view!.pxPerM }
   private y(m: number) { return this.view!.topPx + m * this.view!.pxPerM }
 
   private drawGround(context: CanvasRenderingContext2D) {
-    const { list, wall, frame, palette, laneLines, width, height } = this.view!
+    const { list, wall, palette, width, height, paved } = this.view!
     context.fillStyle = palette.card
     context.fillRect(0, 0, width, height)
-    context.beginPath()
-    list.back.forEach((p, i) => (i === 0 ? context.moveTo(this.x(p.x), this.y(p.y)) : context.lineTo(this.x(p.x), this.y(p.y))))
-    for (const p of [...list.front].reverse()) context.lineTo(this.x(p.x), this.y(p.y))
-    context.closePath()
-    context.fillStyle = palette.soilLight
-    context.fill()
-    context.strokeStyle = palette.soil
-    context.lineWidth = 1.5
-    context.stroke()
+    if (paved) this.drawGravel(context)
+    for (const outline of list.outlines) {
+      this.trace(context, outline, true)
+      context.fillStyle = palette.soilLight
+      context.fill()
+      context.strokeStyle = palette.soil
+      context.lineWidth = 1.5
+      context.stroke()
+    }
     context.save()
     context.setLineDash([2, 5])
     context.strokeStyle = palette.soil
     context.globalAlpha = 0.6
     context.lineWidth = 1
-    for (const t of laneLines) {
-      context.beginPath()
-      for (let i = 0; i <= 60; i++) {
-        const m = frame.firstX + ((frame.lastX - frame.firstX) * i) / 60
-        const y = frame.back.yAt(m) + t * frame.depthAt(m)
-        if (i === 0) context.moveTo(this.x(m), this.y(y))
-        else context.lineTo(this.x(m), this.y(y))
-      }
+    for (const line of list.laneLines) {
+      this.trace(context, line, false)
       context.stroke()
     }
     context.restore()
+    for (const f of list.fixtures) drawFixtureAbove(context, f, this.x(f.x), this.y(f.y), this.view!.pxPerM)
     if (wall) this.drawWallStrip(context, wall)
   }
 
+  private trace(context: CanvasRenderingContext2D, line: readonly Point[], closed: boolean) {
+    context.beginPath()
+    line.forEach((p, i) => (i === 0 ? context.moveTo(this.x(p.x), this.y(p.y)) : context.lineTo(this.x(p.x), this.y(p.y))))
+    if (closed) context.closePath()
+  }
+
+  /** Gravel or paving between the parts of a court or under pots. */
+  private drawGravel(context: CanvasRenderingContext2D) {
+    const all = this.view!.list.outlines.flat()
+    const xs = all.map((p) => this.x(p.x))
+    const ys = all.map((p) => this.y(p.y))
+    const [x0, y0] = [Math.min(...xs) - 6, Math.min(...ys) - 6]
+    context.fillStyle = '#e4dac6'
+    context.fillRect(x0, y0, Math.max(...xs) + 6 - x0, Math.max(...ys) + 6 - y0)
+  }
+
   private drawWallStrip(context: CanvasRenderingContext2D, wall: Wall) {
-    const { frame } = this.view!
+    const { fromX, toX } = this.view!
     const y = this.y(0) - WALL_PX
     context.fillStyle = wall.colour
-    context.fillRect(this.x(frame.firstX), y, (frame.lastX - frame.firstX) * this.view!.pxPerM, WALL_PX)
+    context.fillRect(this.x(fromX), y, (toX - fromX) * this.view!.pxPerM, WALL_PX)
     for (const o of wall.openings) {
       context.fillStyle = '#efe6cf'
       context.fillRect(this.x(o.x), y, o.widthM * this.view!.pxPerM, WALL_PX)

@@ -27,7 +27,7 @@ export function drawCircles(context: CanvasRenderingContext2D, view: PlanView) {
 
 function drawCircle(context: CanvasRenderingContext2D, circle: PlanCircle, view: PlanView, font: FontNow) {
   const { pxPerM } = view
-  const x = view.leftPx + (circle.x - view.frame.firstX) * pxPerM
+  const x = view.leftPx + (circle.x - view.fromX) * pxPerM
   const y = view.topPx + circle.y * pxPerM
   const r = circle.matureR * pxPerM
   const { edge, ink } = inksOf(circle.fill)

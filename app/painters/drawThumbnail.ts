@@ -34,7 +34,7 @@ function makePicture({ plant, month, width, height, pxPerM }: Thumbnail, climate
   const picture = document.createElement('canvas')
   picture.width = width * ratio
   picture.height = height * ratio
-  const at = { id: 'thumbnail', seed: 1, driftId: 'thumbnail', index: 0, plant, lane: 0, x: 0, y: 0, pinned: false, crowded: false }
+  const at = { id: 'thumbnail', seed: 1, driftId: 'thumbnail', index: 0, plant, lane: 0, x: 0, y: 0, along: 0, out: 0, pinned: false, crowded: false }
   const [body] = bodiesAt([at], { month, year: 10 }, climate)
   if (!body) return picture
   const full = Math.max(plant.foliageHeightM, plant.flowerHeightM)

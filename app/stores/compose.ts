@@ -9,11 +9,19 @@ export const useComposeStore = defineStore('compose', () => {
   /** Placed plants lit by a finding under the pointer or focus. */
   const lit = shallowRef<readonly string[]>([])
   const panel = ref<'look' | 'shortlist' | 'list'>('look')
+  /** A viewpoint of the site to look from; null for the bed's own. */
+  const viewpointId = ref<string | null>(null)
+  /** How far the viewer has walked round from the viewpoint, degrees. */
+  const walkDeg = ref(0)
 
   function choose(drift: string | null, plant: string | null = null) {
     driftId.value = drift
     plantId.value = plant
   }
+  function lookFrom(id: string | null) {
+    viewpointId.value = id
+    walkDeg.value = 0
+  }
 
-  return { moment, driftId, plantId, lit, panel, choose }
+  return { moment, driftId, plantId, lit, panel, viewpointId, walkDeg, choose, lookFrom }
 })

@@ -1,15 +1,17 @@
-import { rectangle, startShares, type Bed } from '~~/core/bed'
+import { laneCounts, plainGround, rectangle, startForm, startShares, type Bed, type BedKind } from '~~/core/bed'
 
-/** A bed to start from: a rectangle before a wall, three lanes. */
-export function newBed(name: string, lengthM: number, depthM: number): Bed {
+/** A bed of a kind to start from: as long and deep as said, three lanes where that makes sense, a wall behind a foundation border. */
+export function newBed(name: string, lengthM: number, depthM: number, kind: BedKind = 'foundation'): Bed {
+  const lanes = laneCounts(kind).includes(3) && depthM >= 1.3 ? 3 : kind === 'two-sided' ? 3 : 2
   return {
     name,
-    outline: rectangle(lengthM, depthM),
-    laneShares: startShares(depthM < 1.3 ? 2 : 3),
-    wall: { heightM: 3.2, material: 'render', colour: '#d9cdb8', openings: [] },
-    viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3 },
-    ground: { sunHours: 5, facing: 'south', water: 'average', soil: 'loam', ph: 6.5 },
-    school: 'layered',
+    form: startForm(kind, lengthM, depthM),
+    outline: rectangle(lengthM, Math.max(0.3, depthM)),
+    laneShares: startShares(lanes, kind),
+    wall: kind === 'foundation' ? { heightM: 3.2, material: 'render', colour: '#d9cdb8', openings: [] } : null,
+    viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3, turnDeg: 0 },
+    ground: plainGround,
+    school: kind === 'screen' ? 'screen' : kind === 'court' ? 'formal' : 'layered',
     drifts: [], pins: [], accepted: [], shortlist: [], buying: [],
   }
 }

@@ -2,11 +2,12 @@ import { keyLetters } from '~~/core/count'
 import type { Scene } from '~~/core/critique'
 import { bodiesAt, type Body, type Moment } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
-import { elevation, plan, type Elevation, type Plan } from '~~/core/view'
+import { elevation, plan, repeated, type Aspect, type Elevation, type Plan } from '~~/core/view'
 
 export interface Pictures { readonly bodies: readonly Body[]; readonly elevation: Elevation; readonly plan: Plan }
 
-const kept = new WeakMap<Scene, Map<string, Pictures>>()
+const bodiesKept = new WeakMap<Scene, Map<string, readonly Body[]>>()
+const kept = new WeakMap<Scene, WeakMap<Aspect, Map<string, Pictures>>>()
 const letters = new WeakMap<Scene, ReadonlyMap<string, string>>()
 
 /** The key letters of a scene's plants. */
@@ -16,19 +17,31 @@ export function lettersOf(scene: Scene): ReadonlyMap<string, string> {
   return known
 }
 
-/** What a scene shows at a moment, kept as long as the scene: going back to a month computes nothing. */
-export function picturesAt(scene: Scene, moment: Moment): Pictures {
-  let months = kept.get(scene)
-  if (!months) kept.set(scene, (months = new Map()))
-  const key = `${moment.month}/${moment.year}`
-  let pictures = months.get(key)
+const keyOf = (moment: Moment) => `${moment.month}/${moment.year}`
+
+/** All plants of a scene, repeated parts included, as they stand at a moment; kept as long as the scene. */
+export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
+  let months = bodiesKept.get(scene)
+  if (!months) bodiesKept.set(scene, (months = new Map()))
+  let bodies = months.get(keyOf(moment))
+  if (!bodies) months.set(keyOf(moment), (bodies = bodiesAt(repeated(scene.placement.plants, scene.bed.form), moment, scene.climate, scene.bed.buying)))
+  return bodies
+}
+
+/** What a scene shows at a moment from an aspect, kept as long as both: going back to a month computes nothing. */
+export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictures {
+  let aspects = kept.get(scene)
+  if (!aspects) kept.set(scene, (aspects = new WeakMap()))
+  let months = aspects.get(aspect)
+  if (!months) aspects.set(aspect, (months = new Map()))
+  let pictures = months.get(keyOf(moment))
   if (!pictures) {
-    const bodies = bodiesAt(scene.placement.plants, moment, scene.climate, scene.bed.buying)
-    pictures = { bodies, elevation: elevation(bodies, scene.frame, scene.bed.wall), plan: plan(bodies, scene.frame, lettersOf(scene)) }
-    months.set(key, pictures)
+    const bodies = bodiesOf(scene, moment)
+    pictures = { bodies, elevation: elevation(bodies, scene.frame, scene.bed, aspect), plan: plan(bodies, scene.frame, lettersOf(scene), scene.bed, aspect) }
+    months.set(keyOf(moment), pictures)
   }
   return pictures
 }
 
-/** The other eleven months, the nearest first. */
-export const otherMonths = (month: number) => [1, 11, 2, 10, 3, 9, 4, 8, 5, 7, 6].map((step) => ((month - 1 + step) % 12) + 1)
+/** The other months of the year, the nearest to a month first. */
+export const otherMonths = (month: number): number[] => [1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6].map((d) => ((month - 1 + d + 12) % 12) + 1)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, checkOutline, laneBands, laneDepthAt, rectangle, setbackM, startShares, type Outline } from '.'
+import { stripFrame, checkOutline, laneBands, laneDepthAt, rectangle, setbackM, startShares, type Outline } from '.'
 import type { EdgeKind } from '../geometry'
 
 /** Outlines with any kind of edge, the back never far out, the front well before it. */
@@ -18,18 +18,18 @@ const outlines = fc.record({
 describe('bedFrame', () => {
   it('turns (s,t) into the plan and back within a millimetre, for straight, stepped and curved edges', () => {
     fc.assert(fc.property(outlines, fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (outline, u, t) => {
-      const frame = bedFrame(outline)
+      const frame = stripFrame(outline)
       const s = u * frame.frontLength
       const back = frame.toBed(frame.toPlan({ s, t }))
       expect(Math.abs(back.s - s)).toBeLessThan(0.001)
-      const depth = frame.depthAt(frame.xAt(s))
+      const depth = frame.depthAt(frame.alongAt(s))
       expect(Math.abs(back.t - t) * depth).toBeLessThan(0.001)
     }))
   })
 
   it('puts t 0 on the back edge and t 1 on the front edge', () => {
     fc.assert(fc.property(outlines, fc.double({ min: 0, max: 1, noNaN: true }), (outline, u) => {
-      const frame = bedFrame(outline)
+      const frame = stripFrame(outline)
       const s = u * frame.frontLength
       const [b, f] = [frame.toPlan({ s, t: 0 }), frame.toPlan({ s, t: 1 })]
       expect(b.y).toBeCloseTo(frame.back.yAt(b.x), 6)
@@ -38,7 +38,7 @@ describe('bedFrame', () => {
   })
 
   it('measures a rectangle on paper', () => {
-    const frame = bedFrame(rectangle(14, 2.6))
+    const frame = stripFrame(rectangle(14, 2.6))
     expect(frame.areaM2).toBeCloseTo(36.4, 9)
     expect(frame.frontLength).toBeCloseTo(14, 9)
     expect(frame.depths).toEqual({ least: 2.6, greatest: 2.6, mean: expect.closeTo(2.6, 9) as number })
@@ -46,18 +46,18 @@ describe('bedFrame', () => {
 
   it('measures a step and a slope', () => {
     const stepped: Outline = { ...rectangle(4, 1), front: { kind: 'stepped', stations: [{ x: 0, y: 1 }, { x: 2, y: 2 }, { x: 4, y: 2 }] } }
-    expect(bedFrame(stepped).areaM2).toBeCloseTo(6, 2)
-    expect(bedFrame(stepped).frontLength).toBeCloseTo(5, 2)
+    expect(stripFrame(stepped).areaM2).toBeCloseTo(6, 2)
+    expect(stripFrame(stepped).frontLength).toBeCloseTo(5, 2)
     const sloped: Outline = { ...rectangle(4, 1), front: { kind: 'straight', stations: [{ x: 0, y: 1 }, { x: 4, y: 4 }] } }
-    expect(bedFrame(sloped).areaM2).toBeCloseTo(10, 9)
-    expect(bedFrame(sloped).frontLength).toBeCloseTo(5, 9)
+    expect(stripFrame(sloped).areaM2).toBeCloseTo(10, 9)
+    expect(stripFrame(sloped).frontLength).toBeCloseTo(5, 9)
   })
 
   it('never lets a curved edge overshoot its stations', () => {
     fc.assert(fc.property(outlines, (outline) => {
       const curved = { ...outline, front: { ...outline.front, kind: 'curved' as const } }
       const ys = curved.front.stations.map((p) => p.y)
-      for (const p of bedFrame(curved).front.points) {
+      for (const p of stripFrame(curved).front.points) {
         expect(p.y).toBeGreaterThanOrEqual(Math.min(...ys) - 1e-9)
         expect(p.y).toBeLessThanOrEqual(Math.max(...ys) + 1e-9)
       }
@@ -97,7 +97,7 @@ describe('lanes and setback', () => {
     }
   })
   it('depths of the lanes add up to the bed’s depth', () => {
-    const frame = bedFrame(rectangle(8, 2.4))
+    const frame = stripFrame(rectangle(8, 2.4))
     const sum = laneBands(startShares(3)).reduce((total, band) => total + laneDepthAt(frame, band, 3), 0)
     expect(sum).toBeCloseTo(2.4, 9)
   })

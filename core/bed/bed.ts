@@ -1,4 +1,5 @@
 import type { EdgeKind, Point } from '../geometry'
+import type { BedForm } from './form'
 import type { Soil, WaterClass } from '../plant'
 
 /** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
@@ -10,11 +11,37 @@ export interface Opening { readonly id: string; readonly x: number; readonly wid
 export type WallMaterial = 'brick' | 'stone' | 'render' | 'boards'
 export interface Wall { readonly heightM: number; readonly material: WallMaterial; readonly colour: string; readonly openings: readonly Opening[] }
 
-/** Where the bed is seen from: eye above ground, and distance in front of the front edge, metres. */
-export interface Viewpoint { readonly name: string; readonly eyeHeightM: number; readonly distanceM: number }
+/**
+ * Where the bed is seen from: eye above ground, distance from its nearest edge (metres), and how far round the viewer has walked from the
+ * front, clockwise as drawn from above (90: from the left end).
+ */
+export interface Viewpoint { readonly name: string; readonly eyeHeightM: number; readonly distanceM: number; readonly turnDeg: number }
 
-/** What the ground offers; sun hours are a growing-season mean typed by hand. */
-export interface Ground { readonly sunHours: number; readonly facing: string; readonly water: WaterClass; readonly soil: Soil; readonly ph: number }
+export const DRAINAGE = ['quick', 'steady', 'slow', 'stands'] as const
+export const EXPOSURE = ['none', 'some', 'much'] as const
+export type Exposure = (typeof EXPOSURE)[number]
+export const IRRIGATION = ['none', 'hose', 'drip', 'sprinkler'] as const
+
+/**
+ * What the ground offers. `sunHours` is a growing-season mean measured by hand; it counts when `sunByHand` is set or the bed has no place
+ * on the site, otherwise the light is computed.
+ */
+export interface Ground {
+  readonly sunHours: number
+  readonly sunByHand: boolean
+  readonly facing: string
+  readonly water: WaterClass
+  readonly soil: Soil
+  readonly ph: number
+  readonly drainage: (typeof DRAINAGE)[number]
+  readonly wetInWinter: boolean
+  readonly wind: Exposure
+  readonly salt: Exposure
+  readonly reflectedHeat: Exposure
+  readonly deer: Exposure
+  readonly rabbits: Exposure
+  readonly irrigation: (typeof IRRIGATION)[number]
+}
 
 export const PATTERNS = ['mass', 'staggered', 'row', 'dotted'] as const
 /** `mass` fills the lane's depth, `staggered` two rows, `row` one, `dotted` singles repeated along the bed. */
@@ -39,13 +66,16 @@ export interface Acceptance { readonly findingId: string; readonly title: string
 /** What is bought of a plant: the size, and how many are there already. */
 export interface Buying { readonly plantId: string; readonly size: string; readonly have: number }
 
-export type SchoolId = 'layered' | 'close-knit' | 'formal' | 'carpet'
+export const SCHOOL_IDS = ['layered', 'close-knit', 'formal', 'carpet', 'screen'] as const
+export type SchoolId = (typeof SCHOOL_IDS)[number]
 
-/** Everything that is composed and decided for one border bed. */
+/** Everything that is composed and decided for one bed. */
 export interface Bed {
   readonly name: string
+  readonly form: BedForm
+  /** The edges of a bed between two edges. */
   readonly outline: Outline
-  /** Depth share of each lane from back to front, adding up to 1; one to four of them. */
+  /** Depth share of each lane from back to front, adding up to 1; one to five of them. */
   readonly laneShares: readonly number[]
   readonly wall: Wall | null
   readonly viewpoint: Viewpoint

@@ -1,11 +1,31 @@
 import { clamp, flattenEdge, lerp, Polyline, type Point } from '../geometry'
-import type { Outline } from './bed'
+import type { Bed, Outline } from './bed'
+import { isRound } from './form'
+import { roundFrame } from './roundFrame'
 
 /** A place in the bed: s metres along the front edge from the viewer's left, t 0 at the back and 1 at the front. */
 export interface BedPoint { readonly s: number; readonly t: number }
 
-/** A bed's own coordinates. All lengths in metres. */
+/** What lies at t = 0: a wall or other backing, an open edge, the rim of what stands in the middle, or the middle itself. */
+export type Behind = 'wall' | 'open' | 'rim' | 'middle'
+
+/**
+ * A bed's own coordinates. All lengths in metres. Beds between two edges run along x; beds round a middle run along their edge.
+ * `a` is that running coordinate (x, or s), `v` the way out from the back.
+ */
 export interface BedFrame {
+  /** Whether the running coordinate goes round and begins again. */
+  readonly closed: boolean
+  readonly behind: Behind
+  readonly rimM: number
+  readonly outline: readonly Point[]
+  readonly runFrom: number
+  readonly runTo: number
+  at(a: number, v: number): Point
+  locate(p: Point): { a: number; v: number }
+  depthAlong(a: number): number
+  /** Metres on the ground for a metre of the running coordinate, at a depth, on the mean: less than 1 nearer the middle of a round bed. */
+  stretchAt(a: number, v: number): number
   readonly back: Polyline
   readonly front: Polyline
   readonly firstX: number
@@ -16,14 +36,17 @@ export interface BedFrame {
   toPlan(p: BedPoint): Point
   toBed(p: Point): BedPoint
   depthAt(x: number): number
-  xAt(s: number): number
-  sAt(x: number): number
+  alongAt(s: number): number
+  sAt(a: number): number
   /** Depths at evenly spread places, for the least, mean and greatest depth. */
   readonly depths: { readonly least: number; readonly mean: number; readonly greatest: number }
 }
 
-/** The frame of a border with a back and a front edge; the edges must have passed `checkOutline`. */
-export function bedFrame(outline: Outline): BedFrame {
+/** The frame of a bed of any kind; its edges must have passed `checkOutline` and `checkForm`. */
+export const bedFrame = ({ outline, form }: Pick<Bed, 'outline' | 'form'>): BedFrame => (isRound(form) ? roundFrame(form) : stripFrame(outline, form.kind === 'foundation' || form.kind === 'terrace' ? 'wall' : 'open'))
+
+/** The frame of a bed with a back and a front edge. */
+export function stripFrame(outline: Outline, behind: Behind = 'wall'): BedFrame {
   const back = new Polyline(flattenEdge(outline.back.kind, outline.back.stations))
   const front = new Polyline(flattenEdge(outline.front.kind, outline.front.stations))
   const firstX = front.firstX
@@ -31,7 +54,13 @@ export function bedFrame(outline: Outline): BedFrame {
   const depthAt = (x: number) => front.yAt(x) - back.yAt(x)
   const { area, least, greatest } = measure(front, back, depthAt)
   return {
-    back, front, firstX, lastX, depthAt,
+    back, front, firstX, lastX, depthAt, behind,
+    closed: false, rimM: 0, runFrom: firstX, runTo: lastX,
+    outline: [...back.points, ...[...front.points].reverse()],
+    at: (a, v) => ({ x: a, y: back.yAt(a) + v }),
+    locate: ({ x, y }) => ({ a: x, v: y - back.yAt(x) }),
+    depthAlong: depthAt,
+    stretchAt: () => 1,
     frontLength: front.length,
     areaM2: area,
     depths: { least, greatest, mean: area / (lastX - firstX) },
@@ -43,8 +72,8 @@ export function bedFrame(outline: Outline): BedFrame {
       const backY = back.yAt(x)
       return { s: front.lengthAt(x), t: (y - backY) / (front.yAt(x) - backY) }
     },
-    xAt: (s) => front.pointAt(clamp(s, 0, front.length)).x,
-    sAt: (x) => front.lengthAt(x),
+    alongAt: (s) => front.pointAt(clamp(s, 0, front.length)).x,
+    sAt: (a) => front.lengthAt(a),
   }
 }
 

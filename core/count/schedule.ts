@@ -1,4 +1,4 @@
-import type { Bed } from '../bed'
+import { placingsOf, type Bed } from '../bed'
 import type { Plant, SoldSize } from '../plant'
 import { keyLetters } from './keyLetters'
 
@@ -15,10 +15,11 @@ export interface ScheduleLine {
 
 export interface Schedule { readonly lines: readonly ScheduleLine[]; readonly plants: number; readonly total: number; readonly missing: readonly string[] }
 
-/** The schedule of a bed: one line a plant, in the order of the key. `missing` names drifts' plants that the library lacks. */
+/** The schedule of a bed with all its repeated parts: one line a plant, in the order of the key. `missing` names drifts' plants that the library lacks. */
 export function schedule(bed: Bed, library: ReadonlyMap<string, Plant>): Schedule {
   const need = new Map<string, number>()
-  for (const drift of bed.drifts) need.set(drift.plantId, (need.get(drift.plantId) ?? 0) + drift.count)
+  const parts = placingsOf(bed.form).length
+  for (const drift of bed.drifts) need.set(drift.plantId, (need.get(drift.plantId) ?? 0) + drift.count * parts)
   const plants = [...need.keys()].map((id) => library.get(id)).filter((p): p is Plant => p !== undefined)
   const keys = keyLetters(plants)
   const lines = plants.map((plant) => lineOf(plant, keys.get(plant.id)!, need.get(plant.id)!, bed))

@@ -1,13 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, rectangle, type Bed } from '../bed'
+import { bedFrame, oval, plainGround, rectangle, type Bed } from '../bed'
+import type { Surroundings } from '../site'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'
-import { climate, demo, drift, library, plant, testBed } from '../../tests/support/library'
+import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
 import { blends, critique, makeScene, monthInterest, pairContrast, scores, standIns, type Finding, type RuleId } from '.'
 
-const sceneOf = (bed: Bed) => makeScene({ bed, library, climate, hardinessZone: '6b' })
-const judge = (bed: Bed) => critique(sceneOf(bed)).findings
+/** A gas pipe under the far corner, a line overhead, a house with a door, and a drive on a street. */
+const surroundings: Surroundings = { facesDeg: 180, baseM: 0, things: [{ id: 'gas', name: 'gas main', kind: 'service', service: 'gas', line: [{ x: 4, y: -1 }, { x: 4, y: 5 }], depthM: 0.6, sure: false }] }
+const sceneOf = (bed: Bed, around: Surroundings | null = surroundings) => makeScene({ bed, library, climate, hardinessZone: '6b', surroundings: around })
+const judge = (bed: Bed, around: Surroundings | null = null) => critique(sceneOf(bed, around)).findings
 const of = (findings: readonly Finding[], rule: RuleId) => findings.filter((f) => f.rule === rule)
 
 /** A bed that breaks one rule plainly, and nothing it must be confused with. */
@@ -18,6 +21,8 @@ const broken: Record<RuleId, Bed> = {
   gap: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 2, 2, 3), drift('b', 'nepeta-x-faassenii', 2, 8, 3)] }),
   hidden: testBed({ laneShares: [0.5, 0.5], drifts: [drift('a', 'heuchera-villosa-palace-purple', 0, 5), drift('b', 'ilex-glabra-compacta', 1, 5)], pins: [{ driftId: 'a', index: 0, x: 5, y: 0.75 }, { driftId: 'b', index: 0, x: 5, y: 2.2 }] }),
   window: testBed({ wall: { heightM: 3, material: 'brick', colour: '#a4573f', openings: [{ id: 'w', x: 4, widthM: 1.5, sillM: 0.9, headM: 2.4 }] }, drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 4.7)] }),
+  'keep-open': testBed({ form: { kind: 'island', edge: oval(4, 4), rimM: 0.3, centre: 'post', centreHeightM: 1.6, showFromM: 0.9 }, wall: null, drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 2, 4)] }),
+  around: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4, 3)] }),
   site: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)] }),
   thirst: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'iris-sibirica', 1, 5.2)] }),
   smother: testBed({ outline: rectangle(10, 1.7), drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)] }),
@@ -28,7 +33,7 @@ const broken: Record<RuleId, Bed> = {
 describe('each rule', () => {
   for (const rule of Object.keys(broken) as RuleId[]) {
     it(`${rule}: finds what is plainly wrong, with figures, a place and a source`, () => {
-      const [finding] = of(judge(broken[rule]), rule)
+      const [finding] = of(judge(broken[rule], surroundings), rule)
       expect(finding).toBeDefined()
       expect(finding!.title.length).toBeGreaterThan(5)
       expect(finding!.reason.length).toBeGreaterThan(20)
@@ -91,7 +96,7 @@ describe('mends', () => {
   })
   it('gap and months: what is added fills the place', () => {
     for (const rule of ['gap', 'months'] as const) {
-      const [finding] = of(judge(broken[rule]), rule)
+      const [finding] = of(judge(broken[rule], surroundings), rule)
       const after = applyEdit(broken[rule], finding!.mends[0]!.edit).bed
       expect(after.drifts.length).toBe(broken[rule].drifts.length + 1)
       const left = of(judge(after), rule).reduce((s, f) => s + (f.to - f.from), 0)
@@ -99,12 +104,12 @@ describe('mends', () => {
     }
   })
   it('every mend of every finding is an edit that applies', () => {
-    for (const bed of [...Object.values(broken), demo.beds[0]!.bed]) for (const f of judge(bed)) for (const m of f.mends) expect(applyEdit(bed, m.edit).bed).not.toBe(bed)
+    for (const bed of [...Object.values(broken), demoBed('reading-room-front')]) for (const f of judge(bed)) for (const m of f.mends) expect(applyEdit(bed, m.edit).bed).not.toBe(bed)
   })
 })
 
 describe('the demo border', () => {
-  const bed = demo.beds[0]!.bed
+  const bed = demoBed('reading-room-front')
   it('has 60 plants or more and exactly three honest findings left', () => {
     expect(sceneOf(bed).placement.plants.length).toBeGreaterThanOrEqual(60)
     expect(judge(bed).map((f) => f.rule)).toEqual(['window', 'site', 'months'])
@@ -118,9 +123,9 @@ describe('the demo border', () => {
 
 describe('judging again after a change', () => {
   it('finds the same as judging afresh', () => {
-    const bed = demo.beds[0]!.bed
+    const bed = demoBed('reading-room-front')
     const first = critique(sceneOf(bed))
-    const frame = bedFrame(bed.outline)
+    const frame = bedFrame(bed)
     fc.assert(fc.property(fc.constantFrom(...first.scene.placement.plants), fc.double({ min: 0, max: 14, noNaN: true }), fc.double({ min: 0.1, max: 0.95, noNaN: true }), (p, x, t) => {
       const y = frame.back.yAt(x) + t * frame.depthAt(x)
       const moved = applyEdit(bed, { kind: 'setPins', driftId: p.driftId, pins: [{ driftId: p.driftId, index: p.index, x, y }] }).bed
@@ -130,8 +135,8 @@ describe('judging again after a change', () => {
     }), { numRuns: 25 })
   })
   it('returns the same findings when nothing changed', () => {
-    const first = critique(sceneOf(demo.beds[0]!.bed))
-    expect(critique(sceneOf(demo.beds[0]!.bed), first).findings).toEqual(first.findings)
+    const first = critique(sceneOf(demoBed('reading-room-front')))
+    expect(critique(sceneOf(demoBed('reading-room-front')), first).findings).toEqual(first.findings)
   })
 })
 
@@ -148,7 +153,7 @@ describe('contrast and stand-ins', () => {
     }))
   })
   it('offers only what fits the site and the limits, never the plant itself', () => {
-    const scene = sceneOf(testBed({ ground: { sunHours: 1.5, facing: 'north', water: 'moist', soil: 'loam', ph: 6.2 } }))
+    const scene = sceneOf(testBed({ ground: { ...plainGround, sunHours: 1.5, water: 'moist', ph: 6.2 } }))
     const found = standIns(plant('lavandula-angustifolia-hidcote'), scene, { maxHeightM: 0.6 }, 5)
     expect(found.length).toBeGreaterThan(0)
     for (const p of found) { expect(fullHeightM(p)).toBeLessThanOrEqual(0.6); expect(p.sun.darkest).toBe('shade') }

@@ -1,6 +1,6 @@
 import type { Edit } from '../edit'
 
-export const RULES = ['shallow', 'wall', 'overlap', 'gap', 'hidden', 'window', 'site', 'thirst', 'smother', 'blend', 'months', 'clutter'] as const
+export const RULES = ['shallow', 'wall', 'overlap', 'gap', 'hidden', 'window', 'keep-open', 'site', 'around', 'thirst', 'smother', 'blend', 'months', 'clutter'] as const
 export type RuleId = (typeof RULES)[number]
 
 /** A figure a finding rests on, with its unit ('' for a bare number). */
@@ -17,7 +17,7 @@ export interface Finding {
   readonly reason: string
   /** Order of importance, 0-100. */
   readonly weight: number
-  /** Stretch of the bed, x in metres. */
+  /** Stretch of the bed in its running coordinate, metres. */
   readonly from: number
   readonly to: number
   /** Ids of the placed plants it is about. */
@@ -28,7 +28,7 @@ export interface Finding {
   readonly mends: readonly Mend[]
 }
 
-/** A local observation about one plant, pair or spot at x; rules gather them and fold them into findings. */
+/** A local observation about one plant, pair or spot at x (the bed's running coordinate); rules gather them and fold them into findings. */
 export interface Remark {
   readonly x: number
   /** What is folded together. */

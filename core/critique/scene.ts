@@ -1,7 +1,9 @@
-import { bedFrame, SCHOOLS, type Bed, type BedFrame, type School } from '../bed'
+import { bedFrame, schoolOf, type Bed, type BedFrame, type School } from '../bed'
 import { circleIndex, type CircleIndex } from '../geometry'
 import { bodiesAt, place, type Body, type Moment, type PlacedPlant, type Placement } from '../layout'
+import type { BedLight } from '../light'
 import { zoneNumber, type Climate, type Plant, type SiteConditions } from '../plant'
+import type { Surroundings } from '../site'
 import type { Range } from './finding'
 
 /** Everything a rule may look at: one bed, placed, in its garden's climate. */
@@ -12,7 +14,11 @@ export interface Scene {
   readonly placement: Placement
   readonly school: School
   readonly climate: Climate
+  /** What the bed offers as a whole. */
   readonly site: SiteConditions
+  /** Computed light, place by place; null when it is measured by hand or not known. */
+  readonly light: BedLight | null
+  readonly surroundings: Surroundings | null
   readonly index: CircleIndex
   readonly byId: ReadonlyMap<string, PlacedPlant>
   readonly byPlant: ReadonlyMap<Plant, readonly PlacedPlant[]>
@@ -21,15 +27,16 @@ export interface Scene {
 /** A year in which everything but a slow tree has grown up; "mature" in the findings. */
 export const MATURE_YEAR = 10
 
-export interface SceneInput { readonly bed: Bed; readonly library: ReadonlyMap<string, Plant>; readonly climate: Climate; readonly hardinessZone: string }
+export interface SceneInput { readonly bed: Bed; readonly library: ReadonlyMap<string, Plant>; readonly climate: Climate; readonly hardinessZone: string; readonly light?: BedLight | null; readonly surroundings?: Surroundings | null }
 
-export function makeScene({ bed, library, climate, hardinessZone }: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(bed.outline)): Scene {
+export function makeScene({ bed, library, climate, hardinessZone, light = null, surroundings = null }: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(bed)): Scene {
   const placed = placement ?? place(bed, library, frame)
   return {
     bed, frame, library, climate,
     placement: placed,
-    school: SCHOOLS[bed.school],
-    site: siteOf(bed, hardinessZone),
+    light, surroundings,
+    school: schoolOf(bed),
+    site: siteOf(bed, hardinessZone, light),
     index: circleIndex(placed.plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
     byId: new Map(placed.plants.map((p) => [p.id, p])),
     byPlant: groupByPlant(placed.plants),
@@ -46,7 +53,16 @@ function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]>
   return groups
 }
 
-export const siteOf = (bed: Bed, hardinessZone: string): SiteConditions => ({ ...bed.ground, zone: zoneNumber(hardinessZone) ?? 6 })
+/** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
+export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({ ...bed.ground, sunHours: light ? Math.round(light.meanH * 10) / 10 : bed.ground.sunHours, zone: zoneNumber(hardinessZone) ?? 6 })
+
+/** What a plant's own place offers. */
+export function conditionsAt(scene: Scene, p: PlacedPlant): SiteConditions {
+  if (!scene.light) return scene.site
+  const here = scene.light.at(p.x, p.y)
+  return { ...scene.site, sunHours: Math.round(here.mean * 10) / 10, brightestH: here.brightest, darkestH: here.darkest, morningOnly: here.morningShare > MORNING_ONLY }
+}
+const MORNING_ONLY = 0.85
 
 /** Bodies of the plants whose x lies in the range widened by 3 m, at a moment. */
 export function bodiesNear(scene: Scene, moment: Moment, range?: Range): Body[] {
@@ -80,16 +96,16 @@ export const whole: Range = { from: -Infinity, to: Infinity }
 /** The name used in sentences: the common one. */
 export const nameOf = (plant: Plant) => plant.commonName
 export const metres = (n: number) => `${n.toFixed(2)} m`
-/** `at 4.2 m` or `from 4.2 to 6.0 m` along the wall. */
+/** `at 4.2 m` or `from 4.2 to 6.0 m` along the bed. */
 export const along = (from: number, to: number) => (to - from < 0.3 ? `at ${((from + to) / 2).toFixed(1)} m` : `from ${from.toFixed(1)} to ${to.toFixed(1)} m`)
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 /** `the shrub` → a stable short key for a pair of ids, whichever comes first. */
 export const pairKey = (a: string, b: string) => (a < b ? `${a}+${b}` : `${b}+${a}`)
 
-/** From-to stretch of some plants, x in metres, their spread included. */
+/** From-to stretch of some plants in the running coordinate, their spread included; metres. */
 export function stretchOf(plants: readonly PlacedPlant[]): Range {
   return {
-    from: Math.min(...plants.map((p) => p.x - p.plant.spreadM / 2)),
-    to: Math.max(...plants.map((p) => p.x + p.plant.spreadM / 2)),
+    from: Math.min(...plants.map((p) => p.along - p.plant.spreadM / 2)),
+    to: Math.max(...plants.map((p) => p.along + p.plant.spreadM / 2)),
   }
 }

@@ -1,7 +1,7 @@
 import { misfits } from '../plant'
 import { pairContrast } from './contrast'
 import type { Finding } from './finding'
-import { touchingPairs, whole, type Scene } from './scene'
+import { conditionsAt, touchingPairs, whole, type Scene } from './scene'
 import { monthInterest } from './season'
 
 export interface Score { readonly name: string; readonly value: number; readonly how: string }
@@ -14,7 +14,7 @@ export function scores(scene: Scene, findings: readonly Finding[]): Score[] {
   const pairs = touchingPairs(scene, whole).filter((p) => p.a.plant.id !== p.b.plant.id && p.a.plant.spacingHabit !== 'weaves' && p.b.plant.spacingHabit !== 'weaves')
   const contrast = pairs.length === 0 ? 0 : pairs.reduce((sum, p) => sum + pairContrast(p.a.plant, p.b.plant), 0) / pairs.length
   const season = monthInterest(scene).reduce((sum, m) => sum + Math.min(1, m.interest / 0.4), 0) / 12
-  const suited = plants.filter((p) => misfits(p.plant, scene.site).length === 0).length
+  const suited = plants.filter((p) => misfits(p.plant, conditionsAt(scene, p)).length === 0).length
   const kinds = new Set(plants.map((p) => p.plant.id)).size
   return [
     { name: 'Layers', value: 100 * (1 - troubled.size / plants.length), how: 'Share of plants not hidden, crowded, against the wall or before glass.' },

@@ -10,7 +10,7 @@ export type Edit =
   | { readonly kind: 'unaccept'; readonly findingId: string }
   | { readonly kind: 'setBuying'; readonly plantId: string; readonly buying: Buying | null }
   | { readonly kind: 'setShortlist'; readonly plantIds: readonly string[] }
-  | { readonly kind: 'setBed'; readonly change: Partial<Pick<Bed, 'name' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>> }
+  | { readonly kind: 'setBed'; readonly change: Partial<Pick<Bed, 'name' | 'form' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>> }
   | { readonly kind: 'replace'; readonly bed: Bed }
   | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
 

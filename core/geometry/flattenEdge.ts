@@ -31,7 +31,7 @@ function stepped(stations: readonly Point[]): Point[] {
 }
 
 /** Takes d3's drawing calls and keeps the points. */
-class Recorder {
+export class Recorder {
   readonly points: Point[] = []
   moveTo(x: number, y: number) { this.points.push({ x, y }) }
   lineTo(x: number, y: number) { this.points.push({ x, y }) }

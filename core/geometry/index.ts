@@ -1,5 +1,5 @@
 export { clamp, distance, lerp, type Point } from './point'
-export { flattenEdge, type EdgeKind } from './flattenEdge'
+export { flattenEdge, Recorder, type EdgeKind } from './flattenEdge'
 export { Polyline } from './polyline'
 export { circleIndex, type Circle, type CircleIndex } from './circleIndex'
 export { hashText, seeded } from './seeded'

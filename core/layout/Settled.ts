@@ -11,7 +11,12 @@ const SHIFT_STEPS = 6
 const NEAR_ENOUGH = 1e-7
 /** Tries along the bed (in shares of the plant's spread) when moving across it does not help. */
 const SIDESTEPS = [0, 0.15, -0.15, 0.4, -0.4]
+/** Round a bed a row meets corners and itself: it may step further. */
+const ROUND_SIDESTEPS = [...SIDESTEPS, 0.65, -0.65, 1, -1]
 const ACROSS_TRIES = 5
+
+/** A place on the plan with its running coordinate and way out. */
+interface Spot { readonly x: number; readonly y: number; readonly a: number; readonly v: number }
 
 /** What names one plant of a drift. */
 export interface Tag { readonly id: string; readonly index: number; readonly seed: number }
@@ -20,32 +25,41 @@ export interface Tag { readonly id: string; readonly index: number; readonly see
 export class Settled {
   private readonly cells: (PlacedPlant[] | undefined)[]
   private readonly rows: number
+  private readonly firstY: number
   private readonly list: PlacedPlant[] = []
   private readonly lanes: PlacedPlant[][] = []
   private readonly distances = new Map<Plant, Map<Plant, number>>()
   private widest = 0
 
   constructor(private readonly frame: BedFrame, private readonly k: number) {
-    this.rows = Math.ceil(frame.depths.greatest / CELL_M) + 2 * MARGIN
+    this.firstY = Math.min(...frame.outline.map((p) => p.y))
+    this.rows = Math.ceil((Math.max(...frame.outline.map((p) => p.y)) - this.firstY) / CELL_M) + 2 * MARGIN
     this.cells = new Array<PlacedPlant[] | undefined>((Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN) * this.rows)
   }
 
-  pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) { this.add(tag, drift, plant, x, y, true, false) }
+  pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) {
+    const { a, v } = this.frame.locate({ x, y })
+    this.add(tag, drift, plant, { x, y, a, v }, true, false)
+  }
 
-  /** Puts a plant at its place, or at the nearest lawful one; marks it crowded when there is none. */
-  settle(tag: Tag, drift: Drift, plant: Plant, x0: number, y0: number, limits: (x: number) => { least: number; most: number }) {
-    if (this.isFree(plant, x0, y0)) return this.add(tag, drift, plant, x0, y0, false, false)
-    for (const sidestep of SIDESTEPS) {
-      const x = clamp(x0 + sidestep * plant.spreadM, this.frame.firstX, this.frame.lastX)
-      const { least, most } = limits(x)
+  /** Puts a plant at its place (running coordinate and way out), or at the nearest lawful one; marks it crowded when there is none. */
+  settle(tag: Tag, drift: Drift, plant: Plant, a0: number, v0: number, limits: (a: number) => { least: number; most: number }) {
+    const { closed, runFrom, runTo } = this.frame
+    const put = (spot: Spot) => this.add(tag, drift, plant, spot, false, false)
+    const first = this.spot(a0, v0)
+    if (this.isFree(plant, first)) return put(first)
+    for (const sidestep of closed ? ROUND_SIDESTEPS : SIDESTEPS) {
+      const by = sidestep * plant.spreadM
+      const a = closed ? a0 + by / this.frame.stretchAt(a0, Math.max(0.05, v0)) : clamp(a0 + by, runFrom, runTo)
+      const { least, most } = limits(a)
       for (let i = 0; i <= ACROSS_TRIES; i++) {
-        const out = y0 + ((most - y0) * i) / ACROSS_TRIES
-        if (out >= least && this.isFree(plant, x, out)) return this.add(tag, drift, plant, x, out, false, false)
-        const back = y0 - ((y0 - least) * i) / ACROSS_TRIES
-        if (i > 0 && back <= most && this.isFree(plant, x, back)) return this.add(tag, drift, plant, x, back, false, false)
+        const out = v0 + ((most - v0) * i) / ACROSS_TRIES
+        if (out >= least && out <= most + NEAR_ENOUGH) { const spot = this.spot(a, out); if (this.isFree(plant, spot)) return put(spot) }
+        const back = v0 - ((v0 - least) * i) / ACROSS_TRIES
+        if (i > 0 && back <= most) { const spot = this.spot(a, back); if (this.isFree(plant, spot)) return put(spot) }
       }
     }
-    this.add(tag, drift, plant, x0, y0, false, true)
+    this.add(tag, drift, plant, first, false, true)
   }
 
   /** The shift along the bed, within the room there is and half a spread, that best sets a row's plants into the gaps of the lane just behind. */
@@ -68,7 +82,12 @@ export class Settled {
   /** Pinned plants first, then lane by lane. */
   all(): readonly PlacedPlant[] { return this.list }
 
-  private isFree(plant: Plant, x: number, y: number): boolean {
+  private spot(a: number, v: number): Spot {
+    const { x, y } = this.frame.at(a, v)
+    return { x, y, a: this.frame.closed ? this.frame.alongAt(a) : a, v }
+  }
+
+  private isFree(plant: Plant, { x, y }: Spot): boolean {
     const reach = (this.k * (plant.spreadM + this.widest)) / 2
     const toX = this.column(x + reach)
     const fromY = this.row(y - reach)
@@ -98,15 +117,15 @@ export class Settled {
     return d
   }
 
-  /** x of the plants of the lane just behind, within a stretch. */
+  /** Running places of the plants of the lane just behind, within a stretch. */
   private behind(lane: number, from: number, to: number): number[] {
     const found: number[] = []
-    for (const p of this.lanes[lane - 1] ?? []) if (p.x > from && p.x < to) found.push(p.x)
+    for (const p of this.lanes[lane - 1] ?? []) if (p.along > from && p.along < to) found.push(p.along)
     return found
   }
 
-  private add({ id, index, seed }: Tag, drift: Drift, plant: Plant, x: number, y: number, pinned: boolean, crowded: boolean) {
-    const placed: PlacedPlant = { id, seed, driftId: drift.id, index, plant, lane: drift.lane, x, y, pinned, crowded }
+  private add({ id, index, seed }: Tag, drift: Drift, plant: Plant, { x, y, a, v }: Spot, pinned: boolean, crowded: boolean) {
+    const placed: PlacedPlant = { id, seed, driftId: drift.id, index, plant, lane: drift.lane, x, y, along: a, out: v, pinned, crowded }
     this.list.push(placed)
     ;(this.lanes[drift.lane] ??= []).push(placed)
     this.widest = Math.max(this.widest, plant.spreadM)
@@ -114,7 +133,7 @@ export class Settled {
   }
 
   private column(x: number) { return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.cells.length / this.rows - 1) }
-  private row(y: number) { return clamp(Math.floor(y / CELL_M) + MARGIN, 0, this.rows - 1) }
+  private row(y: number) { return clamp(Math.floor((y - this.firstY) / CELL_M) + MARGIN, 0, this.rows - 1) }
 }
 
 /** Distance along the bed to the nearest plant behind, at most half a metre. */

@@ -2,5 +2,5 @@ export { allowedDistanceM, onCentreM, ringCount, rowCount, rowDistanceM, squareG
 export { depthNeededM } from './depthNeeded'
 export { driftShape } from './driftShape'
 export { packBlocks } from './packBlocks'
-export { place, yLimits, type DriftSpan, type PlacedPlant, type Placement } from './place'
+export { outLimits, place, type DriftSpan, type PlacedPlant, type Placement } from './place'
 export { bodiesAt, type Body, type Moment } from './bodies'

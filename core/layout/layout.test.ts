@@ -117,7 +117,7 @@ describe('place', () => {
 
   it('keeps every plant inside the bed and off the wall', () => {
     fc.assert(fc.property(beds, (bed) => {
-      const frame = bedFrame(bed.outline)
+      const frame = bedFrame(bed)
       for (const p of place(bed, library).plants) {
         expect(p.x).toBeGreaterThanOrEqual(frame.firstX)
         expect(p.x).toBeLessThanOrEqual(frame.lastX)

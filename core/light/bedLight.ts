@@ -1,16 +1,16 @@
 import type { BedFrame } from '../bed'
-import { clamp } from '../geometry'
+import { clamp, type Point } from '../geometry'
 import { bedTransform, type ResolvedSite } from '../site'
 import { lightHours, type LightGrid, type LightHours } from './lightHours'
 import { obstaclesOf, type Obstacle } from './obstacle'
 import { placeLight, type PlaceLight } from './season'
 
 /** The light of a bed on a raster in the bed's own plan. */
-export interface BedLight { readonly hours: LightHours; readonly season: readonly number[]; readonly at: (x: number, y: number) => PlaceLight }
+export interface BedLight { readonly hours: LightHours; readonly season: readonly number[]; /** Growing-season mean over the bed, hours a day. */ readonly meanH: number; readonly at: (x: number, y: number) => PlaceLight }
 
 export interface BedLightInput {
-  readonly frame: Pick<BedFrame, 'firstX' | 'lastX' | 'front' | 'back' | 'depths'>
-  readonly site: ResolvedSite
+  readonly frame: { readonly firstX: number; readonly lastX: number; readonly front: { readonly points: readonly Point[] }; readonly back: { readonly points: readonly Point[] } }
+  readonly site: Pick<ResolvedSite, 'northDeg' | 'things' | 'beds'>
   readonly bedId: string
   readonly latitude: number
   readonly longitude: number
@@ -39,18 +39,23 @@ export function* bedLightHours({ frame, site, bedId, latitude, longitude, year, 
 }
 
 /** The light at places of a bed's plan (metres, y toward the viewer), the nearest cell's beyond the edge. */
-export function bedLight(hours: LightHours, season: readonly number[]): BedLight {
+export function bedLight(hours: LightHours, season: readonly number[], frame?: Pick<BedFrame, 'at' | 'runFrom' | 'runTo' | 'depthAlong'>): BedLight {
   const known = new Map<number, PlaceLight>()
   const { grid } = hours
-  return {
-    hours, season,
-    at: (x, y) => {
-      const c = clamp(Math.floor((x - grid.x0) / grid.cellM), 0, grid.cols - 1)
-      const r = clamp(Math.floor((-y - grid.y0) / grid.cellM), 0, grid.rows - 1)
-      const cell = r * grid.cols + c
-      let light = known.get(cell)
-      if (!light) known.set(cell, (light = placeLight(hours, cell, season)))
-      return light
-    },
+  const at = (x: number, y: number): PlaceLight => {
+    const c = clamp(Math.floor((x - grid.x0) / grid.cellM), 0, grid.cols - 1)
+    const r = clamp(Math.floor((-y - grid.y0) / grid.cellM), 0, grid.rows - 1)
+    const cell = r * grid.cols + c
+    let light = known.get(cell)
+    if (!light) known.set(cell, (light = placeLight(hours, cell, season)))
+    return light
   }
+  const means = frame ? sampled(frame).map((p) => at(p.x, p.y).mean) : Array.from({ length: grid.cols * grid.rows }, (_, i) => placeLight(hours, i, season).mean)
+  return { hours, season, at, meanH: means.reduce((a, b) => a + b, 0) / means.length }
+}
+
+/** Places spread over a bed, along and across. */
+function sampled(frame: Pick<BedFrame, 'at' | 'runFrom' | 'runTo' | 'depthAlong'>) {
+  return Array.from({ length: 40 }, (_, i) => frame.runFrom + ((i + 0.5) / 40) * (frame.runTo - frame.runFrom))
+    .flatMap((a) => [0.2, 0.5, 0.8].map((t) => frame.at(a, t * frame.depthAlong(a))))
 }

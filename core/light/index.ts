@@ -5,3 +5,4 @@ export { lightHours, lightHoursNow, sunAt, type GridWindow, type LightGrid, type
 export { bothWindows, reachOf } from './reach'
 export { growingMonths, placeLight, type PlaceLight } from './season'
 export { bedLight, bedLightHours, type BedLight, type BedLightInput } from './bedLight'
+export { levelsOf, siteGrid } from './siteGrid'

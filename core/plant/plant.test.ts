@@ -117,7 +117,7 @@ describe('the look of a month', () => {
 
 describe('fit', () => {
   const site = { sunHours: 1.5, water: 'moist', soil: 'loam', ph: 6.2, zone: 6 } as const
-  it('sorts hours into classes at the limits', () => expect([6, 5.9, 4, 3.9, 2, 1.9].map(sunClass)).toEqual(['full-sun', 'part-sun', 'part-sun', 'part-shade', 'part-shade', 'shade']))
+  it('sorts hours into classes at the limits', () => expect([6, 5.9, 4, 3.9, 2, 1.9].map((h) => sunClass(h))).toEqual(['full-sun', 'part-sun', 'part-sun', 'part-shade', 'part-shade', 'shade']))
   it('says what a lavender lacks in wet shade, and nothing of a fern', () => {
     expect(misfits(plant('lavandula-angustifolia-hidcote'), site).map((m) => m.want)).toEqual(['sun', 'water', 'ph'])
     expect(misfits(plant('polystichum-acrostichoides'), site)).toEqual([])

@@ -26,7 +26,7 @@ interface Named { readonly id: string; readonly name: string }
 export interface Building extends Named { readonly kind: 'building'; readonly outline: readonly Spot[]; readonly eaveM: number; readonly roof: Roof; readonly material: Material; readonly colour: string; readonly openings: readonly SiteOpening[] }
 /** A fence, free wall or hedge along a line; `solid` is the share of light it stops. */
 export interface Fence extends Named { readonly kind: 'fence'; readonly line: readonly Spot[]; readonly heightM: number; readonly solid: number }
-export const COVERS = ['path', 'paving', 'lawn', 'water', 'gravel', 'drive'] as const
+export const COVERS = ['path', 'paving', 'lawn', 'water', 'gravel', 'drive', 'street'] as const
 export type Cover = (typeof COVERS)[number]
 export interface Surface extends Named { readonly kind: 'surface'; readonly cover: Cover; readonly outline: readonly Spot[] }
 /** A level raised or sunk from the rest of the site by `levelM`. */
@@ -40,8 +40,8 @@ export const SERVICES = ['water', 'gas', 'electric', 'drain', 'telecom', 'drip',
 export interface Service extends Named { readonly kind: 'service'; readonly service: (typeof SERVICES)[number]; readonly line: readonly Spot[]; readonly depthM: number; readonly sure: boolean }
 export const VIEWERS = ['path', 'street', 'seat', 'driver', 'window', 'upper-floor'] as const
 export interface SiteViewpoint extends Named { readonly kind: 'viewpoint'; readonly viewer: (typeof VIEWERS)[number]; readonly at: Spot; readonly eyeM: number }
-/** What must stay open or be hidden: a width square to the line of sight, between two heights. */
-export interface Target extends Named { readonly kind: 'target'; readonly wish: 'keep' | 'hide'; readonly at: Spot; readonly widthM: number; readonly fromM: number; readonly toM: number }
+/** What must stay open or be hidden, seen from a viewpoint of the site: a width square to the line of sight, between two heights. Without a viewpoint it is only drawn. */
+export interface Target extends Named { readonly kind: 'target'; readonly wish: 'keep' | 'hide'; readonly seenFrom: string | null; readonly at: Spot; readonly widthM: number; readonly fromM: number; readonly toM: number }
 
 export type Thing = Building | Fence | Surface | Terrace | Tree | Feature | Service | SiteViewpoint | Target
 export type ThingKind = Thing['kind']
@@ -49,8 +49,8 @@ export type ThingKind = Thing['kind']
 /** Where a bed lies: the left end of its wall line, and the azimuth that the viewer looks along. */
 export interface BedPlace { readonly bedId: string; readonly at: Spot; readonly lookDeg: number; readonly baseM: number }
 
-/** A drawing laid under the plan: its picture, where its left lower corner lies, its width, and how far it is turned. */
-export interface BaseDrawing { readonly name: string; readonly dataUrl: string; readonly x: number; readonly y: number; readonly widthM: number; readonly heightM: number }
+/** A drawing laid under the plan: the stored picture, where its left lower corner lies, and its size at the plan's scale. */
+export interface BaseDrawing { readonly drawingId: string; readonly name: string; readonly x: number; readonly y: number; readonly widthM: number; readonly heightM: number }
 
 export interface Site {
   readonly northDeg: number

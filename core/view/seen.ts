@@ -12,7 +12,7 @@ const FLOWER_DENSITY = 0.35
 export interface Seen { readonly shares: Float64Array }
 
 export interface SeenFrom {
-  readonly viewpoint: Viewpoint
+  readonly viewpoint: Pick<Viewpoint, 'eyeHeightM' | 'distanceM'>
   /** y of the front edge at x, metres. */
   readonly frontY: (x: number) => number
   /** Only bodies within these x are judged (others still hide); all when absent. */
@@ -54,7 +54,7 @@ class Grid {
   private readonly rows: number
   private readonly through: Float32Array
   private readonly bottom: number
-  constructor(private readonly from: number, to: number, private readonly eye: Viewpoint) {
+  constructor(private readonly from: number, to: number, private readonly eye: SeenFrom['viewpoint']) {
     this.columns = Math.max(1, Math.ceil((to - from) / CELL_M))
     this.bottom = -eye.eyeHeightM * 2.5
     this.rows = Math.ceil((TOP_M - this.bottom) / CELL_M)

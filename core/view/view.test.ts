@@ -2,28 +2,28 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bedFrame } from '../bed'
 import { bodiesAt, place, type Body } from '../layout'
-import { climate, demo, drift, library, plant, plants, testBed } from '../../tests/support/library'
+import { climate, demoBed, drift, library, plant, plants, testBed } from '../../tests/support/library'
 import { circleAt, elevation, figureAt, monthColours, pathToSvg, plan, portrait, visibleShares, windowCover } from '.'
 
-const bed = demo.beds[0]!.bed
-const frame = bedFrame(bed.outline)
+const bed = demoBed('reading-room-front')
+const frame = bedFrame(bed)
 const placed = place(bed, library, frame).plants
 const bodies = (month: number, year = 5) => bodiesAt(placed, { month, year }, climate)
 /** A body of one plant at a place, mature. */
-const one = (id: string, x: number, y: number, month = 7): Body => bodiesAt([{ id: `${id}@${x},${y}`, seed: 1, driftId: id, index: 0, plant: plant(id), lane: 0, x, y, pinned: false, crowded: false }], { month, year: 12 }, climate)[0]!
+const one = (id: string, x: number, y: number, month = 7): Body => bodiesAt([{ id: `${id}@${x},${y}`, seed: 1, driftId: id, index: 0, plant: plant(id), lane: 0, x, y, along: x, out: y, pinned: false, crowded: false }], { month, year: 12 }, climate)[0]!
 const view = { viewpoint: { name: 'path', eyeHeightM: 1.6, distanceM: 3 }, frontY: () => 3 }
 
 describe('elevation', () => {
   it('lays the far before the near and leaves out what does not show', () => {
     for (let month = 1; month <= 12; month++) {
-      const { figures } = elevation(bodies(month), frame, bed.wall)
+      const { figures } = elevation(bodies(month), frame, bed)
       expect(figures.every((f) => f.body.look.state !== 'gone')).toBe(true)
       const ys = figures.filter((f) => f.body.at.plant.kind !== 'climber').map((f) => f.body.at.y)
       expect(ys).toEqual([...ys].sort((a, b) => a - b))
     }
   })
   it('finds the nearest figure under the pointer', () => {
-    const list = elevation([one('cotinus-coggygria-royal-purple', 5, 1.2), one('nepeta-x-faassenii', 5, 2.4)], frame, null)
+    const list = elevation([one('cotinus-coggygria-royal-purple', 5, 1.2), one('nepeta-x-faassenii', 5, 2.4)], frame, { ...bed, wall: null })
     expect(figureAt(list, 5, 0)?.body.at.plant.id).toBe('nepeta-x-faassenii')
     expect(figureAt(list, 5, 1.5)?.body.at.plant.id).toBe('cotinus-coggygria-royal-purple')
     expect(figureAt(list, 9, 0.1)).toBeNull()
@@ -95,12 +95,12 @@ describe('windowCover', () => {
 })
 
 it('the plan has a circle a plant, and the smallest one under the pointer is met', () => {
-  const list = plan(bodies(6), frame, new Map())
+  const list = plan(bodies(6), frame, new Map(), bed)
   expect(list.circles).toHaveLength(placed.length)
   const small = testBed({ drifts: [drift('a', 'cotinus-coggygria-royal-purple', 0, 5), drift('b', 'narcissus-thalia', 0, 5)] })
   const two = bodiesAt(place(small, library).plants, { month: 6, year: 3 }, climate)
   const bulb = two.find((b) => b.at.driftId === 'b')!
-  expect(circleAt(plan(two, bedFrame(small.outline), new Map()), bulb.at.x, bulb.at.y)?.body.at.driftId).toBe('b')
+  expect(circleAt(plan(two, bedFrame(small), new Map(), small), bulb.at.x, bulb.at.y)?.body.at.driftId).toBe('b')
 })
 
 it('a month’s colours share out what is seen', () => {

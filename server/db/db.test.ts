@@ -7,7 +7,7 @@ import { PGlite } from '@electric-sql/pglite'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Bed } from '../../core/bed'
 import { readPlants } from '../../core/plant'
-import { demo, drift, libraryCsv, testBed } from '../../tests/support/library'
+import { demo, demoBed, drift, libraryCsv, testBed } from '../../tests/support/library'
 import type { Garden } from '../../shared/gardenSchema'
 import { takeDataFolder } from './dataFolder'
 import type { Db } from './Db'
@@ -56,7 +56,7 @@ describe.each(kinds)('$name', ({ open }) => {
   it('applies migrations once', async () => expect(await migrate(db, migrations)).toEqual([]))
 
   it('keeps a bed whole: every drift, pin, acceptance and order as it was', async () => {
-    const bed = demo.beds[0]!.bed
+    const bed = demoBed('reading-room-front')
     const full: Bed = { ...bed, pins: [{ driftId: 'rr-1', index: 0, x: 0.7, y: 0.9 }], accepted: [{ findingId: 'gap:3', title: 'Bare', reason: 'A bench will stand here' }] }
     await insertBed(db, 'whole', 'g', full)
     const stored = await findBed(db, 'whole')

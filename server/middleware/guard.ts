@@ -1,6 +1,9 @@
 import { refuse } from '../utils/answers'
 
 const LARGEST_BODY = 4 * 1024 * 1024
+/** Pictures and archives are larger than what is typed. */
+const LARGEST_FILE = 16 * 1024 * 1024
+const FILES = new Set(['image/png', 'image/jpeg', 'application/zip'])
 const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
@@ -15,9 +18,10 @@ export default defineEventHandler((event) => {
   if (event.method === 'DELETE') return
   const length = getRequestHeader(event, 'content-length')
   if (length === undefined) throw refuse(411, 'The request must say how long it is.')
-  if (Number(length) > LARGEST_BODY) throw refuse(413, `The request is ${(Number(length) / 1048576).toFixed(1)} MB; ${LARGEST_BODY / 1048576} MB is the most. Split it into smaller parts.`)
-  const type = (getRequestHeader(event, 'content-type') ?? '').split(';')[0]
-  if (type !== 'application/json' && type !== 'text/csv') throw refuse(415, 'Send JSON, or CSV to the plant import.')
+  const type = (getRequestHeader(event, 'content-type') ?? '').split(';')[0]!
+  const most = FILES.has(type) ? LARGEST_FILE : LARGEST_BODY
+  if (Number(length) > most) throw refuse(413, `The request is ${(Number(length) / 1048576).toFixed(1)} MB; ${most / 1048576} MB is the most. Split it into smaller parts.`)
+  if (type !== 'application/json' && type !== 'text/csv' && !FILES.has(type)) throw refuse(415, 'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, or ZIP to the archive import.')
 })
 
 function originHost(origin: string): string | null {

@@ -11,10 +11,10 @@ import { median, type Report } from './report'
 export function benchCore(report: Report) {
   const bed = bed1500()
   const run = (b: typeof bed, before?: ReturnType<typeof critique>) => {
-    const frame = bedFrame(b.outline)
+    const frame = bedFrame(b)
     const scene = makeScene({ bed: b, library, climate, hardinessZone: '6b' }, place(b, library, frame), frame)
     const judged = critique(scene, before)
-    elevation(bodiesAt(scene.placement.plants, { month: 6, year: 3 }, climate), frame, b.wall)
+    elevation(bodiesAt(scene.placement.plants, { month: 6, year: 3 }, climate), frame, b)
     return judged
   }
   const judged = run(bed)

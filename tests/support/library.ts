@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Bed, Drift } from '../../core/bed'
-import { rectangle, startShares } from '../../core/bed'
+import { plainForm, plainGround, rectangle, startShares } from '../../core/bed'
+import { bedSchema } from '../../shared/bedSchema'
 import { climateOf, readPlants, type Plant } from '../../core/plant'
 
 export const libraryCsv = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8')
@@ -16,15 +17,18 @@ export const plant = (id: string): Plant => {
 
 export const portLinnet = { latitude: 44.6, lastFrost: '05-08', firstFrost: '10-14' }
 export const climate = climateOf(portLinnet)
-export const demo = JSON.parse(readFileSync(new URL('../../data/demo/saltmarsh-row.json', import.meta.url), 'utf8')) as { id: string; garden: unknown; beds: { id: string; bed: Bed }[] }
+export const demo = JSON.parse(readFileSync(new URL('../../data/demo/saltmarsh-row.json', import.meta.url), 'utf8')) as { id: string; garden: unknown; site: unknown; beds: { id: string; bed: unknown }[] }
+
+/** A bed of the demo garden as it is stored. */
+export const demoBed = (id: string): Bed => bedSchema.parse(demo.beds.find((b) => b.id === id)!.bed)
 
 /** A plain bed before a rendered wall. */
 export function testBed(change: Partial<Bed> = {}): Bed {
   return {
-    name: 'Test bed', outline: rectangle(10, 3), laneShares: startShares(3),
+    name: 'Test bed', form: plainForm, outline: rectangle(10, 3), laneShares: startShares(3),
     wall: { heightM: 3, material: 'render', colour: '#d9cdb8', openings: [] },
-    viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3 },
-    ground: { sunHours: 6, facing: 'south', water: 'average', soil: 'loam', ph: 6.5 },
+    viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3, turnDeg: 0 },
+    ground: { ...plainGround, sunHours: 6, sunByHand: true },
     school: 'layered', drifts: [], pins: [], accepted: [], shortlist: [], buying: [], ...change,
   }
 }

@@ -7,7 +7,7 @@ const library = useLibraryStore()
 const { scene } = useScene()
 const { change, remove, pin, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
-const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1))
+const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const open = ref<string | null>(null)
 const groups = computed(() => lanes.value.map((name, lane) => ({
   name, lane, drifts: (store.bed?.drifts ?? []).filter((d) => d.lane === lane).sort((a, b) => a.at - b.at),
@@ -36,7 +36,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
             <li v-for="p in plantsOf(drift.id)" :key="p.id" :class="{ chosen: compose.plantId === p.id }">
               <button class="which" @click="compose.choose(drift.id, p.id)">{{ p.index + 1 }}</button>
               <LengthInput hide-label :label="`Plant ${p.index + 1} along`" :model-value="p.x" :units="units" :min="scene?.frame.firstX ?? 0" :max="scene?.frame.lastX ?? 500" @update:model-value="(x) => pin(drift.id, p.index, x, p.y)" />
-              <LengthInput hide-label :label="`Plant ${p.index + 1} out`" :model-value="p.y" :units="units" :max="100" @update:model-value="(y) => pin(drift.id, p.index, p.x, y)" />
+              <LengthInput hide-label :label="`Plant ${p.index + 1} out`" :model-value="p.y" :units="units" :min="-200" :max="200" @update:model-value="(y) => pin(drift.id, p.index, p.x, y)" />
               <UButton v-if="p.pinned" size="xs" color="secondary" variant="ghost" icon="i-lucide-pin-off" :aria-label="`Let plant ${p.index + 1} go`" title="Let it go" @click="unpin(drift.id, p.index)" />
               <UIcon v-else-if="p.crowded" name="i-lucide-alert-triangle" class="crowded" title="Crowded: no lawful place was found" />
             </li>

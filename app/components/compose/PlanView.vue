@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { laneBands } from '~~/core/bed'
 import { clamp } from '~~/core/geometry'
 import type { Axis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
 
-const props = defineProps<{ axis: Axis; height: number }>()
+const props = defineProps<{ axis: Axis; height: number; topM: number }>()
 const store = useBedStore()
 const compose = useComposeStore()
-const { planList, frame, scene } = useScene()
+const { planList, scene } = useScene()
+const { frame, aspect, lined } = useAspect()
 const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -17,12 +17,11 @@ const TOP_PX = 12
 onMounted(() => { painter.value = new PlanPainter(holder.value!) })
 onBeforeUnmount(() => painter.value?.destroy())
 
-const laneLines = computed(() => laneBands(store.bed?.laneShares ?? [1]).slice(0, -1).map((b) => b.to))
 watchPostEffect(() => {
-  if (!painter.value || !planList.value || !frame.value || !palette.value || props.axis.width < 50) return
+  if (!painter.value || !planList.value || !aspect.value || !palette.value || props.axis.width < 50) return
   painter.value.show({
-    list: planList.value, frame: frame.value, wall: store.bed?.wall ?? null, laneLines: laneLines.value, width: props.axis.width, height: props.height,
-    pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: TOP_PX, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
+    list: planList.value, wall: lined.value ? store.bed?.wall ?? null : null, fromX: aspect.value.firstX, toX: aspect.value.lastX, paved: store.bed?.form.kind === 'court', width: props.axis.width, height: props.height,
+    pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: TOP_PX - props.topM * props.axis.pxPerM, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
   })
 })
 
@@ -32,10 +31,12 @@ interface Drag { driftId: string; index: number; dx: number; dy: number; startX:
 let drag: Drag | null = null
 const DRAG_PX = 4
 
+/** The nearest place inside the bed, of a place on the picture. */
 function inside(x: number, y: number) {
   const f = frame.value!
-  const px = clamp(x, f.firstX, f.lastX)
-  return { x: px, y: clamp(y, f.back.yAt(px) + 0.02, f.front.yAt(px) - 0.02) }
+  const { a, v } = f.locate(aspect.value!.unturn({ x, y }))
+  const along = f.closed ? a : clamp(a, f.runFrom, f.runTo)
+  return f.at(along, clamp(v, 0.02, Math.max(0.02, f.depthAlong(along) - 0.02)))
 }
 
 function down(event: PointerEvent) {
@@ -44,6 +45,8 @@ function down(event: PointerEvent) {
   const { driftId, index, id } = circle.body.at
   compose.choose(driftId, id)
   const at = painter.value!.toMetres(event.offsetX, event.offsetY)
+  // A plant of a repeated part follows the one that is planned.
+  if (id.includes('@')) return compose.choose(driftId)
   drag = { driftId, index, dx: circle.x - at.x, dy: circle.y - at.y, startX: event.offsetX, startY: event.offsetY, moved: false }
   holder.value?.setPointerCapture(event.pointerId)
 }
@@ -84,7 +87,8 @@ function key(event: KeyboardEvent) {
   if (!step) return
   event.preventDefault()
   const by = event.shiftKey ? 0.25 : 0.05
-  const to = inside(chosen.x + step[0] * by, chosen.y + step[1] * by)
+  const now = aspect.value!.turn(chosen)
+  const to = inside(now.x + step[0] * by, now.y + step[1] * by)
   pin(chosen.driftId, chosen.index, to.x, to.y)
 }
 </script>

@@ -25,7 +25,7 @@ const clampS = (s: number) => Math.round(Math.min(length(), Math.max(0, s)) * 10
 /** Where a block dragged by so many pixels comes to stand. */
 function target(dx: number, dy: number, from: { at: number; lane: number }) {
   const lane = Math.min(lanes() - 1, Math.max(0, from.lane + Math.round(dy / (props.laneHeight + 3))))
-  return { at: clampS(from.at + dx / props.axis.pxPerM), lane }
+  return { at: clampS(from.at + dx / props.axis.score.pxPerM), lane }
 }
 
 let start = { at: 0, lane: 0, count: 1 }
@@ -42,7 +42,7 @@ const begin = () => {
 function stretched() {
   const per = (props.block.width || 1) / props.block.drift.count
   const count = Math.max(1, Math.min(500, start.count + Math.round(dx / Math.max(4, startWidth / start.count))))
-  return { count, at: clampS(start.at + ((count - start.count) * (startWidth / start.count || per)) / 2 / props.axis.pxPerM) }
+  return { count, at: clampS(start.at + ((count - start.count) * (startWidth / start.count || per)) / 2 / props.axis.score.pxPerM) }
 }
 let startWidth = 1
 

@@ -6,8 +6,7 @@ const props = defineProps<{ axis: Axis; laneHeight: number }>()
 const store = useBedStore()
 const { scene } = useScene()
 const { blocks } = useScoreBlocks(() => props.axis)
-const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1))
-const bedPx = computed(() => (scene.value ? (scene.value.frame.lastX - scene.value.frame.firstX) * props.axis.pxPerM : 0))
+const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
 </script>
 
@@ -15,7 +14,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
   <div class="score" data-testid="score">
     <div v-for="(name, lane) in names" :key="lane" class="lane" :style="{ height: `${laneHeight}px` }" :data-lane="lane">
       <span class="name" :class="{ over: fill(lane) > 100 }" :title="`${name} lane: its plants need ${fill(lane)} % of the length`">{{ name }}<small>{{ fill(lane) > 100 ? 'overfull' : '' }} {{ fill(lane) }} %</small></span>
-      <div class="strip" :style="{ left: `${axis.leftPx}px`, width: `${bedPx}px` }" />
+      <div class="strip" :style="{ left: `${axis.score.leftPx}px`, width: `${axis.score.lengthPx}px` }" />
     </div>
     <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->
     <ComposeScoreBlock v-for="block in blocks" :key="block.key" :block="block" :axis="axis" :lane-height="laneHeight" />

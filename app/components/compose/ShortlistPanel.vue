@@ -9,7 +9,7 @@ const { scene } = useScene()
 const { startDrag } = useLaneDrop()
 const text = ref('')
 
-const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1))
+const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const plants = computed(() => (store.bed?.shortlist ?? []).map((id) => library.byId.get(id)).filter((p): p is Plant => !!p)
   .filter((p) => `${p.commonName} ${p.botanicalName}`.toLowerCase().includes(text.value.trim().toLowerCase())))
 const inBed = computed(() => new Map((store.bed?.drifts ?? []).map((d) => [d.plantId, d])))
@@ -27,9 +27,9 @@ function freeSpot(lane: number): number {
   const { placement, frame, bed } = scene.value!
   const own = new Set(bed.drifts.filter((d) => d.lane === lane).map((d) => d.id))
   const spans = placement.spans.filter((s) => own.has(s.driftId)).sort((a, b) => a.from - b.from)
-  let best = { from: frame.firstX, to: frame.firstX }
-  let x = frame.firstX
-  for (const span of [...spans, { from: frame.lastX, to: frame.lastX }]) {
+  let best = { from: frame.runFrom, to: frame.runFrom }
+  let x = frame.runFrom
+  for (const span of [...spans, { from: frame.runTo, to: frame.runTo }]) {
     if (span.from - x > best.to - best.from) best = { from: x, to: span.from }
     x = Math.max(x, span.to)
   }

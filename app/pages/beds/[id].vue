@@ -2,6 +2,8 @@
 const route = useRoute()
 const store = useBedStore()
 const library = useLibraryStore()
+const site = useSiteStore()
+const compose = useComposeStore()
 const problem = ref('')
 const ready = ref(false)
 
@@ -13,6 +15,8 @@ async function open() {
   problem.value = ''
   try {
     await Promise.all([library.load(), store.open(String(route.params.id))])
+    if (store.garden) await site.open(store.garden.id)
+    compose.lookFrom(null)
     ready.value = true
   } catch (error) {
     problem.value = messageOf(error)
@@ -21,9 +25,9 @@ async function open() {
 onMounted(open)
 watch(() => route.params.id, (now, then) => { if (now && now !== then) void open() })
 
-onBeforeRouteLeave(async () => { await store.save() })
+onBeforeRouteLeave(async () => { await Promise.all([store.save(), site.save()]) })
 useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-  if (store.saveState !== 'saved') event.preventDefault()
+  if (store.saveState !== 'saved' || site.saveState !== 'saved') event.preventDefault()
 })
 </script>
 

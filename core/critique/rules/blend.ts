@@ -19,7 +19,7 @@ export const blend: LocalRule = {
       known.set(key, value)
       return value
     }
-    return pairs().flatMap(({ a, b, distance }) => (same(a.plant, b.plant) ? [{ x: a.x, group: pairKey(a.plant.id, b.plant.id), plants: [a.id, b.id], value: distance, other: 0 }] : []))
+    return pairs().flatMap(({ a, b, distance }) => (same(a.plant, b.plant) ? [{ x: a.along, group: pairKey(a.plant.id, b.plant.id), plants: [a.id, b.id], value: distance, other: 0 }] : []))
   },
   fold: (scene, remarks) => [...byGroup(remarks)].map(([group, list]) => {
     const [a, b] = list[0]!.plants.map((id) => scene.byId.get(id)!)

@@ -23,7 +23,7 @@ export const clutter: WholeRule = {
       title: `${singles.length} kinds stand alone`,
       reason: `Of ${kinds.length} kinds ${singles.length} are singles (${singles.slice(0, 4).map((p) => nameOf(p.plant)).join(', ')}${singles.length > 4 ? '…' : ''}); ${scene.school.name} keeps them under ${Math.round(scene.school.singlesShare * 100)} %. Groups of three or more read better.`,
       weight: 36 + 20 * (singles.length / kinds.length),
-      from: scene.frame.firstX, to: scene.frame.lastX,
+      from: scene.frame.runFrom, to: scene.frame.runTo,
       plants: singles.map((p) => p.id),
       figures: [{ name: 'singles', value: singles.length, unit: '' }, { name: 'kinds', value: kinds.length, unit: '' }],
       source: 'One plant of everything is clutter; specimens and climbers are not counted. Practice, Groups, repetition, order.',

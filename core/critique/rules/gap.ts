@@ -17,10 +17,11 @@ export const gap: LocalRule = {
   fold: (scene, remarks) => joinStretches(remarks).map((list) => describe(scene, list)),
 }
 
-/** The barest spot of each column of cells: every plant stamps its clearance on the cells about it, the least one stays. */
+/** The barest spot of each column of cells (`other` is its way out from the back): every plant stamps its clearance on the cells about it, the least one stays. */
 function bareCells(scene: Scene, range: Range): Remark[] {
   const { frame, placement, school } = scene
   if (placement.plants.length === 0) return []
+  if (frame.closed) return bareRound(scene)
   const least = school.bareCircleM / 2
   const farthest = least * 3
   // Half a bare circle may lie outside the bed; cells stand on fixed places, so that a part is judged just as the whole is.
@@ -56,7 +57,27 @@ function bareCells(scene: Scene, range: Range): Remark[] {
     let best: Remark | null = null
     for (let r = Math.ceil((back - baseY) / CELL_M); r < rows && baseY + r * CELL_M < front; r++) {
       const value = clearance[(c - from) * rows + r]!
-      if (value >= least && (!best || value > best.value)) best = { x, group: '', plants: [], value, other: baseY + r * CELL_M }
+      if (value >= least && (!best || value > best.value)) best = { x, group: '', plants: [], value, other: baseY + r * CELL_M - frame.back.yAt(x) }
+    }
+    if (best) found.push(best)
+  }
+  return found
+}
+
+/** The same round a middle: the barest spot of each stretch of the edge, by cells across the bed. */
+function bareRound({ frame, placement, school }: Scene): Remark[] {
+  const least = school.bareCircleM / 2
+  const standing = placement.plants.filter((p) => p.plant.spacingHabit !== 'weaves')
+  const step = CELL_M * 2
+  const found: Remark[] = []
+  for (let a = 0; a < frame.runTo; a += step) {
+    const most = frame.depthAlong(a) - least * 0.7
+    let best: Remark | null = null
+    for (let v = frame.behind === 'middle' ? 0 : least * 0.7; v < most; v += CELL_M) {
+      const p = frame.at(a, v)
+      let value = least * 3
+      for (const { plant, x, y } of standing) value = Math.min(value, Math.hypot(x - p.x, y - p.y) - plant.spreadM / 2)
+      if (value >= least && (!best || value > best.value)) best = { x: a, group: '', plants: [], value, other: v }
     }
     if (best) found.push(best)
   }
@@ -81,7 +102,7 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
     id: `gap:${Math.round(widest.x)}`,
     rule: 'gap',
     title: 'Bare soil when grown',
-    reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.firstX, from), Math.min(scene.frame.lastX, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
+    reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.runFrom, from), Math.min(scene.frame.runTo, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
     weight: 30 + Math.min(30, (to - from) * 8),
     from, to,
     plants: [],
@@ -92,7 +113,7 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
 
 function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {
   const k = scene.school.spacing
-  const t = scene.frame.toBed({ x: spot.x, y: spot.other }).t
+  const t = spot.other / scene.frame.depthAlong(spot.x)
   const lane = Math.max(0, laneBands(scene.bed.laneShares).findIndex((b) => t <= b.to))
   const inLane = new Set(scene.bed.drifts.filter((d) => d.lane === lane).map((d) => d.plantId))
   const suits = (p: Plant) => p.kind !== 'climber' && p.spacingHabit !== 'weaves' && p.spreadM <= spot.value * 2.3 && misfits(p, scene.site).length === 0

@@ -1,6 +1,7 @@
 import { bodiesNear, capital, MATURE_YEAR, nameOf, stretchOf, type Scene } from '../scene'
 import { monthName, type Plant } from '../../plant'
-import { visibleShares } from '../../view'
+import type { Body } from '../../layout'
+import { aspectOf, judgedTurns, visibleShares } from '../../view'
 import type { Mend, Range, Remark } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
 
@@ -35,12 +36,23 @@ export const hidden: LocalRule = {
 
 function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
   const bodies = bodiesNear(scene, { month, year: MATURE_YEAR }, range)
-  const { shares } = visibleShares(bodies, { viewpoint: scene.bed.viewpoint, frontY: (x) => scene.frame.front.yAt(x), ...(Number.isFinite(range.from) ? { range } : {}) })
+  const shares = bestShares(scene, bodies, range)
   return bodies.flatMap(({ at }, i) => {
     const share = shares[i]!
     const judged = !Number.isNaN(share) && share < HIDDEN_BELOW && bestMoment(at.plant) === month && at.plant.kind !== 'climber' && at.plant.spacingHabit !== 'weaves'
-    return judged ? [{ x: at.x, group: at.driftId, plants: [at.id], value: share, other: month }] : []
+    return judged ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }] : []
   })
+}
+
+/** Of each body the share that shows from where it shows best: one front, both, or all round. */
+function bestShares({ bed, frame }: Scene, bodies: readonly Body[], range: Range): Float64Array {
+  const all = judgedTurns(bed).map((turnDeg) => {
+    const viewpoint = { ...bed.viewpoint, turnDeg }
+    const aspect = aspectOf(bed, frame, viewpoint)
+    const turned = turnDeg === 0 ? bodies : bodies.map((b) => ({ ...b, at: { ...b.at, ...aspect.turn(b.at) } }))
+    return visibleShares(turned, { viewpoint, frontY: (x) => aspect.front.yAt(x), ...(Number.isFinite(range.from) ? { range } : {}) }).shares
+  })
+  return all.reduce((best, shares) => best.map((b, i) => (Number.isNaN(b) || shares[i]! > b ? shares[i]! : b)))
 }
 
 function bestMoment(plant: Plant): number {

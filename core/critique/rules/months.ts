@@ -41,7 +41,7 @@ function describe(scene: Scene, run: readonly number[]): Finding {
     title: `${names} has little to show`,
     reason: `In ${monthName(target)} ${percent(interest.bloom)} of the canopy is in flower and ${percent(interest.leaf)} of the bed holds leaf or standing stems of interest.`,
     weight: 34 + 4 * run.length,
-    from: scene.frame.firstX, to: scene.frame.lastX,
+    from: scene.frame.runFrom, to: scene.frame.runTo,
     plants: [],
     figures: [{ name: 'in flower', value: interest.bloom * 100, unit: '%' }, { name: 'leaf of interest', value: interest.leaf * 100, unit: '%' }],
     source: 'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, year 3. Calculations, Through the year.',

@@ -11,12 +11,12 @@ export const overlap: LocalRule = {
   id: 'overlap',
   remarks: (scene, _range, pairs) => pairs().flatMap(({ a, b, distance }) => {
     const allowed = allowedDistanceM(a.plant, b.plant, scene.school.spacing)
-    return distance < TOLERATED * allowed ? [{ x: a.x, group: pairKey(a.driftId, b.driftId), plants: [a.id, b.id], value: distance, other: allowed }] : []
+    return distance < TOLERATED * allowed ? [{ x: a.along, group: pairKey(a.driftId, b.driftId), plants: [a.id, b.id], value: distance, other: allowed }] : []
   }),
   fold: (scene, remarks) => [...byGroup(remarks)].map(([group, list]) => {
     const worst = list.reduce((w, r) => (r.value / r.other < w.value / w.other ? r : w))
     const [a, b] = worst.plants.map((id) => scene.byId.get(id)!)
-    const xs = list.flatMap((r) => r.plants.map((id) => scene.byId.get(id)!.x))
+    const xs = list.flatMap((r) => r.plants.map((id) => scene.byId.get(id)!.along))
     const from = Math.min(...xs)
     const to = Math.max(...xs)
     const same = a!.plant.id === b!.plant.id

@@ -11,7 +11,7 @@ export const smother: LocalRule = {
   id: 'smother',
   remarks: (_scene, _range, pairs) => pairs().flatMap(({ a, b, distance }) => {
     const [runner, prey] = smothers(a, b) ? [a, b] : smothers(b, a) ? [b, a] : [null, null]
-    return runner ? [{ x: a.x, group: `${runner.driftId}>${prey.plant.id}`, plants: [runner.id, prey.id], value: distance, other: 0 }] : []
+    return runner ? [{ x: a.along, group: `${runner.driftId}>${prey.plant.id}`, plants: [runner.id, prey.id], value: distance, other: 0 }] : []
   }),
   fold: (scene, remarks) => [...byGroup(remarks)].map(([group, list]) => {
     const runner = scene.byId.get(list[0]!.plants[0]!)!

@@ -19,7 +19,7 @@ export const thirst: LocalRule = {
   id: 'thirst',
   // Bulbs sleep through the dry months; a plant whose water this bed cannot meet is named by the site rule already.
   remarks: ({ site }, _range, pairs) => pairs().filter(({ a, b }) => [a.plant, b.plant].every((p) => p.spacingHabit !== 'weaves' && suits(p, site.water))).flatMap(({ a, b, distance }) =>
-    thirstier(a.plant, b.plant) || thirstier(b.plant, a.plant) ? [{ x: a.x, group: pairKey(a.plant.id, b.plant.id), plants: [a.id, b.id], value: distance, other: 0 }] : []),
+    thirstier(a.plant, b.plant) || thirstier(b.plant, a.plant) ? [{ x: a.along, group: pairKey(a.plant.id, b.plant.id), plants: [a.id, b.id], value: distance, other: 0 }] : []),
   fold: (scene, remarks) => [...byGroup(remarks)].map(([group, list]) => {
     const [first, second] = list[0]!.plants.map((id) => scene.byId.get(id)!)
     const [dry, moist] = thirstier(first!.plant, second!.plant) ? [second!, first!] : [first!, second!]

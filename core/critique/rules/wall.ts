@@ -7,9 +7,9 @@ const TOLERANCE_M = 0.03
 /** A plant so near the wall that it will press on it. */
 export const wall: LocalRule = {
   id: 'wall',
-  remarks: ({ bed, frame, placement }, range) => (bed.wall ? placement.plants.flatMap((p) => {
+  remarks: ({ bed, placement }, range) => (bed.wall ? placement.plants.flatMap((p) => {
     if (p.x < range.from || p.x > range.to) return []
-    const out = p.y - frame.back.yAt(p.x)
+    const out = p.out
     const need = setbackM(p.plant.spreadM, p.plant.kind)
     return out < need - TOLERANCE_M ? [{ x: p.x, group: p.driftId, plants: [p.id], value: out, other: need }] : []
   }) : []),

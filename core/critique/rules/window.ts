@@ -49,7 +49,7 @@ function mendsFor(scene: Scene, opening: Opening, driftId: string): Mend[] {
   if (!drift || !plant) return []
   const mends: Mend[] = standIns(plant, scene, { maxHeightM: opening.sillM + 0.05, minHeightM: Math.min(0.35, fullHeightM(plant) * 0.4) }, 2)
     .map((p) => ({ label: `Swap for ${nameOf(p)}`, edit: { kind: 'changeDrift', driftId, change: { plantId: p.id } } }))
-  const x = scene.frame.xAt(drift.at)
+  const x = scene.frame.alongAt(drift.at)
   const middle = opening.x + opening.widthM / 2
   const half = (plant.spreadM * scene.school.spacing * Math.ceil(drift.count / 2)) / 2 + 0.1
   const target = x >= middle ? opening.x + opening.widthM + half : opening.x - half

@@ -4,13 +4,13 @@ import type { StoredBed } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 
 interface BedRow {
-  id: string; garden_id: string; name: string; school: string; outline: unknown; lane_shares: unknown; wall: unknown
+  id: string; garden_id: string; name: string; school: string; form: unknown; outline: unknown; lane_shares: unknown; wall: unknown
   viewpoint: unknown; ground: unknown; revision: number; saved_at: Date | string
   drifts: unknown; pins: unknown; accepted: unknown; shortlist: unknown; buying: unknown
 }
 
 // One read brings a bed with all its rows, in their order.
-const SELECT = `SELECT b.id, b.garden_id, b.name, b.school, b.outline, b.lane_shares, b.wall, b.viewpoint, b.ground, b.revision, b.saved_at,
+const SELECT = `SELECT b.id, b.garden_id, b.name, b.school, b.form, b.outline, b.lane_shares, b.wall, b.viewpoint, b.ground, b.revision, b.saved_at,
   (SELECT coalesce(jsonb_agg(jsonb_build_object('id', d.id, 'plantId', d.plant_id, 'lane', d.lane, 'count', d.count, 'pattern', d.pattern, 'at', d.at_m, 'everyM', d.every_m) ORDER BY d.position), '[]') FROM drift d WHERE d.bed_id = b.id) AS drifts,
   (SELECT coalesce(jsonb_agg(jsonb_build_object('driftId', p.drift_id, 'index', p.plant_index, 'x', p.x_m, 'y', p.y_m) ORDER BY p.drift_id, p.plant_index), '[]') FROM pin p WHERE p.bed_id = b.id) AS pins,
   (SELECT coalesce(jsonb_agg(jsonb_build_object('findingId', a.finding_id, 'title', a.title, 'reason', a.reason) ORDER BY a.position), '[]') FROM acceptance a WHERE a.bed_id = b.id) AS accepted,
@@ -29,17 +29,17 @@ export async function findBed(db: Queryable, id: string): Promise<StoredBed | nu
 
 export async function insertBed(db: Queryable, id: string, gardenId: string, bed: Bed): Promise<void> {
   await db.query(
-    `INSERT INTO bed (id, garden_id, name, school, outline, lane_shares, wall, viewpoint, ground, created_at)
-     VALUES ($1, $2, $3, $4, $5::jsonb, $6::jsonb, $7::jsonb, $8::jsonb, $9::jsonb, clock_timestamp())`, [id, gardenId, ...values(bed)])
+    `INSERT INTO bed (id, garden_id, name, school, form, outline, lane_shares, wall, viewpoint, ground, created_at)
+     VALUES ($1, $2, $3, $4, $5::jsonb, $6::jsonb, $7::jsonb, $8::jsonb, $9::jsonb, $10::jsonb, clock_timestamp())`, [id, gardenId, ...values(bed)])
   await insertRows(db, id, bed)
 }
 
 /** Saves a bed whole when the revision is still the stored one; null when it is not (or the bed is gone). Call it in a transaction. */
 export async function updateBed(tx: Queryable, id: string, revision: number, bed: Bed): Promise<{ revision: number; savedAt: string } | null> {
   const rows = await tx.query<{ revision: number; saved_at: Date | string }>(
-    `UPDATE bed SET name = $2, school = $3, outline = $4::jsonb, lane_shares = $5::jsonb, wall = $6::jsonb, viewpoint = $7::jsonb, ground = $8::jsonb,
+    `UPDATE bed SET name = $2, school = $3, form = $4::jsonb, outline = $5::jsonb, lane_shares = $6::jsonb, wall = $7::jsonb, viewpoint = $8::jsonb, ground = $9::jsonb,
        revision = revision + 1, saved_at = now()
-     WHERE id = $1 AND revision = $9 AND removed_at IS NULL RETURNING revision, saved_at`, [id, ...values(bed), revision])
+     WHERE id = $1 AND revision = $10 AND removed_at IS NULL RETURNING revision, saved_at`, [id, ...values(bed), revision])
   const saved = rows[0]
   if (!saved) return null
   for (const table of ['pin', 'drift', 'acceptance', 'shortlisted', 'buying']) await tx.query(`DELETE FROM ${table} WHERE bed_id = $1`, [id])
@@ -53,7 +53,7 @@ export async function setBedRemoved(db: Queryable, id: string, removed: boolean)
   return rows.length > 0
 }
 
-const values = (bed: Bed) => [bed.name, bed.school, ...[bed.outline, bed.laneShares, bed.wall, bed.viewpoint, bed.ground].map((v) => JSON.stringify(v))]
+const values = (bed: Bed) => [bed.name, bed.school, ...[bed.form, bed.outline, bed.laneShares, bed.wall, bed.viewpoint, bed.ground].map((v) => JSON.stringify(v))]
 
 async function insertRows(db: Queryable, id: string, bed: Bed): Promise<void> {
   const numbered = <T extends object>(list: readonly T[]) => JSON.stringify(list.map((item, position) => ({ ...item, position })))
@@ -78,7 +78,7 @@ async function insertRows(db: Queryable, id: string, bed: Bed): Promise<void> {
 
 function toBed(row: BedRow): StoredBed {
   const value = bedSchema.parse({
-    name: row.name, school: row.school, outline: row.outline, laneShares: row.lane_shares, wall: row.wall, viewpoint: row.viewpoint, ground: row.ground,
+    name: row.name, school: row.school, outline: row.outline, laneShares: row.lane_shares, form: row.form, wall: row.wall, viewpoint: row.viewpoint, ground: row.ground,
     drifts: row.drifts, pins: row.pins, accepted: row.accepted, shortlist: row.shortlist, buying: row.buying,
   })
   return { id: row.id, gardenId: row.garden_id, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value }

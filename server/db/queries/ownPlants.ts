@@ -3,8 +3,12 @@ import type { Queryable } from '../Db'
 
 /** Plants brought in by the user, checked again as they come out. */
 export async function listOwnPlants(db: Queryable): Promise<Plant[]> {
-  const rows = await db.query<{ cells: PlantCells }>('SELECT cells FROM own_plant ORDER BY botanical_name', [])
-  return rows.map((row) => plantFromCells(row.cells))
+  return (await listOwnCells(db)).map(plantFromCells)
+}
+
+/** The cells of the user's plants as they were brought in. */
+export async function listOwnCells(db: Queryable): Promise<PlantCells[]> {
+  return (await db.query<{ cells: PlantCells }>('SELECT cells FROM own_plant ORDER BY botanical_name', [])).map((row) => row.cells)
 }
 
 /** Adds plants or replaces those of the same name. Call it in a transaction: all or none. */

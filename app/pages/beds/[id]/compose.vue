@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { describeViewpoint } from '~~/core/view'
 import { MONTH_NAMES } from '~~/core/plant'
 
 const store = useBedStore()
@@ -12,7 +11,8 @@ const CAPTION_PX = 23
 const lanes = computed(() => store.bed?.laneShares.length ?? 3)
 const scorePx = computed(() => CAPTION_PX + lanes.value * (LANE_PX + 3) + 6)
 const rest = computed(() => Math.max(240, height.value - scorePx.value - 2 * CAPTION_PX - 2))
-const { axis, planPx, elevationPx } = useAxis({ width, restPx: rest })
+const { lined } = useAspect()
+const { axis, planPx, elevationPx, planTop } = useAxis({ width, restPx: rest })
 watchEffect(() => setDropAxis(axis.value))
 
 const when = computed(() => `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`)
@@ -31,16 +31,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <div class="left">
       <div ref="stage" class="stage">
         <section>
-          <h2 class="caption">From {{ store.bed?.viewpoint.name.toLowerCase() }} <small v-if="store.bed">{{ describeViewpoint(store.bed.viewpoint) }} · {{ when }}</small></h2>
+          <ComposeLookFrom :when="when" />
           <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
         </section>
         <section class="ruled">
-          <h2 class="caption">The score <small>drag a block along or between lanes, its right end to add plants</small></h2>
+          <h2 class="caption">The score <small>{{ lined ? 'drag a block along or between lanes, its right end to add plants' : 'once round the bed, beginning at the left; drag a block along or between lanes' }}</small></h2>
           <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
         </section>
         <section class="ruled">
           <h2 class="caption">From above <small>pale to mature spread, solid as it is now; drag a plant to pin it</small></h2>
-          <ClientOnly><ComposePlanView :axis="axis" :height="planPx" /></ClientOnly>
+          <ClientOnly><ComposePlanView :axis="axis" :height="planPx" :top-m="planTop" /></ClientOnly>
         </section>
       </div>
       <ComposeTimeBar />

@@ -1,0 +1,68 @@
+import { growingMonths, levelsOf, obstaclesOf, siteGrid, sunAt, sunPosition, shadowOutlines, slantOf, solarNoon, sunSteps, type LightHours } from '~~/core/light'
+import { sunClass, words } from '~~/core/plant'
+import type { Point } from '~~/core/geometry'
+
+const REST_MS = 200
+const MINUTE_MS = 60_000
+const YEAR = 2026
+
+/** The sun over the site: where it stands at the hour chosen, the shadows of that hour, and the map of hours. */
+export const useSunMap = createSharedComposable(() => {
+  const bedStore = useBedStore()
+  const siteStore = useSiteStore()
+  const ground = useGroundStore()
+  const { laid } = useSite()
+  const hours = shallowRef<LightHours | null>(null)
+  const progress = ref(1)
+  const problem = ref('')
+  const worked = ref(0)
+  let stop = () => {}
+
+  const place = computed(() => bedStore.garden?.value.place ?? { latitude: 45, longitude: 0, lastFrost: '05-01', firstFrost: '10-15', hardinessZone: '6', town: '' })
+  const northDeg = computed(() => siteStore.resolved.northDeg)
+  const obstacles = computed(() => obstaclesOf(siteStore.resolved, place.value.latitude, ground.year))
+  const sun = computed(() => sunPosition(new Date(solarNoon(YEAR, ground.month, 21, place.value.latitude, place.value.longitude).getTime() + ground.minutes * MINUTE_MS), place.value.latitude, place.value.longitude))
+  /** The sun's way over the day, for the ring: azimuth and minutes after noon. */
+  const way = computed(() => sunSteps(ground.month, place.value.latitude, place.value.longitude, 10, YEAR))
+  const day = computed(() => ({ first: (way.value[0]?.afterNoonH ?? -6) * 60, last: (way.value[way.value.length - 1]?.afterNoonH ?? 6) * 60, hours: way.value.reduce((n, s) => n + s.hours, 0) }))
+  watch(day, ({ first, last }) => { ground.minutes = Math.round(Math.min(last, Math.max(first, ground.minutes))) })
+
+  const shadows = computed(() => (ground.shade !== 'shadows' || sun.value.altitudeDeg < 0.5 ? [] : shadowOutlines(obstacles.value, slantOf(sun.value, northDeg.value), ground.month)))
+
+  const input = computed(() => {
+    if (import.meta.server || (ground.shade !== 'month' && ground.shade !== 'season')) return null
+    const { things } = siteStore.resolved
+    const grid = siteGrid(things, laid.value.flatMap((b) => b.outlines.flat()))
+    const levels = levelsOf(things, grid)
+    return { obstacles: obstacles.value, grid, latitude: place.value.latitude, longitude: place.value.longitude, northDeg: northDeg.value, ...(levels ? { levels } : {}) }
+  })
+  watchDebounced(input, (now) => {
+    stop()
+    problem.value = ''
+    if (!now) { progress.value = 1; return }
+    progress.value = 0
+    const work = askLight({ job: 'map', input: now }, (share) => { progress.value = share })
+    stop = () => { work.cancel(); progress.value = 1 }
+    work.result.then((answer) => { hours.value = answer.hours; worked.value = answer.worked; progress.value = 1 }, (error: unknown) => { progress.value = 1; problem.value = error instanceof Error ? error.message : String(error) })
+  }, { debounce: REST_MS, immediate: true })
+
+  const season = computed(() => growingMonths(place.value.lastFrost, place.value.firstFrost))
+  /** Hours of each cell for the map that is shown; null without one. */
+  const shown = computed<Float32Array | null>(() => {
+    const h = hours.value
+    if (!h || (ground.shade !== 'month' && ground.shade !== 'season')) return null
+    const months = ground.shade === 'month' ? [ground.month] : season.value
+    return Float32Array.from({ length: h.grid.cols * h.grid.rows }, (_, i) => months.reduce((n, m) => n + sunAt(h, m, i), 0) / months.length)
+  })
+  /** What the map says at a place, in words. */
+  function readAt(p: Point): string {
+    const h = hours.value
+    if (!h || !shown.value) return ''
+    const c = Math.floor((p.x - h.grid.x0) / h.grid.cellM)
+    const r = Math.floor((p.y - h.grid.y0) / h.grid.cellM)
+    if (c < 0 || r < 0 || c >= h.grid.cols || r >= h.grid.rows) return ''
+    const value = shown.value[r * h.grid.cols + c]!
+    return `${value.toFixed(1)} h here: ${words(sunClass(value))}`
+  }
+  return { sun, way, day, shadows, hours, shown, progress, problem, worked, northDeg, season, readAt, cancel: () => stop() }
+})

@@ -1,0 +1,25 @@
+import { defineStore } from 'pinia'
+import { applySiteEdit, describeSiteEdit, EMPTY_SITE, resolveSite, type Site, type SiteEdit } from '~~/core/site'
+import { siteSchema } from '~~/shared/siteSchema'
+import type { SavedAnswer, StoredSite } from '~~/shared/wire'
+import { createKeeper } from './keeper'
+
+/** The site of the garden being worked on. The one place that changes a site. */
+export const useSiteStore = defineStore('site', () => {
+  const { value: site, open: take, holds, ...keeper } = createKeeper<Site, StoredSite, SiteEdit>({
+    key: (id) => `site:${id}`,
+    put: (id, revision, value) => $fetch<SavedAnswer>(`/api/gardens/${id}/site`, { method: 'PUT', body: { revision, site: value } }),
+    apply: (value, edit) => { const { site: after, inverse } = applySiteEdit(value, edit); return { value: after, inverse } },
+    describe: describeSiteEdit,
+    replace: (value) => ({ kind: 'replaceSite', site: value }),
+    parse: (value) => siteSchema.safeParse(value).data ?? null,
+  })
+  const resolved = computed(() => resolveSite(site.value ?? EMPTY_SITE))
+
+  async function open(gardenId: string) {
+    if (holds(gardenId)) return
+    take(await $fetch<StoredSite>(`/api/gardens/${gardenId}/site`))
+  }
+
+  return { ...keeper, site, resolved, open }
+})

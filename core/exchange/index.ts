@@ -1,0 +1,6 @@
+export { type FoundLine } from './outline'
+export { readDxf } from './readDxf'
+export { readSvg } from './readSvg'
+export { fromEarth, readGeoJson, toEarth, writeGeoJson, type Lie } from './geoJson'
+export { writeDxf } from './writeDxf'
+export { writeSvg } from './writeSvg'

@@ -1,0 +1,13 @@
+import { saveSiteSchema } from '~~/shared/wire'
+import { findGarden } from '../../../db/queries/gardens'
+import { findSite, saveSite } from '../../../db/queries/sites'
+
+export default defineEventHandler(async (event) => {
+  const id = idOf(event, 'garden')
+  const { revision, site } = await readChecked(event, saveSiteSchema)
+  const { db } = await useStore()
+  if (!await findGarden(db, id)) throw notFound('garden')
+  const saved = await db.transaction((tx) => saveSite(tx, id, revision, site))
+  if (saved) return saved
+  throw refuse(409, 'This site was changed elsewhere since it was opened.', { stored: await findSite(db, id) })
+})

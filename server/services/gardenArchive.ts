@@ -1,0 +1,93 @@
+import { randomUUID } from 'node:crypto'
+import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate'
+import { plantFromCells, plantId, type PlantCells } from '../../core/plant'
+import { archiveSchema, ARCHIVE_FILE, ARCHIVE_FORMAT, ARCHIVE_VERSION, type GardenArchive } from '../../shared/archiveSchema'
+import { pictureType } from '../../shared/pictureType'
+import { describeIssues } from '../../shared/wire'
+import type { Db, Queryable } from '../db/Db'
+import { insertBed, listBeds } from '../db/queries/beds'
+import { findDrawing, insertDrawing, type Drawing } from '../db/queries/drawings'
+import { findGarden, insertGarden } from '../db/queries/gardens'
+import { listOwnCells, upsertOwnPlants } from '../db/queries/ownPlants'
+import { findSite, saveSite } from '../db/queries/sites'
+
+const LARGEST_UNPACKED = 64 * 1024 * 1024
+
+/** A garden with its beds, site, own plants and drawings as one zip; null when there is no such garden. */
+export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8Array | null> {
+  const garden = await findGarden(db, gardenId)
+  if (!garden) return null
+  const beds = (await listBeds(db)).filter((b) => b.gardenId === gardenId)
+  const site = (await findSite(db, gardenId)).value
+  const used = new Set(beds.flatMap((b) => [...b.value.drifts.map((d) => d.plantId), ...b.value.shortlist]))
+  const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
+  const drawing = site.base ? await findDrawing(db, site.base.drawingId) : null
+  const drawings = drawing ? [{ id: drawing.id, file: `drawings/${drawing.id}.${drawing.mediaType === 'image/png' ? 'png' : 'jpg'}`, mediaType: drawing.mediaType as 'image/png' }] : []
+  const archive: GardenArchive = archiveSchema.parse({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, garden: garden.value, beds: beds.map((b) => ({ id: b.id, bed: b.value })), site, plants, drawings })
+  return zipSync({ [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)), ...(drawing ? { [drawings[0]!.file]: drawing.bytes } : {}) })
+}
+
+/** What is wrong with an archive, in words; nothing has been changed. */
+export class BrokenArchive extends Error {}
+
+/** Reads a zip and adds its garden as a new one, all of it or nothing; the new garden's id. Throws `BrokenArchive`. */
+export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
+  const { archive, files } = readArchive(bytes)
+  // Everything gets an id of its own: the same archive can be brought in twice.
+  const ids = new Map(archive.beds.map((b) => [b.id, randomUUID() as string]))
+  const gardenId = randomUUID()
+  const drawings = archive.drawings.map((d): Drawing & { readonly from: string } => {
+    const picture = files[d.file]
+    if (!picture || pictureType(picture) !== d.mediaType) throw new BrokenArchive(`Nothing was taken in: ${d.file} is missing, or is not the picture it says.`)
+    return { from: d.id, id: randomUUID(), mediaType: d.mediaType, bytes: picture }
+  })
+  const rows = archive.plants.map((cells) => ({ cells: cells as PlantCells, plant: readPlant(cells as PlantCells) }))
+  const base = archive.site.base && drawings.find((d) => d.from === archive.site.base!.drawingId)
+  const site = {
+    ...archive.site,
+    beds: archive.site.beds.flatMap((b) => (ids.has(b.bedId) ? [{ ...b, bedId: ids.get(b.bedId)! }] : [])),
+    base: archive.site.base && base ? { ...archive.site.base, drawingId: base.id } : null,
+  }
+  await db.transaction(async (tx) => {
+    await insertGarden(tx, gardenId, archive.garden)
+    for (const { id, bed } of archive.beds) await insertBed(tx, ids.get(id)!, gardenId, bed)
+    for (const drawing of drawings) await insertDrawing(tx, gardenId, drawing)
+    await saveSite(tx, gardenId, 0, site)
+    if (rows.length > 0) await upsertOwnPlants(tx, rows)
+  })
+  return gardenId
+}
+
+function readArchive(bytes: Uint8Array): { archive: GardenArchive; files: Unzipped } {
+  let files: Unzipped
+  let whole = 0
+  try {
+    files = unzipSync(bytes, { filter: (file) => {
+      whole += file.originalSize
+      if (whole > LARGEST_UNPACKED) throw new BrokenArchive(`Nothing was taken in: unpacked, the archive is larger than ${LARGEST_UNPACKED / 1048576} MB.`)
+      return file.name === ARCHIVE_FILE || file.name.startsWith('drawings/')
+    } })
+  } catch (error) {
+    if (error instanceof BrokenArchive) throw error
+    throw new BrokenArchive('Nothing was taken in: that is not a zip file, or it is cut short. Export the garden again and try once more.')
+  }
+  const text = files[ARCHIVE_FILE]
+  if (!text) throw new BrokenArchive(`Nothing was taken in: the zip holds no ${ARCHIVE_FILE}, so it is not a garden archive.`)
+  let json: unknown
+  try {
+    json = JSON.parse(strFromU8(text))
+  } catch {
+    throw new BrokenArchive(`Nothing was taken in: ${ARCHIVE_FILE} is not JSON.`)
+  }
+  const parsed = archiveSchema.safeParse(json)
+  if (!parsed.success) throw new BrokenArchive(`Nothing was taken in: ${describeIssues(parsed.error)}`)
+  return { archive: parsed.data, files }
+}
+
+function readPlant(cells: PlantCells) {
+  try {
+    return plantFromCells(cells)
+  } catch {
+    throw new BrokenArchive(`Nothing was taken in: the plant “${cells.botanical_name ?? '?'}” in the archive does not read.`)
+  }
+}

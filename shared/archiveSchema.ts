@@ -1,0 +1,21 @@
+import { z } from 'zod'
+import { bedSchema, idSchema } from './bedSchema'
+import { gardenSchema } from './gardenSchema'
+import { siteSchema } from './siteSchema'
+
+export const ARCHIVE_FORMAT = 'amber-terrace-garden'
+export const ARCHIVE_VERSION = 1
+export const ARCHIVE_FILE = 'garden.json'
+
+/** `garden.json` of a garden archive; pictures lie beside it in `drawings/`. Described in docs/garden-archive.md. */
+export const archiveSchema = z.object({
+  format: z.literal(ARCHIVE_FORMAT, { error: 'This is not a garden archive.' }),
+  version: z.number().int().min(1).max(ARCHIVE_VERSION, `The archive was written by a newer Amber Terrace; this one reads version ${ARCHIVE_VERSION}.`),
+  garden: gardenSchema,
+  beds: z.array(z.object({ id: idSchema, bed: bedSchema })).max(200),
+  site: siteSchema,
+  /** The user's own plants that the beds use, a row's cells each. */
+  plants: z.array(z.record(z.string(), z.string())).max(2000),
+  drawings: z.array(z.object({ id: idSchema, file: z.string().regex(/^drawings\/[A-Za-z0-9_-]+\.(png|jpg)$/), mediaType: z.enum(['image/png', 'image/jpeg']) })).max(20),
+})
+export type GardenArchive = z.infer<typeof archiveSchema>
