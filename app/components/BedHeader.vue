@@ -13,8 +13,9 @@ const size = computed(() => {
   return { main: text(units.value), other: text(other.value) }
 })
 const { facing } = useFacing()
-const last = computed(() => store.done[store.done.length - 1]?.name)
-const next = computed(() => store.undone[store.undone.length - 1]?.name)
+const { active } = useDesk()
+const last = computed(() => active.value.done[active.value.done.length - 1]?.name)
+const next = computed(() => active.value.undone[active.value.undone.length - 1]?.name)
 </script>
 
 <template>
@@ -26,8 +27,8 @@ const next = computed(() => store.undone[store.undone.length - 1]?.name)
     <span v-if="store.bed" class="fact" :title="judged ? 'computed from the site, mean of the growing season' : 'measured by hand'">{{ judged ? judged.meanH.toFixed(1) : store.bed.ground.sunHours }} h sun <small>{{ judged ? '' : 'by hand' }}</small></span>
     <span class="space" />
     <SaveStatus />
-    <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-undo-2" :disabled="store.done.length === 0" :title="last ? `Undo: ${last} (Ctrl Z)` : 'Nothing to undo'" @click="store.undo()">Undo</UButton>
-    <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-redo-2" :disabled="store.undone.length === 0" aria-label="Redo" :title="next ? `Redo: ${next} (Ctrl Shift Z)` : 'Nothing to redo'" @click="store.redo()" />
+    <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-undo-2" :disabled="active.done.length === 0" :title="last ? `Undo: ${last} (Ctrl Z)` : 'Nothing to undo'" @click="active.undo()">Undo</UButton>
+    <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-redo-2" :disabled="active.undone.length === 0" aria-label="Redo" :title="next ? `Redo: ${next} (Ctrl Shift Z)` : 'Nothing to redo'" @click="active.redo()" />
   </header>
 </template>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-const store = useBedStore()
+const { saveState, savedAt, problem, save } = useDesk()
 const text = computed(() => {
-  switch (store.saveState) {
-    case 'saved': return store.savedAt ? `Saved ${new Date(store.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}` : 'Saved'
+  switch (saveState.value) {
+    case 'saved': return savedAt.value ? `Saved ${new Date(savedAt.value).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}` : 'Saved'
     case 'waiting': case 'saving': return 'Saving…'
     case 'offline': return 'Not saved yet: trying again'
     case 'conflict': return 'Changed elsewhere'
@@ -10,13 +10,13 @@ const text = computed(() => {
   }
   return ''
 })
-const calm = computed(() => store.saveState === 'saved' || store.saveState === 'waiting' || store.saveState === 'saving')
+const calm = computed(() => saveState.value === 'saved' || saveState.value === 'waiting' || saveState.value === 'saving')
 </script>
 
 <template>
-  <span class="status" :class="{ loud: !calm }" role="status" data-testid="save-state" :data-state="store.saveState" :title="store.problem || undefined">
+  <span class="status" :class="{ loud: !calm }" role="status" data-testid="save-state" :data-state="saveState" :title="problem || undefined">
     <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />{{ text }}
-    <button v-if="store.saveState === 'offline' || store.saveState === 'refused'" class="again" @click="store.save()">Try now</button>
+    <button v-if="saveState === 'offline' || saveState === 'refused'" class="again" @click="save()">Try now</button>
   </span>
 </template>
 

@@ -1,3 +1,4 @@
+import type { BedKind } from '~~/core/bed'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { GardenSummary, StoredBed, StoredGarden } from '~~/shared/wire'
 
@@ -26,8 +27,8 @@ export function useGardens() {
     await load()
   }
 
-  const makeBed = (gardenId: string, bed: { name: string; lengthM: number; depthM: number }) =>
-    $fetch<StoredBed>(`/api/gardens/${gardenId}/beds`, { method: 'POST', body: { bed: newBed(bed.name, bed.lengthM, bed.depthM) } })
+  const makeBed = (gardenId: string, bed: { name: string; lengthM: number; depthM: number; kind: BedKind }) =>
+    $fetch<StoredBed>(`/api/gardens/${gardenId}/beds`, { method: 'POST', body: { bed: newBed(bed.name, bed.lengthM, bed.depthM, bed.kind) } })
 
   async function remove(kind: 'gardens' | 'beds', id: string, name: string) {
     try {
@@ -43,5 +44,16 @@ export function useGardens() {
     }
   }
 
-  return { gardens, problem, load, makeGarden, changeGarden, makeBed, remove }
+  /** Takes a garden archive in as a new garden, or says why not; nothing is half taken. */
+  async function bringIn(file: File) {
+    try {
+      await $fetch('/api/gardens/archive', { method: 'POST', body: file, headers: { 'content-type': 'application/zip' } })
+      await load()
+      toast.add({ title: `“${file.name}” was brought in as a new garden` })
+    } catch (error) {
+      toast.add({ title: messageOf(error), color: 'error', duration: 12000 })
+    }
+  }
+
+  return { gardens, problem, bringIn, load, makeGarden, changeGarden, makeBed, remove }
 }

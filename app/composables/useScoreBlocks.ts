@@ -22,6 +22,7 @@ export interface ScoreBlock {
 /** A block that passes the seam of a round bed is drawn in two. */
 function cutAtSeam(part: { from: number; to: number }, { frame }: Scene): { from: number; to: number }[] {
   const whole = frame.runTo - frame.runFrom
+  if (part.to - part.from > whole * 0.98) return [{ from: frame.runFrom, to: frame.runTo }]
   if (!frame.closed || (part.from >= 0 && part.to <= whole)) return [part]
   if (part.from < 0) return [{ from: 0, to: part.to }, { from: part.from + whole, to: whole }]
   return [{ from: part.from, to: whole }, { from: 0, to: part.to - whole }]

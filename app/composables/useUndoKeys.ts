@@ -1,6 +1,6 @@
 /** Ctrl or Cmd Z, and Shift Z or Y, anywhere but in a text box that has its own undo. */
 export function useUndoKeys() {
-  const store = useBedStore()
+  const { active } = useDesk()
   useEventListener('keydown', (event: KeyboardEvent) => {
     if (!(event.ctrlKey || event.metaKey) || event.altKey) return
     const target = event.target as HTMLElement | null
@@ -8,7 +8,7 @@ export function useUndoKeys() {
     const key = event.key.toLowerCase()
     if (key !== 'z' && key !== 'y') return
     event.preventDefault()
-    if (key === 'y' || event.shiftKey) store.redo()
-    else store.undo()
+    if (key === 'y' || event.shiftKey) active.value.redo()
+    else active.value.undo()
   })
 }

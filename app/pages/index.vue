@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { formatBoth } from '~~/core/measure'
-import type { Bed } from '~~/core/bed'
+import type { Bed, BedKind } from '~~/core/bed'
 import { bedFrame, placingsOf } from '~~/core/bed'
 import { monthName } from '~~/core/plant'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'
 
-const { gardens, problem, load, makeGarden, changeGarden, makeBed, remove } = useGardens()
+const { gardens, problem, bringIn, load, makeGarden, changeGarden, makeBed, remove } = useGardens()
 const library = useLibraryStore()
 const month = 7
 const blank: Garden = { name: '', units: 'metric', place: { town: '', latitude: 45, longitude: 0, hardinessZone: '6b', lastFrost: '05-08', firstFrost: '10-14' } }
@@ -27,7 +27,7 @@ async function saveGarden(garden: Garden) {
     formProblem.value = messageOf(error)
   }
 }
-async function saveBed(bed: { name: string; lengthM: number; depthM: number }) {
+async function saveBed(bed: { name: string; lengthM: number; depthM: number; kind: BedKind }) {
   formProblem.value = ''
   try {
     const stored = await makeBed(bedFor.value!.id, bed)
@@ -35,6 +35,12 @@ async function saveBed(bed: { name: string; lengthM: number; depthM: number }) {
   } catch (error) {
     formProblem.value = messageOf(error)
   }
+}
+const archive = useTemplateRef<HTMLInputElement>('archive')
+async function takeArchive() {
+  const file = archive.value?.files?.[0]
+  if (archive.value) archive.value.value = ''
+  if (file) await bringIn(file)
 }
 /** `05-08` as people say it: 8 May. */
 const dayOf = (monthDay: string) => `${Number(monthDay.slice(3))} ${monthName(Number(monthDay.slice(0, 2)))}`
@@ -52,6 +58,8 @@ const sizeOf = (bed: Bed, garden: Garden) => {
       <img src="/favicon.svg" alt="" width="40" height="40">
       <h1>Amber Terrace</h1>
       <span class="space" />
+      <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" @click="archive?.click()">Bring in a garden</UButton>
+      <input ref="archive" type="file" accept=".zip,application/zip" class="sr-only" aria-label="Garden archive to bring in" @change="takeArchive">
       <UButton icon="i-lucide-plus" @click="formProblem = ''; gardenForm = { stored: null }">New garden</UButton>
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }} <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton></p>
@@ -62,6 +70,7 @@ const sizeOf = (bed: Bed, garden: Garden) => {
         <span class="place">{{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} · last frost {{ dayOf(garden.value.place.lastFrost) }}, first {{ dayOf(garden.value.place.firstFrost) }}</span>
         <span class="space" />
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="formProblem = ''; gardenForm = { stored: garden }">Garden</UButton>
+        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-archive" :to="`/api/gardens/${garden.id}/archive.zip`" external download="garden.zip">Archive</UButton>
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" :aria-label="`Remove ${garden.value.name}`" @click="remove('gardens', garden.id, garden.value.name)" />
         <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" @click="formProblem = ''; bedFor = garden">New bed</UButton>
       </div>

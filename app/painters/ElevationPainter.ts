@@ -175,7 +175,14 @@ const ratioNow = () => Math.min(2, window.devicePixelRatio || 1)
 
 const frameKey = ({ pxPerM, leftPx, width, height }: ElevationView) => `${pxPerM}|${leftPx}|${width}|${height}`
 
-const footPx = ({ height, list, pxPerM }: ElevationView) => height - FRONT_STRIP_PX + (list.frontBaseM - list.raisedM) * pxPerM
+/** A bed on open ground stands somewhat up the picture: grass before it, sky behind. */
+const LIFT = 0.4
+
+function footPx({ height, list, pxPerM }: ElevationView): number {
+  const foot = height - FRONT_STRIP_PX + (list.frontBaseM - list.raisedM) * pxPerM
+  if (list.grounds.length === 0) return foot
+  return foot - Math.max(0, foot - (list.topM + 0.3) * pxPerM) * LIFT
+}
 
 function scaleOf(view: ElevationView): PictureScale {
   const { pxPerM, leftPx, list } = view

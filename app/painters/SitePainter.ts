@@ -65,7 +65,7 @@ export class SitePainter {
     if (base) { c.globalAlpha = 0.6; c.drawImage(base.image, scale.x(base.x), scale.y(base.y + base.heightM), base.widthM * scale.pxPerM, base.heightM * scale.pxPerM); c.globalAlpha = 1 }
     for (const t of things) if (t.kind === 'surface' || t.kind === 'terrace') drawThing(c, t, scale)
     if (map) this.drawMap(c, map, scale)
-    for (const bed of beds) drawBed(c, bed, scale, palette)
+    for (const bed of beds) drawBed(c, bed, scale, palette, map !== null)
     for (const s of shadows) drawShadow(c, s, scale)
     for (const kind of ['service', 'fence', 'building', 'feature', 'tree', 'target', 'viewpoint'] as const) for (const t of things) if (t.kind === kind) drawThing(c, t, scale)
   }

@@ -123,21 +123,34 @@ function drawPot(c: CanvasRenderingContext2D, w: number, h: number) {
   c.stroke()
 }
 
-/** What stands already: a soft mass of leaf, drawn quieter than what is planned. */
+/** What stands already: a mass of leaf over its stems, drawn quieter than what is planned. */
 function drawCrown(c: CanvasRenderingContext2D, w: number, h: number, stem: number) {
   const random = seeded(Math.round(w * 7 + h))
-  if (stem > 0) { c.fillStyle = '#6d5c48'; c.fillRect(-Math.max(1.5, w * 0.03), -h * stem - 4, Math.max(3, w * 0.06), h * stem + 4) }
-  const low = h * stem
-  for (const [colour, spread] of [['#55663f', 1], ['#6d7f52', 0.86], ['#8494657f', 0.7]] as const) {
+  const low = h * Math.max(stem, 0.12)
+  c.strokeStyle = '#6d5c48'
+  c.lineWidth = Math.max(1.5, w * 0.025)
+  c.lineCap = 'round'
+  const stems = stem > 0 ? 1 : 5
+  for (let i = 0; i < stems; i++) {
+    c.beginPath()
+    c.moveTo((i - (stems - 1) / 2) * w * 0.05, 0)
+    c.quadraticCurveTo((i - (stems - 1) / 2) * w * 0.09, -low, (i - (stems - 1) / 2) * w * 0.16, -h * 0.55)
+    c.stroke()
+  }
+  const middle = -low - (h - low) / 2
+  const tones = ['#4d5d3b', '#5c6d46', '#6d7f52', '#7f9163']
+  tones.forEach((colour, layer) => {
     c.fillStyle = colour
-    for (let i = 0; i < 90; i++) {
+    for (let i = 0; i < 260; i++) {
       const a = random() * Math.PI * 2
-      const r = Math.sqrt(random()) * spread
-      const x = Math.cos(a) * r * (w / 2)
-      const y = -low - (h - low) / 2 + Math.sin(a) * r * ((h - low) / 2)
+      const r = Math.sqrt(random()) * (1 - layer * 0.07)
+      // Fuller in the shoulders than at the foot, a little uneven at the rim.
+      const y = Math.sin(a) * r
+      const x = Math.cos(a) * r * (0.93 + 0.07 * Math.sin(a * 7)) * (y > 0 ? 1 - 0.25 * y : 1)
+      const size = Math.max(2, w * 0.022) * (0.7 + random() * 0.6)
       c.beginPath()
-      c.ellipse(x, Math.min(y, -2), Math.max(2, w * 0.035), Math.max(1.4, w * 0.022), a, 0, Math.PI * 2)
+      c.ellipse(x * (w / 2), Math.min(-3, middle + y * ((h - low) / 2) - layer * 2), size, size * 0.62, a + random(), 0, Math.PI * 2)
       c.fill()
     }
-  }
+  })
 }

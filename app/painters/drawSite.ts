@@ -18,10 +18,10 @@ function trace(c: CanvasRenderingContext2D, points: readonly Point[], scale: Sit
 }
 
 /** A bed on the site: its soil, its front edge in amber when it is the one being worked on, and its name. */
-export function drawBed(c: CanvasRenderingContext2D, bed: LaidBed, scale: SiteScale, palette: Palette) {
+export function drawBed(c: CanvasRenderingContext2D, bed: LaidBed, scale: SiteScale, palette: Palette, outlineOnly: boolean) {
   for (const outline of bed.outlines) {
     trace(c, outline, scale, true)
-    c.globalAlpha = 0.6
+    c.globalAlpha = outlineOnly ? 0 : 0.6
     c.fillStyle = palette.soilLight
     c.fill()
     c.globalAlpha = 1

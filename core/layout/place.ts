@@ -97,7 +97,9 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
       const { least, most } = limits(a)
       return { a, v: alone ? 0 : clamp(laneMiddle(frame, band, a) + dy, least, most) }
     }
-    const shift = squeeze < 1 ? 0 : settled.bestShift(free.map((p) => at(p.dx, p.dy, 0).a), lane, group.plant, room)
+    // Singles repeated round a bed keep their even step.
+    const even = squeeze < 1 || (frame.closed && group.drift.pattern === 'dotted')
+    const shift = even ? 0 : settled.bestShift(free.map((p) => at(p.dx, p.dy, 0).a), lane, group.plant, room)
     for (const p of free) {
       const { a, v } = at(p.dx, p.dy, shift)
       settled.settle(tagOf(group.drift, p.index), group.drift, group.plant, a, v, limits)

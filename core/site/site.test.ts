@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance } from '../geometry'
-import { bedTransform, byOffset, byTapes, closing, EMPTY_SITE, measureTo, resolvePoints, resolveSite, windName, type Measure, type SurveyPoint } from '.'
+import {
+  applySiteEdit, bedTransform, boundsOf, byOffset, byTapes, closing, describeSiteEdit, distanceTo, doorsOf, EMPTY_SITE, holds, jarTest, measureTo, moved, newThing, percolation, resolvePoints, resolveSite,
+  ribbonSoil, sightTriangles, spotsOf, surroundingsOf, thingAt, walkOutline, windName, withSpots, type Measure, type Site, type SiteEdit, type SurveyPoint, type Thing,
+} from '.'
 
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const place = fc.record({ x: num(-40, 40), y: num(-40, 40) })
@@ -85,4 +88,90 @@ describe('places', () => {
     expect(windName(222)).toBe('south-west')
     expect(windName(-10)).toBe('north')
   })
+})
+
+describe('edits of a site', () => {
+  const thing = (id: string) => newThing('tree', id, { x: 1, y: 2 })
+  const kinds = fc.constantFrom('building', 'fence', 'surface', 'terrace', 'tree', 'feature', 'service', 'viewpoint', 'target' as const)
+  const edits = fc.oneof(
+    fc.tuple(kinds, fc.constantFrom('a', 'b', 'c')).map(([kind, id]): SiteEdit => ({ kind: 'setThing', thing: newThing(kind, id, { x: 3, y: 4 }) })),
+    fc.constantFrom('a', 'b', 'zz').map((id): SiteEdit => ({ kind: 'removeThing', id })),
+    fc.constantFrom('p', 'q').map((id): SiteEdit => ({ kind: 'setPoint', point: fixed(id, 7, 8) })),
+    fc.constantFrom('p', 'zz').map((id): SiteEdit => ({ kind: 'removePoint', id })),
+    fc.integer({ min: -90, max: 90 }).map((northDeg): SiteEdit => ({ kind: 'setNorth', northDeg })),
+    fc.constantFrom(null, { bedId: 'x', at: { x: 0, y: 0 }, lookDeg: 10, baseM: 0 }).map((place): SiteEdit => ({ kind: 'setBedPlace', bedId: 'x', place })),
+  )
+  it('are undone by their inverse, alone and in a row', () => {
+    fc.assert(fc.property(fc.array(edits, { maxLength: 8 }), (list) => {
+      const start: Site = { ...EMPTY_SITE, things: [thing('a'), thing('b')], points: [fixed('p', 0, 0)] }
+      const { site, inverse } = applySiteEdit(start, { kind: 'all', edits: list, name: 'all' })
+      expect(applySiteEdit(site, inverse).site).toEqual(start)
+      for (const edit of list) expect(describeSiteEdit(edit).length).toBeGreaterThan(3)
+    }))
+  })
+  it('moves free corners and leaves surveyed ones where they were measured', () => {
+    const fence: Thing = { ...newThing('fence', 'f', { x: 0, y: 0 }), line: [{ of: 'p' }, { x: 1, y: 1 }] } as Thing
+    expect(spotsOf(moved(fence, 2, 3))).toEqual([{ of: 'p' }, { x: 3, y: 4 }])
+    expect(spotsOf(withSpots(fence, [{ x: 0, y: 0 }, { x: 5, y: 5 }]))[1]).toEqual({ x: 5, y: 5 })
+  })
+})
+
+describe('what lies round a bed', () => {
+  const at = resolveSite({ ...EMPTY_SITE, things: [
+    { ...newThing('building', 'h', { x: 0, y: 0 }), outline: [{ x: 0, y: 0 }, { x: 10, y: 0 }, { x: 10, y: 6 }, { x: 0, y: 6 }], openings: [{ id: 'd', side: 0, alongM: 2, widthM: 1, sillM: 0, headM: 2 }] } as Thing,
+    newThing('tree', 't', { x: 4, y: -5 }),
+    { ...newThing('surface', 'street', { x: 0, y: 0 }), cover: 'street', outline: [{ x: -20, y: -14 }, { x: 20, y: -14 }, { x: 20, y: -10 }, { x: -20, y: -10 }] } as Thing,
+    { ...newThing('surface', 'drive', { x: 0, y: 0 }), cover: 'drive', outline: [{ x: 12, y: -10 }, { x: 15, y: -10 }, { x: 15, y: 5 }, { x: 12, y: 5 }] } as Thing,
+  ], beds: [{ bedId: 'b', at: { x: 0, y: 0 }, lookDeg: 0, baseM: 0 }] })
+  it('is told in the bed’s own plan', () => {
+    const seen = surroundingsOf(at, 'b')!
+    expect(seen.facesDeg).toBe(180)
+    expect(seen.things.find((t) => t.id === 't')).toMatchObject({ at: { x: 4, y: 5 } })
+    expect(surroundingsOf(at, 'no')).toBeNull()
+    expect(doorsOf(at.things)).toEqual([{ name: 'Building', at: { x: 2.5, y: 0 }, widthM: 1 }])
+    expect(distanceTo(at.things[0]!, { x: 5, y: 3 })).toBe(0)
+    expect(distanceTo(at.things[0]!, { x: 5, y: -2 })).toBeCloseTo(2, 9)
+  })
+  it('a drive on a street has a sight triangle on each side of it, 3 m each way', () => {
+    const triangles = sightTriangles(at.things)
+    expect(triangles).toHaveLength(2)
+    expect(triangles.some((t) => holds(t, { x: 11.5, y: -9.5 }))).toBe(true)
+    expect(triangles.some((t) => holds(t, { x: 15.5, y: -9.5 }))).toBe(true)
+    expect(triangles.some((t) => holds(t, { x: 20, y: -9 }))).toBe(false)
+  })
+  it('finds the thing under a place, the small before the large', () => {
+    expect(thingAt(at.things, { x: 4, y: -5 }, 0.3)?.id).toBe('t')
+    expect(thingAt(at.things, { x: 5, y: 3 }, 0.3)?.id).toBe('h')
+    expect(thingAt(at.things, { x: 60, y: 60 }, 0.3)).toBeNull()
+    expect(boundsOf([])).toMatchObject({ x0: -8 })
+  })
+})
+
+describe('tests of the soil', () => {
+  it('read the jar, the ribbon and the hole', () => {
+    expect(jarTest(90, 6, 4)).toMatchObject({ texture: 'sand', soil: 'sand' })
+    expect(jarTest(40, 40, 20)).toMatchObject({ texture: 'loam', soil: 'loam' })
+    expect(jarTest(20, 25, 55)).toMatchObject({ texture: 'clay', soil: 'clay' })
+    expect(jarTest(0, 0, 0)).toBeNull()
+    expect(ribbonSoil(0.2, true).soil).toBe('sand')
+    expect(ribbonSoil(6, false).soil).toBe('clay')
+    expect(percolation(50, 60)).toMatchObject({ mmPerH: 50, drainage: 'steady' })
+    expect(percolation(5, 60)?.drainage).toBe('stands')
+    expect(percolation(5, 0)).toBeNull()
+  })
+  it('every jar has a texture, and its shares add up', () => {
+    const mm = fc.double({ min: 0, max: 200, noNaN: true })
+    fc.assert(fc.property(mm, mm, mm, (a, b, c) => {
+      fc.pre(a + b + c > 0.01)
+      const jar = jarTest(a, b, c)!
+      expect(jar.sand + jar.silt + jar.clay).toBeCloseTo(1, 6)
+      expect(jar.texture).not.toBe('')
+    }))
+  })
+})
+
+it('a walk by lengths and right turns comes back where it began', () => {
+  const walk = walkOutline({ x: 1, y: 1 }, 90, [{ lengthM: 4, turnDeg: 90 }, { lengthM: 3, turnDeg: 90 }, { lengthM: 4, turnDeg: 90 }, { lengthM: 3, turnDeg: 90 }])
+  expect(closing(walk).errorM).toBeCloseTo(0, 9)
+  expect(walk[1]).toEqual({ x: 5, y: expect.closeTo(1, 9) })
 })

@@ -20,6 +20,7 @@ export interface Aspect {
 const LEAST_FALL = 0.11
 const MOST_FALL = 0.62
 const FALL_SHARE = 0.3
+const POT_OVERHANG_M = 0.2
 
 /** The middle of all parts of a bed, metres. */
 export function middleOfBed(bed: Pick<Bed, 'form'>, frame: BedFrame): Point {
@@ -47,7 +48,9 @@ export function aspectOf(bed: Pick<Bed, 'form'>, frame: BedFrame, viewpoint: Vie
   const fall = (FALL_SHARE * viewpoint.eyeHeightM) / (viewpoint.distanceM + depth / 2)
   // The straight-on picture of a border keeps its own shallow ground; others are looked at, and down on.
   const groundFall = !frame.closed && turnDeg === 0 ? LEAST_FALL : clamp(fall, LEAST_FALL, MOST_FALL)
-  return { turnDeg, firstX: front.firstX, lastX: front.lastX, back, front, outlines, groundFall, turn, unturn }
+  // What grows in a pot reaches over its rim.
+  const over = bed.form.kind === 'container' ? POT_OVERHANG_M : 0
+  return { turnDeg, firstX: front.firstX - over, lastX: front.lastX + over, back, front, outlines, groundFall, turn, unturn }
 }
 
 /** One closed line that holds several outlines (their convex hull), or the one there is. Source: Andrew's monotone chain. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Axis } from '~/composables/useAxis'
+import type { PictureAxis } from '~/composables/useAxis'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
-const props = defineProps<{ axis: Axis; height: number }>()
+const props = defineProps<{ axis: PictureAxis; height: number }>()
 const { elevationList } = useScene()
 const compose = useComposeStore()
 const palette = usePalette()

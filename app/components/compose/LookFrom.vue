@@ -44,8 +44,9 @@ function makeMain() {
 .caption { height: 23px; display: flex; align-items: center; gap: 4px; padding: 0 12px; white-space: nowrap; overflow: hidden; }
 h2, b { font-size: 13.5px; font-weight: 600; font-family: var(--font-serif); }
 .from { font-family: var(--font-serif); font-weight: 600; font-size: 13px; padding: 0 4px; height: 21px; color: var(--ink); }
-small { font-size: 12px; color: var(--soft); margin-left: 6px; }
+small { font-size: 12px; font-weight: 400; color: var(--soft); margin-left: 6px; overflow: hidden; text-overflow: ellipsis; flex: 0 1 auto; min-width: 0; }
 .space { flex: 1; }
-.walk input { width: 130px; accent-color: var(--amber); display: block; }
+.walk, .main { flex: none; }
+.walk input { width: 96px; display: block; }
 .main { height: 20px; }
 </style>

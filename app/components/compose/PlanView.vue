@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { clamp } from '~~/core/geometry'
-import type { Axis } from '~/composables/useAxis'
+import type { PictureAxis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
 
-const props = defineProps<{ axis: Axis; height: number; topM: number }>()
+const props = defineProps<{ axis: PictureAxis; height: number; topPx: number }>()
 const store = useBedStore()
 const compose = useComposeStore()
 const { planList, scene } = useScene()
@@ -12,7 +12,6 @@ const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const painter = shallowRef<PlanPainter | null>(null)
-const TOP_PX = 12
 
 onMounted(() => { painter.value = new PlanPainter(holder.value!) })
 onBeforeUnmount(() => painter.value?.destroy())
@@ -21,7 +20,7 @@ watchPostEffect(() => {
   if (!painter.value || !planList.value || !aspect.value || !palette.value || props.axis.width < 50) return
   painter.value.show({
     list: planList.value, wall: lined.value ? store.bed?.wall ?? null : null, fromX: aspect.value.firstX, toX: aspect.value.lastX, paved: store.bed?.form.kind === 'court', width: props.axis.width, height: props.height,
-    pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: TOP_PX - props.topM * props.axis.pxPerM, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
+    pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: props.topPx, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
   })
 })
 

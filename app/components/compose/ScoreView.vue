@@ -13,7 +13,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 <template>
   <div class="score" data-testid="score">
     <div v-for="(name, lane) in names" :key="lane" class="lane" :style="{ height: `${laneHeight}px` }" :data-lane="lane">
-      <span class="name" :class="{ over: fill(lane) > 100 }" :title="`${name} lane: its plants need ${fill(lane)} % of the length`">{{ name }}<small>{{ fill(lane) > 100 ? 'overfull' : '' }} {{ fill(lane) }} %</small></span>
+      <span class="name" :class="{ over: fill(lane) > 100 }" :title="`${name} lane: its plants need ${fill(lane)} % of the length${fill(lane) > 100 ? ', overfull' : ''}`">{{ name }}<small>{{ fill(lane) }} %{{ fill(lane) > 100 ? ' !' : '' }}</small></span>
       <div class="strip" :style="{ left: `${axis.score.leftPx}px`, width: `${axis.score.lengthPx}px` }" />
     </div>
     <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { BED_KINDS, laneBands, laneCounts, laneDepthAt, laneNames, type BedKind } from '~~/core/bed'
 import { sunClass, words } from '~~/core/plant'
+import { KIND_NAMES } from '~/utils/kindNames'
 import { NAME_LIMIT } from '~~/shared/bedSchema'
 
 const store = useBedStore()
@@ -18,7 +19,6 @@ const lanes = computed(() => laneNames(bed.value.laneShares.length, bed.value.fo
 }))
 const materials = [{ label: 'brick', value: 'brick' }, { label: 'stone', value: 'stone' }, { label: 'render', value: 'render' }, { label: 'boards', value: 'boards' }]
 const facings = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map((f) => ({ label: f, value: f }))
-const KIND_NAMES: Readonly<Record<BedKind, string>> = { 'foundation': 'foundation or backed border', 'screen': 'mixed screen', 'terrace': 'terrace level', 'two-sided': 'two-sided border', 'island': 'island', 'ring': 'ring round existing planting', 'court': 'patterned court', 'container': 'pots' }
 const kinds = BED_KINDS.map((value) => ({ label: KIND_NAMES[value], value }))
 
 const name = ref(bed.value.name)

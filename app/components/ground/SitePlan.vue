@@ -16,16 +16,20 @@ const painter = shallowRef<SitePainter | null>(null)
 const at = shallowRef<Point | null>(null)
 const pxPerM = ref(20)
 const reading = ref('')
-const RING_PX = 74
+const RING_PX = 60
+/** The plan lies in the ring; its outermost corners may pass it a little. */
+const CORNERS_OUT = 1.12
 
 onMounted(() => { painter.value = new SitePainter(holder.value!) })
 onBeforeUnmount(() => painter.value?.destroy())
 
-const bounds = computed(() => boundsOf(store.resolved.things, [...laid.value.flatMap((b) => b.outlines.flat()), ...store.resolved.places.values()]))
+// Far views are marked at the rim, they do not make the plan small.
+const bounds = computed(() => boundsOf(store.resolved.things.filter((t) => t.kind !== 'target'), [...laid.value.flatMap((b) => b.outlines.flat()), ...store.resolved.places.values()]))
 function fit() {
   const { x0, x1, y0, y1 } = bounds.value
   at.value = { x: (x0 + x1) / 2, y: (y0 + y1) / 2 }
-  pxPerM.value = Math.max(2, Math.min((width.value - RING_PX * 2) / (x1 - x0 || 1), (height.value - RING_PX * 2) / (y1 - y0 || 1), 200))
+  const ring = Math.min(width.value, height.value) - RING_PX
+  pxPerM.value = Math.max(2, Math.min((ring * CORNERS_OUT) / (Math.hypot(x1 - x0, y1 - y0) || 1), 200))
 }
 watch([width, height, () => store.id, () => laid.value.length > 0], () => { if (width.value > 50) fit() }, { immediate: true })
 watch(at, (p) => { if (p) ground.middle = { x: Math.round(p.x * 10) / 10, y: Math.round(p.y * 10) / 10 } })
@@ -154,7 +158,7 @@ defineExpose({ fit, zoom })
 <template>
   <div class="wrap">
     <div
-      ref="holder" class="plan" tabindex="0" role="application" data-testid="site-plan" :class="{ tape: ground.tool !== 'choose' }"
+      ref="holder" class="plan" tabindex="0" role="application" data-testid="site-plan" :data-middle="at ? `${at.x},${at.y}` : undefined" :data-px-per-m="pxPerM" :class="{ tape: ground.tool !== 'choose' }"
       aria-label="Plan of the site. Plus and minus zoom, 0 shows all, arrows move what is chosen, M measures, Delete takes out. Everything is in the field book too."
       @pointerdown="down" @pointermove="moveOver" @pointerup="up" @pointercancel="cancel" @pointerleave="reading = ''" @wheel.prevent="wheel" @keydown="key"
     />

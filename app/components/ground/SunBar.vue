@@ -37,7 +37,7 @@ const monthShort = (m: number) => MONTH_NAMES[m - 1]!.slice(0, 3)
 .bar { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 14px; padding: 8px 14px; border-top: 1px solid var(--line); background: var(--rail); min-height: 48px; flex: none; }
 .group { display: flex; gap: 4px; align-items: center; }
 .hour { display: flex; align-items: center; gap: 8px; font-size: 12.5px; }
-.hour input { width: 150px; accent-color: var(--amber); }
+.hour input { width: 150px; }
 .fig { font-size: 12px; color: var(--soft); white-space: nowrap; }
 .key { display: flex; gap: 10px; font-size: 11.5px; color: var(--soft); }
 .key span { display: inline-flex; gap: 4px; align-items: center; white-space: nowrap; }

@@ -10,9 +10,9 @@ const LANE_PX = 40
 const CAPTION_PX = 23
 const lanes = computed(() => store.bed?.laneShares.length ?? 3)
 const scorePx = computed(() => CAPTION_PX + lanes.value * (LANE_PX + 3) + 6)
-const rest = computed(() => Math.max(240, height.value - scorePx.value - 2 * CAPTION_PX - 2))
+const rest = computed(() => Math.max(240, height.value - scorePx.value - (lined.value ? 2 : 1) * CAPTION_PX - 2))
 const { lined } = useAspect()
-const { axis, planPx, elevationPx, planTop } = useAxis({ width, restPx: rest })
+const { axis, planAxis, planPx, elevationPx, planTopPx } = useAxis({ width, restPx: rest })
 watchEffect(() => setDropAxis(axis.value))
 
 const when = computed(() => `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`)
@@ -29,18 +29,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <div class="compose">
     <div class="left">
-      <div ref="stage" class="stage">
-        <section>
+      <div ref="stage" class="stage" :class="{ beside: !lined }">
+        <section class="front">
           <ComposeLookFrom :when="when" />
           <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
         </section>
-        <section class="ruled">
+        <section class="ruled score">
           <h2 class="caption">The score <small>{{ lined ? 'drag a block along or between lanes, its right end to add plants' : 'once round the bed, beginning at the left; drag a block along or between lanes' }}</small></h2>
           <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
         </section>
-        <section class="ruled">
-          <h2 class="caption">From above <small>pale to mature spread, solid as it is now; drag a plant to pin it</small></h2>
-          <ClientOnly><ComposePlanView :axis="axis" :height="planPx" :top-m="planTop" /></ClientOnly>
+        <section class="ruled above">
+          <h2 class="caption">From above <small>{{ lined ? 'pale to mature spread, solid as it is now; drag a plant to pin it' : 'drag a plant to pin it' }}</small></h2>
+          <ClientOnly><ComposePlanView :axis="planAxis" :height="planPx" :top-px="planTopPx" /></ClientOnly>
         </section>
       </div>
       <ComposeTimeBar />
@@ -65,6 +65,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .stage { flex: 1; min-height: 0; overflow: hidden; background: var(--paper); }
 .caption { height: 23px; line-height: 23px; padding-left: 12px; font-size: 13.5px; font-weight: 600; white-space: nowrap; overflow: hidden; }
 .caption small { font-family: var(--font-sans); font-weight: 400; font-size: 12px; color: var(--soft); margin-left: 8px; }
+/* Elevation and plan side by side, the score beneath both. */
+.beside { display: grid; grid-template-columns: 58% 42%; align-content: start; }
+.beside .front { grid-area: 1 / 1; min-width: 0; }
+.beside .above { grid-area: 1 / 2; border-top: none; border-left: 1px solid var(--line); min-width: 0; }
+.beside .score { grid-area: 2 / 1 / 3 / 3; }
 .ruled { border-top: 1px solid var(--line); }
 .side { width: 300px; flex: none; border-left: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
 .tabs { display: flex; border-bottom: 1px solid var(--line); flex: none; }

@@ -1,0 +1,83 @@
+import { strToU8, zipSync } from 'fflate'
+import { readdir, readFile } from 'node:fs/promises'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { EMPTY_SITE } from '../../core/site'
+import { archiveSchema } from '../../shared/archiveSchema'
+import { siteSchema } from '../../shared/siteSchema'
+import { pictureType } from '../../shared/pictureType'
+import { demo } from '../../tests/support/library'
+import { BrokenArchive, packGarden, unpackGarden } from '../services/gardenArchive'
+import type { Db } from './Db'
+import { migrate, toMigrations } from './migrate'
+import { openPglite } from './openPglite'
+import { listBeds } from './queries/beds'
+import { findDrawing, insertDrawing } from './queries/drawings'
+import { findGarden, listGardens } from './queries/gardens'
+import { findSite, saveSite } from './queries/sites'
+import { seedDemo } from './seedDemo'
+
+const folder = new URL('./migrations/', import.meta.url)
+const png = new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, ...Array.from({ length: 80 }, (_, i) => i * 3 % 256)])
+let db: Db
+beforeAll(async () => {
+  db = await openPglite()
+  await migrate(db, toMigrations(new Map(await Promise.all((await readdir(folder)).map(async (name) => [name, await readFile(new URL(name, folder), 'utf8')] as const)))))
+  await seedDemo(db, demo)
+})
+afterAll(() => db.close())
+
+describe('a site', () => {
+  it('is kept whole, in its order, and empty where none was saved', async () => {
+    const stored = await findSite(db, 'saltmarsh-row')
+    expect(stored.value).toEqual(siteSchema.parse(demo.site))
+    expect(stored.revision).toBe(1)
+    expect(await findSite(db, 'nowhere')).toMatchObject({ revision: 0, value: EMPTY_SITE })
+  })
+  it('saves on the revision it knows, and refuses an older one without changing a thing', async () => {
+    const before = await findSite(db, 'saltmarsh-row')
+    const turned = { ...before.value, northDeg: 50 }
+    expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', before.revision, turned))).toMatchObject({ revision: before.revision + 1 })
+    expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', before.revision, EMPTY_SITE))).toBeNull()
+    expect((await findSite(db, 'saltmarsh-row')).value).toEqual(turned)
+    expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', 0, EMPTY_SITE))).toBeNull()
+  })
+  it('keeps a drawing byte by byte, and tells a picture by its bytes', async () => {
+    await insertDrawing(db, 'saltmarsh-row', { id: 'plan', mediaType: 'image/png', bytes: png })
+    expect((await findDrawing(db, 'plan'))!.bytes).toEqual(png)
+    expect(pictureType(png)).toBe('image/png')
+    expect(pictureType(strToU8('<svg onload="x">'.padEnd(90)))).toBeNull()
+  })
+})
+
+describe('a garden archive', () => {
+  it('comes back in as an equal garden, with ids of its own', async () => {
+    const site = await findSite(db, 'saltmarsh-row')
+    const withBase = { ...site.value, base: { drawingId: 'plan', name: 'survey.png', x: 0, y: 0, widthM: 20, heightM: 15 } }
+    await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', site.revision, withBase))
+    const zip = (await packGarden(db, 'saltmarsh-row'))!
+    const id = await unpackGarden(db, zip)
+    expect(id).not.toBe('saltmarsh-row')
+    expect((await findGarden(db, id))!.value).toEqual((await findGarden(db, 'saltmarsh-row'))!.value)
+    const beds = async (garden: string) => (await listBeds(db)).filter((b) => b.gardenId === garden)
+    expect((await beds(id)).map((b) => b.value)).toEqual((await beds('saltmarsh-row')).map((b) => b.value))
+    const copy = (await findSite(db, id)).value
+    expect(copy.things).toEqual(withBase.things)
+    expect(copy.beds.map((b) => b.bedId).sort()).toEqual((await beds(id)).map((b) => b.id).sort())
+    expect((await findDrawing(db, copy.base!.drawingId))!.bytes).toEqual(png)
+  })
+  it('takes nothing of a broken one in, and says what is wrong', async () => {
+    const before = (await listGardens(db)).length
+    const good = { format: 'amber-terrace-garden', version: 1, garden: demo.garden, beds: [], site: EMPTY_SITE, plants: [], drawings: [] }
+    const packed = (json: unknown) => zipSync({ 'garden.json': strToU8(typeof json === 'string' ? json : JSON.stringify(json)) })
+    const cases: [Uint8Array, RegExp][] = [
+      [new Uint8Array([1, 2, 3]), /not a zip file/], [zipSync({ 'other.txt': strToU8('x') }), /no garden.json/], [packed('{'), /not JSON/],
+      [packed({ ...good, version: 2 }), /newer Amber Terrace/], [packed({ ...good, garden: { ...(demo.garden as object), name: '' } }), /A name is needed/],
+      [packed({ ...good, beds: [{ id: 'a', bed: { name: 'x' } }] }), /Nothing was taken in/], [packed({ ...good, drawings: [{ id: 'a', file: 'drawings/a.png', mediaType: 'image/png' }] }), /is missing/],
+      [packed({ ...good, plants: [{ botanical_name: 'Rosa' }] }), /does not read/],
+    ]
+    for (const [bytes, says] of cases) await expect(unpackGarden(db, bytes)).rejects.toThrow(says)
+    await expect(unpackGarden(db, new Uint8Array())).rejects.toBeInstanceOf(BrokenArchive)
+    expect((await listGardens(db)).length).toBe(before)
+    expect(archiveSchema.safeParse(good).success).toBe(true)
+  })
+})
