@@ -14,9 +14,19 @@ const toMonth = async (page: Page, month: number) => {
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
 }
 
+async function toSite(page: Page) {
+  await page.getByRole('tab', { name: 'The site' }).click()
+  await page.waitForTimeout(2000)
+}
+
 const views: { name: string; path: string; act?: (page: Page) => Promise<unknown> }[] = [
   { name: 'gardens', path: '/' },
-  { name: 'ground', path: `${FRONT}/ground` },
+  { name: 'ground', path: `${FRONT}/ground`, act: (page) => page.waitForTimeout(2500) },
+  { name: 'ground-site', path: `${FRONT}/ground`, act: toSite },
+  { name: 'ground-sun-map', path: `${FRONT}/ground`, act: async (page) => { await toSite(page); await page.getByRole('button', { name: 'Hours, season' }).click(); await page.waitForTimeout(4000) } },
+  { name: 'ground-survey', path: `${FRONT}/ground`, act: async (page) => { await toSite(page); await page.getByTestId('add-point').scrollIntoViewIfNeeded(); await page.getByRole('button', { name: 'Walk round an outline' }).scrollIntoViewIfNeeded(); await page.getByLabel('C, first tape', { exact: true }).focus(); await page.waitForTimeout(600) } },
+  { name: 'compose-island', path: '/beds/bell-island/compose', act: (page) => page.waitForTimeout(2500) },
+  { name: 'compose-court', path: '/beds/story-court/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'plants', path: `${FRONT}/plants` },
   { name: 'compose-june', path: `${FRONT}/compose`, act: (page) => toMonth(page, 6) },
   { name: 'compose-january', path: `${FRONT}/compose`, act: (page) => toMonth(page, 1) },

@@ -1,6 +1,6 @@
 import type { Viewpoint } from '~~/core/bed'
 import { surroundingsOf, type PlacedOf } from '~~/core/site'
-import { aspectOf, middleOfBed, type Aspect } from '~~/core/view'
+import { aspectOf, middleOfBed, targetMarks, type Aspect } from '~~/core/view'
 
 /** A viewer within this angle of the front sees the picture that lines up with the score. */
 const IN_FRONT_DEG = 40
@@ -43,5 +43,6 @@ export const useAspect = createSharedComposable(() => {
   /** Whether the elevation lies straight above the score. */
   const lined = computed(() => !!aspect.value && aspect.value.turnDeg === 0 && !frame.value?.closed)
 
-  return { frame, surroundings, fromSite, viewpoint, aspect, lined }
+  const marks = computed(() => (aspect.value && store.bed && frame.value ? targetMarks(surroundings.value?.things ?? [], aspect.value, middleOfBed(store.bed, frame.value)) : []))
+  return { marks, frame, surroundings, fromSite, viewpoint, aspect, lined }
 })

@@ -21,9 +21,9 @@ export const useSunMap = createSharedComposable(() => {
   const place = computed(() => bedStore.garden?.value.place ?? { latitude: 45, longitude: 0, lastFrost: '05-01', firstFrost: '10-15', hardinessZone: '6', town: '' })
   const northDeg = computed(() => siteStore.resolved.northDeg)
   const obstacles = computed(() => obstaclesOf(siteStore.resolved, place.value.latitude, ground.year))
-  const sun = computed(() => sunPosition(new Date(solarNoon(YEAR, ground.month, 21, place.value.latitude, place.value.longitude).getTime() + ground.minutes * MINUTE_MS), place.value.latitude, place.value.longitude))
+  const sun = computed(() => sunPosition(new Date(solarNoon(YEAR, ground.month, ground.day, place.value.latitude, place.value.longitude).getTime() + ground.minutes * MINUTE_MS), place.value.latitude, place.value.longitude))
   /** The sun's way over the day, for the ring: azimuth and minutes after noon. */
-  const way = computed(() => sunSteps(ground.month, place.value.latitude, place.value.longitude, 10, YEAR))
+  const way = computed(() => sunSteps(ground.month, place.value.latitude, place.value.longitude, 10, YEAR, ground.day))
   const day = computed(() => ({ first: (way.value[0]?.afterNoonH ?? -6) * 60, last: (way.value[way.value.length - 1]?.afterNoonH ?? 6) * 60, hours: way.value.reduce((n, s) => n + s.hours, 0) }))
   watch(day, ({ first, last }) => { ground.minutes = Math.round(Math.min(last, Math.max(first, ground.minutes))) })
 
@@ -62,7 +62,9 @@ export const useSunMap = createSharedComposable(() => {
     const r = Math.floor((p.y - h.grid.y0) / h.grid.cellM)
     if (c < 0 || r < 0 || c >= h.grid.cols || r >= h.grid.rows) return ''
     const value = shown.value[r * h.grid.cols + c]!
-    return `${value.toFixed(1)} h here: ${words(sunClass(value))}`
+    const months = ground.shade === 'month' ? [ground.month] : season.value
+    const mean = (of: (m: LightHours['months'][number]) => Float32Array) => (months.reduce((n, m) => n + of(h.months[m - 1]!)[r * h.grid.cols + c]!, 0) / months.length).toFixed(1)
+    return `${value.toFixed(1)} h here: ${words(sunClass(value))} (${mean((m) => m.morning)} before noon, ${mean((m) => m.afternoon)} after, ${mean((m) => m.dappled)} dappled)`
   }
   return { sun, way, day, shadows, hours, shown, progress, problem, worked, northDeg, season, readAt, cancel: () => stop() }
 })

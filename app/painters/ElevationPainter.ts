@@ -1,5 +1,5 @@
 import Konva from 'konva'
-import { figureAt, type Elevation, type Figure } from '~~/core/view'
+import { figureAt, type Elevation, type Figure, type TargetMark } from '~~/core/view'
 import { FrameCache } from './FrameCache'
 import { drawFixture } from './drawFixtures'
 import { drawGround } from './drawGround'
@@ -16,6 +16,8 @@ export interface ElevationView {
   readonly palette: Palette
   readonly lit: ReadonlySet<string>
   readonly chosen: ReadonlySet<string>
+  /** Views to keep or to hide beyond the bed. */
+  readonly targets?: readonly TargetMark[]
   /** Without ruler and sill lines, for a small picture. */
   readonly bare?: boolean
 }
@@ -55,7 +57,7 @@ export class ElevationPainter {
     this.backKey = backKey
     if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width || before.height !== view.height) this.planting.draw()
     const unmarked = (v: ElevationView | null) => v !== null && v.lit.size === 0 && v.chosen.size === 0
-    const sameMarks = backKey === this.marksKey && unmarked(before) && unmarked(view)
+    const sameMarks = backKey === this.marksKey && unmarked(before) && unmarked(view) && before?.targets === view.targets
     if (!sameMarks) this.marks.draw()
     this.marksKey = backKey
   }
@@ -138,6 +140,7 @@ export class ElevationPainter {
     const { list, palette, lit, chosen } = this.view!
     const scale = this.scale()
     if (!this.view!.bare) this.drawSills(context, scale)
+    for (const t of this.view!.targets ?? []) drawTarget(context, t, scale)
     for (const [ids, colour, width] of [[lit, palette.amber, 2.5], [chosen, palette.amber, 2]] as const) {
       if (ids.size === 0) continue
       context.strokeStyle = colour
@@ -169,6 +172,26 @@ export class ElevationPainter {
     }
     context.restore()
   }
+}
+
+/** A frame where a view lies beyond the bed, with its name above it. */
+function drawTarget(context: CanvasRenderingContext2D, t: TargetMark, scale: PictureScale) {
+  context.save()
+  context.setLineDash(t.wish === 'keep' ? [2, 4] : [7, 3])
+  context.strokeStyle = t.wish === 'keep' ? '#2f4f2c' : '#7a2f22'
+  context.lineWidth = 1.4
+  const [x, y] = [scale.x(t.fromX), scale.z(t.toM)]
+  context.strokeRect(x, y, scale.x(t.toX) - x, scale.z(t.fromM) - y)
+  context.font = '11px "Inter Variable", sans-serif'
+  context.textAlign = 'center'
+  context.textBaseline = 'bottom'
+  context.setLineDash([])
+  context.lineWidth = 3
+  context.strokeStyle = 'rgba(251, 247, 238, 0.85)'
+  context.strokeText(t.label, (x + scale.x(t.toX)) / 2, y - 3)
+  context.fillStyle = t.wish === 'keep' ? '#2f4f2c' : '#7a2f22'
+  context.fillText(t.label, (x + scale.x(t.toX)) / 2, y - 3)
+  context.restore()
 }
 
 const ratioNow = () => Math.min(2, window.devicePixelRatio || 1)

@@ -32,7 +32,10 @@ export function drawBed(c: CanvasRenderingContext2D, bed: LaidBed, scale: SiteSc
   const all = bed.outlines.flat()
   const x = all.reduce((n, p) => n + p.x, 0) / all.length
   const y = all.reduce((n, p) => n + p.y, 0) / all.length
-  words(c, bed.name, scale.x(x), scale.y(y), bed.current ? '#7a3f06' : INK, `${bed.current ? '600 ' : ''}12px "Fraunces Variable", serif`)
+  const wide = (Math.max(...all.map((p) => p.x)) - Math.min(...all.map((p) => p.x))) * scale.pxPerM
+  // A small bed has its name beneath it, clear of what stands in it.
+  const below = wide < bed.name.length * 8
+  words(c, bed.name, scale.x(x), below ? scale.y(Math.min(...all.map((p) => p.y))) + 9 : scale.y(y), bed.current ? '#7a3f06' : INK, `${bed.current ? '600 ' : ''}12px "Fraunces Variable", serif`)
 }
 
 function words(c: CanvasRenderingContext2D, text: string, x: number, y: number, colour: string, font: string) {

@@ -13,6 +13,7 @@ export const useGroundStore = defineStore('ground', () => {
   const tool = ref<SiteTool>('choose')
   const shade = ref<Shade>('shadows')
   const month = ref(6)
+  const day = ref(21)
   /** Minutes after solar noon. */
   const minutes = ref(-150)
   /** Years that trees have grown. */
@@ -26,5 +27,5 @@ export const useGroundStore = defineStore('ground', () => {
   const middle = shallowRef<Point>({ x: 0, y: 0 })
 
   function take(next: SiteTool) { tool.value = next; tape.value = [] }
-  return { tab, chosenId, tool, shade, month, minutes, year, snap, tape, sketch, middle, take }
+  return { tab, chosenId, tool, shade, month, day, minutes, year, snap, tape, sketch, middle, take }
 })

@@ -1,5 +1,5 @@
-import { bedLightHours, bothWindows, lightHours, reachOf, type GridWindow, type LightHours, type LightInput } from '~~/core/light'
-import { differing, type LightAnswer, type LightRequest } from './lightJobs'
+import { bedLightHours, changedLight, lightHours, type BedLightInput, type LightHours, type LightInput } from '~~/core/light'
+import type { LightAnswer, LightRequest } from './lightJobs'
 
 const cancelled = new Set<number>()
 let last: { input: LightInput; hours: LightHours } | null = null
@@ -14,12 +14,12 @@ onmessage = ({ data }: MessageEvent<LightRequest>) => {
 }
 
 async function answer(request: Exclude<LightRequest, { job: 'cancel' }>) {
-  const { work, worked } = request.job === 'bed' ? { work: bedLightHours(request.input), worked: 1 } : mapWork(request.input)
+  const work = request.job === 'bed' ? bedWork(request.input) : mapWork(request.input)
   for (;;) {
     const step = work.next()
     if (step.done) {
-      if (request.job === 'map' && step.value) last = { input: request.input, hours: step.value }
-      send({ id: request.id, kind: 'result', hours: step.value, worked })
+      if (request.job === 'map' && step.value.hours) last = { input: request.input, hours: step.value.hours }
+      send({ id: request.id, kind: 'result', ...step.value })
       return
     }
     send({ id: request.id, kind: 'progress', share: step.value })
@@ -28,13 +28,13 @@ async function answer(request: Exclude<LightRequest, { job: 'cancel' }>) {
   }
 }
 
-/** The whole map, or only the cells that obstacles which moved since the last one can shade. */
-function mapWork(input: LightInput): { work: Generator<number, LightHours>; worked: number } {
+type Work = Generator<number, { hours: LightHours | null; worked: number }>
+
+function* bedWork(input: BedLightInput): Work { return { hours: yield* bedLightHours(input), worked: 1 } }
+
+/** The whole map, or only the cells that obstacles which moved since the last one shade and shaded. */
+function* mapWork(input: LightInput): Work {
   const same = last && JSON.stringify({ ...last.input, obstacles: [] }) === JSON.stringify({ ...input, obstacles: [] })
-  if (!last || !same) return { work: lightHours(input), worked: 1 }
-  const { before, after } = differing(last.input.obstacles, input.obstacles)
-  const window = [...before, ...after].reduce<GridWindow | null>((w, o) => bothWindows(w, reachOf(o, input)), null)
-  if (!window) return { work: lightHours(input, { before: last.hours, window: { c0: 0, c1: 0, r0: 0, r1: 0 } }), worked: 0 }
-  const cells = (window.c1 - window.c0) * (window.r1 - window.r0)
-  return { work: lightHours(input, { before: last.hours, window }), worked: cells / (input.grid.cols * input.grid.rows) }
+  if (last && same) return yield* changedLight(input, last.input.obstacles, last.hours)
+  return { hours: yield* lightHours(input), worked: 1 }
 }

@@ -1,6 +1,7 @@
 import type { Point } from '../geometry'
 import { aboveLevel, shadowOfCrown, shadowOfFace, slantOf, type Slant } from './shadow'
 import type { Corner, CrownObstacle, Obstacle } from './obstacle'
+import { shadedBy } from './shadedBy'
 import { sunSteps } from './sun'
 
 /** A raster over a plan: left lower corner, cell size in metres, columns and rows. */
@@ -28,26 +29,26 @@ export interface LightInput {
 const LATE_H = 2
 
 /**
- * Direct sun on a raster in equal steps of the day, for twelve months; yields the share done after each month. With `change`, only a window
- * of an earlier result is worked out again. A cell is in shade when the line from its middle to the sun meets a face or a crown.
+ * Direct sun on a raster in equal steps of the day, for twelve months; yields the share done after each month.
+ * A cell is in shade when the line from its middle to the sun meets a face or a crown.
  * Source: calculations, Light. Shadows are filled row by row, which is the same test for all cells of a row at once.
  */
-export function* lightHours(input: LightInput, change?: { readonly before: LightHours; readonly window: GridWindow }): Generator<number, LightHours> {
+export function* lightHours(input: LightInput): Generator<number, LightHours> {
   const { grid } = input
   const cells = grid.cols * grid.rows
-  const window = change?.window ?? { c0: 0, c1: grid.cols, r0: 0, r1: grid.rows }
+  const window = { c0: 0, c1: grid.cols, r0: 0, r1: grid.rows }
   const months: MonthLight[] = []
   const dayHours: number[] = []
   const levels = input.levels ? [...new Set(input.levels)] : [0]
   const light = new Float32Array(cells)
   for (let month = 1; month <= 12; month++) {
-    const result = emptyMonth(cells, change?.before.months[month - 1], grid, window)
+    const result = emptyMonth(cells)
     const steps = sunSteps(month, input.latitude, input.longitude, input.stepMinutes)
     for (const level of levels) {
       const drawn = drawnObstacles(input.obstacles, level)
       for (const step of steps) {
         shade(light, grid, window, drawn, slantOf(step, input.northDeg), level, month)
-        gather(result, light, grid, window, step, input.levels, level)
+        gather(result, light, grid, window, step, 1, input.levels, level)
       }
     }
     months.push(result)
@@ -57,9 +58,52 @@ export function* lightHours(input: LightInput, change?: { readonly before: Light
   return { grid, months, dayHours }
 }
 
-/** Works `lightHours` out at once. */
-export function lightHoursNow(input: LightInput, change?: { readonly before: LightHours; readonly window: GridWindow }): LightHours {
-  const work = lightHours(input, change)
+/** What a change asked for: the light afterwards, and the share of cells and steps that were worked out again. */
+export interface ChangedLight { readonly hours: LightHours; readonly worked: number }
+
+/**
+ * The light after obstacles changed, from the light before: at each step only the cells that a changed obstacle shades or shaded are worked
+ * out, once as they were and once as they are. Grid, place and levels must be the same. Yields the share done.
+ */
+export function* changedLight(input: LightInput, was: readonly Obstacle[], before: LightHours): Generator<number, ChangedLight> {
+  const { grid } = input
+  const cells = grid.cols * grid.rows
+  const changed = [...differing(was, input.obstacles), ...differing(input.obstacles, was)]
+  const levels = input.levels ? [...new Set(input.levels)] : [0]
+  const months: MonthLight[] = []
+  const light = new Float32Array(cells)
+  let worked = 0
+  let all = 0
+  for (let month = 1; month <= 12; month++) {
+    const result = emptyMonth(cells, before.months[month - 1])
+    for (const level of levels) {
+      const [then, now] = [drawnObstacles(was, level), drawnObstacles(input.obstacles, level)]
+      for (const step of sunSteps(month, input.latitude, input.longitude, input.stepMinutes)) {
+        all += cells
+        const slant = slantOf(step, input.northDeg)
+        const window = shadedBy(changed, slant, level, grid)
+        if (!window) continue
+        worked += (window.c1 - window.c0) * (window.r1 - window.r0)
+        for (const [drawn, sign] of [[then, -1], [now, 1]] as const) {
+          shade(light, grid, window, drawn, slant, level, month)
+          gather(result, light, grid, window, step, sign, input.levels, level)
+        }
+      }
+    }
+    months.push(result)
+    yield month / 12
+  }
+  return { hours: { grid, months, dayHours: before.dayHours }, worked: worked / all }
+}
+
+/** Obstacles of one list that are not in the other as they are. */
+function differing(list: readonly Obstacle[], other: readonly Obstacle[]): Obstacle[] {
+  const texts = new Map(other.map((o) => [o.id, JSON.stringify(o)]))
+  return list.filter((o) => texts.get(o.id) !== JSON.stringify(o))
+}
+
+/** Runs a piece of work to its end. */
+export function finish<T>(work: Generator<number, T>): T {
   for (;;) {
     const step = work.next()
     if (step.done) return step.value
@@ -78,13 +122,8 @@ function drawnObstacles(obstacles: readonly Obstacle[], level: number): Drawn {
   return { faces: faces.sort((a, b) => b.pass - a.pass), crowns }
 }
 
-function emptyMonth(cells: number, before: MonthLight | undefined, grid: LightGrid, w: GridWindow): MonthLight {
-  const make = (from?: Float32Array) => {
-    if (!from) return new Float32Array(cells)
-    const copy = from.slice()
-    for (let r = w.r0; r < w.r1; r++) copy.fill(0, r * grid.cols + w.c0, r * grid.cols + w.c1)
-    return copy
-  }
+function emptyMonth(cells: number, before?: MonthLight): MonthLight {
+  const make = (from?: Float32Array) => from?.slice() ?? new Float32Array(cells)
   return { morning: make(before?.morning), afternoon: make(before?.afternoon), late: make(before?.late), dappled: make(before?.dappled), through: make(before?.through) }
 }
 
@@ -94,7 +133,8 @@ function shade(light: Float32Array, grid: LightGrid, w: GridWindow, { faces, cro
   for (const { corners, pass } of faces) fillOutline(light, grid, w, shadowOfFace(corners, slant, level), pass)
 }
 
-function gather(to: MonthLight, light: Float32Array, grid: LightGrid, w: GridWindow, step: { hours: number; afterNoonH: number }, levels: Float32Array | undefined, level: number) {
+function gather(to: MonthLight, light: Float32Array, grid: LightGrid, w: GridWindow, step: { hours: number; afterNoonH: number }, sign: 1 | -1, levels: Float32Array | undefined, level: number) {
+  const hours = sign * step.hours
   const half = step.afterNoonH < 0 ? to.morning : to.afternoon
   const isLate = step.afterNoonH >= LATE_H
   for (let r = w.r0; r < w.r1; r++) {
@@ -102,11 +142,11 @@ function gather(to: MonthLight, light: Float32Array, grid: LightGrid, w: GridWin
       const pass = light[i]!
       if (pass === 0 || (levels && levels[i] !== level)) continue
       if (pass === 1) {
-        half[i]! += step.hours
-        if (isLate) to.late[i]! += step.hours
+        half[i]! += hours
+        if (isLate) to.late[i]! += hours
       } else {
-        to.dappled[i]! += step.hours
-        to.through[i]! += pass * step.hours
+        to.dappled[i]! += hours
+        to.through[i]! += pass * hours
       }
     }
   }

@@ -27,11 +27,11 @@ export function solarNoon(year: number, month: number, day: number, latitude: nu
 }
 
 /**
- * The sun's way on the 21st of a month in equal steps, symmetric about solar noon, so that a symmetric site gets the same before and after.
+ * The sun's way on a day of a month (the 21st when none is named) in equal steps, symmetric about solar noon, so that a symmetric site gets the same before and after.
  * A step in which the sun rises or sets counts by the share that it is up. Hours add up to the day's length.
  */
-export function sunSteps(month: number, latitude: number, longitude: number, stepMinutes = 10, year = 2026): SunStep[] {
-  const noon = solarNoon(year, month, DAY_OF_MONTH, latitude, longitude).getTime()
+export function sunSteps(month: number, latitude: number, longitude: number, stepMinutes = 10, year = 2026, day = DAY_OF_MONTH): SunStep[] {
+  const noon = solarNoon(year, month, day, latitude, longitude).getTime()
   const half = (12 * 60) / stepMinutes
   const steps: SunStep[] = []
   const altitude = (minutes: number) => sunPosition(new Date(noon + minutes * MINUTE_MS), latitude, longitude).altitudeDeg

@@ -1,4 +1,4 @@
-import { lightHoursNow, bothWindows, obstaclesOf, reachOf, sunAt, type LightInput, type Obstacle } from '../../core/light'
+import { changedLight, finish, lightHours, obstaclesOf, sunAt, type LightInput, type Obstacle } from '../../core/light'
 import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../../core/site'
 import { castRays } from '../support/rayCaster'
 import { middle, type Report } from './report'
@@ -22,10 +22,10 @@ function thirty(): Obstacle[] {
 export function benchLight(report: Report) {
   const input: LightInput = { obstacles: thirty(), grid: { x0: 0, y0: 0, cellM: 0.25, cols: 160, rows: 120 }, ...AT, northDeg: 20 }
   const times: number[] = []
-  let light = lightHoursNow(input)
+  let light = finish(lightHours(input))
   for (let i = 0; i < RUNS; i++) {
     const began = performance.now()
-    light = lightHoursNow(input)
+    light = finish(lightHours(input))
     times.push(performance.now() - began)
   }
   const whole = middle(times)
@@ -50,8 +50,8 @@ export function benchLight(report: Report) {
 
   const fence = input.obstacles.findIndex((o) => o.kind === 'faces' && o.id === 't3')
   const now = input.obstacles.map((o, i) => (i === fence && o.kind === 'faces' ? { ...o, faces: o.faces.map((f) => f.map((p) => ({ ...p, x: p.x + 0.5 }))) } : o))
-  const window = bothWindows(reachOf(input.obstacles[fence]!, input), reachOf(now[fence]!, input))!
   const from = performance.now()
-  lightHoursNow({ ...input, obstacles: now }, { before: light, window })
-  report('light-one-obstacle-moved', performance.now() - from, 'ms', 3000)
+  const { worked } = finish(changedLight({ ...input, obstacles: now }, input.obstacles, light))
+  report('light-one-obstacle-moved', performance.now() - from, 'ms', whole)
+  report('light-one-obstacle-cells-worked', worked, 'ratio', 0.5)
 }

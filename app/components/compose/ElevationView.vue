@@ -8,6 +8,7 @@ const compose = useComposeStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { chosenIds } = useChosen()
+const { marks } = useAspect()
 const painter = shallowRef<ElevationPainter | null>(null)
 
 onMounted(() => { painter.value = new ElevationPainter(holder.value!) })
@@ -17,7 +18,7 @@ watchPostEffect(() => {
   if (!painter.value || !elevationList.value || !palette.value || props.axis.width < 50) return
   painter.value.show({
     list: elevationList.value, width: props.axis.width, height: props.height, pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx,
-    palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
+    palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value, targets: marks.value,
   })
 })
 

@@ -37,6 +37,7 @@ function drag(event: PointerEvent) {
     ground.minutes = Math.round(near.afterNoonH * 60)
   } else if (dragging === 'month') {
     const off = ((a - away.value + 540) % 360) - 180
+    ground.day = 21
     ground.month = Math.min(12, Math.max(1, Math.round(off / MONTH_STEP + 5.5) + 1))
   }
 }
@@ -55,6 +56,7 @@ function monthKey(event: KeyboardEvent) {
   const by = event.key === 'ArrowRight' || event.key === 'ArrowUp' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowDown' ? -1 : 0
   if (by === 0) return
   event.preventDefault()
+  ground.day = 21
   ground.month = ((ground.month - 1 + by + 12) % 12) + 1
 }
 const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...spot(i * 90, r.value - 16) })))

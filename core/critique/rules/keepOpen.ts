@@ -1,4 +1,5 @@
 import type { Body } from '../../layout'
+import type { PlacedOf } from '../../site'
 import { aspectOf, blockedShare, judgedTurns, middleOfBed, type Eye } from '../../view'
 import type { Finding } from '../finding'
 import type { WholeRule } from '../rule'
@@ -42,6 +43,7 @@ function centrepiece(scene: Scene): Finding[] {
 function targets(scene: Scene): Finding[] {
   if (scene.placement.plants.length === 0) return []
   return (scene.surroundings?.things ?? []).flatMap((t): Finding[] => {
+    if (t.kind === 'feature') return t.keepInView ? feature(scene, t) : []
     const viewer = t.kind === 'target' ? scene.surroundings!.things.find((v) => v.id === t.seenFrom) : undefined
     if (t.kind !== 'target' || viewer?.kind !== 'viewpoint') return []
     const eye: Eye = { ...viewer.at, z: viewer.eyeM }
@@ -68,6 +70,21 @@ function targets(scene: Scene): Finding[] {
     }]
   })
 }
+
+/** A post, urn or bench of the site that must stay in view of the bed's own viewer. The centrepiece of an island is judged all round instead. */
+function feature(scene: Scene, t: PlacedOf<'feature'>): Finding[] {
+  const { form } = scene.bed
+  if (form.kind === 'island' && form.centre !== 'none' && Math.hypot(t.at.x, t.at.y) < 0.5) return []
+  const eye = eyeAt(scene, scene.bed.viewpoint.turnDeg)
+  const aim = { ...t.at, widthM: t.widthM, fromM: t.heightM * UPPER_SHARE, toM: t.heightM }
+  if (t.heightM <= 0 || !crosses(scene, eye, aim)) return []
+  const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
+  if (worst.share <= TOLERATED) return []
+  const by = blockers(bodiesNear(scene, { month: IN_LEAF, year: worst.year }), (one) => blockedShare(one, eye, aim))
+  return [say(scene, t.id, by, worst, { title: `Hides ${t.name}`, what: `${t.name} from ${metres(aim.fromM)} up, seen from ${scene.bed.viewpoint.name.toLowerCase()},`, from: scene.frame.runFrom, to: scene.frame.runTo })]
+}
+/** Of a thing that must stay in view its upper part counts: its foot may stand in planting. */
+const UPPER_SHARE = 0.4
 
 /** Whether the line of sight passes over the bed at all. */
 function crosses(scene: Scene, eye: Eye, aim: { x: number; y: number; widthM: number }): boolean {
