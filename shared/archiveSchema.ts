@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { bedSchema, idSchema } from './bedSchema'
+import { briefSchema } from './briefSchema'
 import { gardenSchema } from './gardenSchema'
 import { siteSchema } from './siteSchema'
 
@@ -14,6 +15,9 @@ export const archiveSchema = z.object({
   garden: gardenSchema,
   beds: z.array(z.object({ id: idSchema, bed: bedSchema })).max(200),
   site: siteSchema,
+  brief: briefSchema.nullable().default(null),
+  /** Cells of library plants that the garden changed, by plant id. */
+  changes: z.record(z.string(), z.record(z.string(), z.string())).default({}),
   /** The user's own plants that the beds use, a row's cells each. */
   plants: z.array(z.record(z.string(), z.string())).max(2000),
   drawings: z.array(z.object({ id: idSchema, file: z.string().regex(/^drawings\/[A-Za-z0-9_-]+\.(png|jpg)$/), mediaType: z.enum(['image/png', 'image/jpeg']) })).max(20),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CENTREPIECES, checkForm, checkOutline, DRAINAGE, EXPOSURE, IRRIGATION, PATTERNS, SCHOOL_IDS, type Bed } from '../core/bed'
+import { CENTREPIECES, CONDITIONS, FATES, checkForm, checkOutline, DRAINAGE, EXPOSURE, IRRIGATION, PATTERNS, SCHOOL_IDS, type Bed } from '../core/bed'
 import { SOILS, WATER_CLASSES } from '../core/plant'
 
 export const NAME_LIMIT = 120
@@ -70,6 +70,11 @@ export const bedSchema = z.object({
   }),
   school: z.enum(SCHOOL_IDS),
   drifts: z.array(drift).max(400),
+  existing: z.array(z.object({
+    id: idSchema, name: nameSchema, plantId: z.union([z.literal(''), plantIdSchema]), x: z.number().min(-500).max(500), y: z.number().min(-500).max(500),
+    heightM: metre(0.02, 40, 'A height'), spreadM: metre(0.02, 30, 'A spread'), condition: z.enum(CONDITIONS), fate: z.enum(FATES),
+    into: z.number().int().min(1, 'At least one part.').max(50, 'At most 50 parts.'), note: z.string().max(500),
+  })).max(200).default([]),
   pins: z.array(z.object({ driftId: idSchema, index: z.number().int().min(0).max(499), x: z.number().min(-500).max(500), y: z.number().min(-500).max(500) })).max(5000),
   accepted: z.array(z.object({ findingId: z.string().min(1).max(200), title: z.string().max(300), reason: z.string().trim().min(1, 'A reason is needed.').max(500) })).max(500),
   shortlist: z.array(plantIdSchema).max(400),

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import type { Bed } from '../core/bed'
+import type { Brief } from '../core/brief'
 import type { Plant } from '../core/plant'
 import { bedSchema } from './bedSchema'
 import { gardenSchema, type Garden, type Stored } from './gardenSchema'
+import { briefSchema } from './briefSchema'
 import { siteSchema } from './siteSchema'
 import type { Site } from '../core/site'
 
@@ -23,7 +25,13 @@ export interface GardenSummary { readonly garden: StoredGarden; readonly beds: r
 export interface SavedAnswer { readonly revision: number; readonly savedAt: string }
 /** The body of a 409: the version that is stored now. */
 export interface ConflictAnswer<T> { readonly stored: T }
-export interface LibraryAnswer { readonly plants: readonly Plant[] }
+/** Plants for a garden: the library's and the user's own, with the garden's changes; which are own, and which are changed. */
+export interface LibraryAnswer { readonly plants: readonly Plant[]; readonly own: readonly string[]; readonly changed: readonly string[] }
+export type StoredBrief = Stored<Brief>
+export const saveBriefSchema = z.object({ revision, brief: briefSchema })
+export const changePlantSchema = z.object({ cells: z.record(z.string().max(40), z.string().max(400)) })
+/** What an import would do or did; `errors` name row and column. */
+export interface ImportAnswer { readonly taken: number; readonly added: readonly string[]; readonly replaced: readonly string[] }
 
 /** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */
 export function describeIssues(error: z.ZodError): string {

@@ -4,6 +4,7 @@ const route = useRoute()
 const colour = useColorMode()
 const steps = [
   { to: 'ground', label: 'Ground', icon: 'i-lucide-ruler' },
+  { to: 'brief', label: 'Brief', icon: 'i-lucide-mail-open' },
   { to: 'plants', label: 'Plants', icon: 'i-lucide-sprout' },
   { to: 'compose', label: 'Compose', icon: 'i-lucide-layers' },
   { to: 'count', label: 'Count', icon: 'i-lucide-clipboard-list' },

@@ -19,9 +19,9 @@ onBeforeUnmount(() => painter.value?.destroy())
 watchPostEffect(() => {
   if (!painter.value || !palette.value || width.value < 50 || library.byId.size === 0) return
   const frame = bedFrame(props.bed)
-  const { plants } = place(props.bed, library.byId, frame)
+  const { plants, standing } = place(props.bed, library.byId, frame)
   const aspect = aspectOf(props.bed, frame, props.bed.viewpoint)
-  const list = elevation(bodiesAt(repeated(plants, props.bed.form), { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed, aspect)
+  const list = elevation(bodiesAt([...repeated(plants, props.bed.form), ...standing], { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed, aspect)
   const across = aspect.lastX - aspect.firstX
   const pxPerM = Math.min((width.value - 8) / across, (props.height - 16) / (Math.min(4, list.topM) + 0.4 + Math.min(1.6, Math.abs(list.frontBaseM) + list.raisedM)))
   const leftPx = (width.value - across * pxPerM) / 2

@@ -1,15 +1,17 @@
 <script setup lang="ts">
-/** The site was saved elsewhere while it was worked on here. */
+/** The site or the brief was saved elsewhere while it was worked on here. */
 const site = useSiteStore()
-const open = computed(() => site.saveState === 'conflict')
+const brief = useBriefStore()
+const what = computed(() => (site.saveState === 'conflict' ? 'site' as const : brief.saveState === 'conflict' ? 'brief' as const : null))
+const settle = (which: 'mine' | 'theirs') => (what.value === 'site' ? site : brief).settleConflict(which)
 </script>
 
 <template>
-  <UModal :open="open" :dismissible="false" :close="false" title="This site was changed elsewhere" description="Another tab or person saved it after you opened it. Nothing is lost: choose which version goes on.">
+  <UModal :open="what !== null" :dismissible="false" :close="false" :title="`This ${what ?? 'site'} was changed elsewhere`" description="Another tab or person saved it after you opened it. Nothing is lost: choose which version goes on.">
     <template #body>
       <div class="row">
-        <UButton @click="site.settleConflict('mine')">Keep this one, with {{ site.kept?.things.length }} things</UButton>
-        <UButton color="neutral" variant="outline" @click="site.settleConflict('theirs')">Take that one, with {{ site.conflict?.value.things.length }}</UButton>
+        <UButton @click="settle('mine')">Keep this one</UButton>
+        <UButton color="neutral" variant="outline" @click="settle('theirs')">Take that one</UButton>
       </div>
       <p class="hint">If you take the other, yours comes back with Undo.</p>
     </template>

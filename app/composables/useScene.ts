@@ -21,14 +21,18 @@ export const useScene = createSharedComposable(() => {
   const bedStore = useBedStore()
   const library = useLibraryStore()
   const compose = useComposeStore()
+  const brief = useBriefStore()
   const { frame, aspect, surroundings } = useAspect()
   const { judged: light } = useBedLight()
 
   const climateFor = lastOf((place: { latitude: number; lastFrost: string; firstFrost: string }) => climateOf(place))
   const climate = computed(() => climateFor(bedStore.garden?.value.place ?? { latitude: 45, lastFrost: '05-01', firstFrost: '10-15' }))
   const zone = computed(() => bedStore.garden?.value.place.hardinessZone ?? '6')
+  /** What of the brief holds for this bed; the same objects while the brief stays. */
+  const requirements = computed(() => brief.brief.requirements.filter((r) => r.beds.length === 0 || (bedStore.id !== null && r.beds.includes(bedStore.id))))
+  const theme = computed(() => brief.brief.theme)
   const scene = computed<Scene | null>(() => (bedStore.bed && frame.value
-    ? makeScene({ bed: bedStore.bed, library: library.byId, climate: climate.value, hardinessZone: zone.value, light: light.value, surroundings: surroundings.value }, undefined, frame.value)
+    ? makeScene({ bed: bedStore.bed, library: library.byId, climate: climate.value, hardinessZone: zone.value, light: light.value, surroundings: surroundings.value, theme: theme.value, requirements: requirements.value, schools: brief.brief.schools }, undefined, frame.value)
     : null))
 
   let before: Critique | undefined

@@ -14,7 +14,7 @@ const gardenForm = shallowRef<{ stored: StoredGarden | null } | null>(null)
 const bedFor = shallowRef<StoredGarden | null>(null)
 const formProblem = ref('')
 
-onMounted(() => { void load(); void library.load() })
+onMounted(() => { void load(); void library.load(null, true) })
 
 async function saveGarden(garden: Garden) {
   formProblem.value = ''

@@ -2,15 +2,22 @@ import { defineStore } from 'pinia'
 import type { Plant } from '~~/core/plant'
 import type { LibraryAnswer } from '~~/shared/wire'
 
-/** All plants that can be used: the library's and the user's own. */
+/** All plants that can be used in a garden: the library's and the user's own, with the garden's changes. */
 export const useLibraryStore = defineStore('library', () => {
   const plants = shallowRef<readonly Plant[]>([])
+  const own = shallowRef<ReadonlySet<string>>(new Set())
+  const changed = shallowRef<ReadonlySet<string>>(new Set())
+  const gardenId = ref<string | null>(null)
   const byId = computed<ReadonlyMap<string, Plant>>(() => new Map(plants.value.map((p) => [p.id, p])))
 
-  async function load(again = false) {
-    if (plants.value.length > 0 && !again) return
-    plants.value = (await $fetch<LibraryAnswer>('/api/library')).plants
+  async function load(garden: string | null = null, again = false) {
+    if (plants.value.length > 0 && !again && garden === gardenId.value) return
+    const answer = await $fetch<LibraryAnswer>('/api/library', { query: garden ? { garden } : {} })
+    plants.value = answer.plants
+    own.value = new Set(answer.own)
+    changed.value = new Set(answer.changed)
+    gardenId.value = garden
   }
 
-  return { plants, byId, load }
+  return { plants, own, changed, byId, gardenId, load }
 })

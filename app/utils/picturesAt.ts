@@ -24,7 +24,7 @@ export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
   let months = bodiesKept.get(scene)
   if (!months) bodiesKept.set(scene, (months = new Map()))
   let bodies = months.get(keyOf(moment))
-  if (!bodies) months.set(keyOf(moment), (bodies = bodiesAt(repeated(scene.placement.plants, scene.bed.form), moment, scene.climate, scene.bed.buying)))
+  if (!bodies) months.set(keyOf(moment), (bodies = bodiesAt([...repeated(scene.placement.plants, scene.bed.form), ...scene.placement.standing], moment, scene.climate, scene.bed.buying)))
   return bodies
 }
 

@@ -1,4 +1,5 @@
 import type { EdgeKind, Point } from '../geometry'
+import type { Existing } from './existing'
 import type { BedForm } from './form'
 import type { Soil, WaterClass } from '../plant'
 
@@ -66,7 +67,7 @@ export interface Acceptance { readonly findingId: string; readonly title: string
 /** What is bought of a plant: the size, and how many are there already. */
 export interface Buying { readonly plantId: string; readonly size: string; readonly have: number }
 
-export const SCHOOL_IDS = ['layered', 'close-knit', 'formal', 'carpet', 'screen'] as const
+export const SCHOOL_IDS = ['layered', 'close-knit', 'formal', 'carpet', 'screen', 'single-colour', 'lush', 'dry'] as const
 export type SchoolId = (typeof SCHOOL_IDS)[number]
 
 /** Everything that is composed and decided for one bed. */
@@ -82,6 +83,8 @@ export interface Bed {
   readonly ground: Ground
   readonly school: SchoolId
   readonly drifts: readonly Drift[]
+  /** What stands there already, and gaps kept for what will come. */
+  readonly existing: readonly Existing[]
   readonly pins: readonly Pin[]
   readonly accepted: readonly Acceptance[]
   readonly shortlist: readonly string[]

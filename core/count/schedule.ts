@@ -1,4 +1,4 @@
-import { placingsOf, type Bed } from '../bed'
+import { freedBy, placingsOf, type Bed } from '../bed'
 import type { Plant, SoldSize } from '../plant'
 import { keyLetters } from './keyLetters'
 
@@ -35,7 +35,8 @@ export function schedule(bed: Bed, library: ReadonlyMap<string, Plant>): Schedul
 function lineOf(plant: Plant, key: string, need: number, bed: Bed): ScheduleLine {
   const buying = bed.buying.find((b) => b.plantId === plant.id)
   const size = plant.sizes.find((s) => s.label === buying?.size) ?? plant.sizes[0]!
-  const have = Math.min(buying?.have ?? 0, need)
+  const freed = bed.existing.filter((e) => e.plantId === plant.id).reduce((n, e) => n + freedBy(e), 0)
+  const have = Math.min((buying?.have ?? 0) + freed, need)
   const buy = need - have
   return { key, plant, need, have, buy, size, total: money(buy * size.price) }
 }

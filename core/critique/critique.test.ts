@@ -9,7 +9,7 @@ import { blends, critique, makeScene, monthInterest, pairContrast, scores, stand
 
 /** A gas pipe under the far corner, a line overhead, a house with a door, and a drive on a street. */
 const surroundings: Surroundings = { facesDeg: 180, baseM: 0, things: [{ id: 'gas', name: 'gas main', kind: 'service', service: 'gas', line: [{ x: 4, y: -1 }, { x: 4, y: 5 }], depthM: 0.6, sure: false }] }
-const sceneOf = (bed: Bed, around: Surroundings | null = surroundings) => makeScene({ bed, library, climate, hardinessZone: '6b', surroundings: around })
+const sceneOf = (bed: Bed, around: Surroundings | null = surroundings) => makeScene({ bed, library, climate, hardinessZone: '6b', surroundings: around, ...(around ? { theme: { harmony: 'one-colour', base: '#a4573f', colours: [{ colour: '#8080cc', months: [] }] }, requirements: [{ trait: 'poison', weight: 'never', beds: [] }] } : {}) })
 const judge = (bed: Bed, around: Surroundings | null = null) => critique(sceneOf(bed, around)).findings
 const of = (findings: readonly Finding[], rule: RuleId) => findings.filter((f) => f.rule === rule)
 
@@ -28,6 +28,8 @@ const broken: Record<RuleId, Bed> = {
   smother: testBed({ outline: rectangle(10, 1.7), drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)] }),
   blend: testBed({ drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)] }),
   months: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 8)] }),
+  theme: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 3, 4), drift('b', 'coreopsis-verticillata', 1, 7, 3)] }),
+  brief: testBed({ drifts: [drift('a', 'paeonia-lactiflora', 1, 5, 2)] }),
   clutter: testBed({ drifts: ['alchemilla-mollis', 'nepeta-x-faassenii', 'iris-sibirica', 'echinacea-purpurea', 'achillea-moonshine', 'agastache-foeniculum'].map((id, i) => drift(`d${i}`, id, 1, 1 + i * 1.4)) }),
 }
 describe('each rule', () => {

@@ -13,11 +13,13 @@ import { thirst } from './rules/thirst'
 import { wall } from './rules/wall'
 import { window } from './rules/window'
 import { around } from './rules/around'
+import { brief } from './rules/brief'
+import { theme } from './rules/theme'
 import { keepOpen } from './rules/keepOpen'
 import { touchingPairs, whole, type Pair, type Scene } from './scene'
 
 const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, thirst, smother, blend]
-const WHOLE: readonly WholeRule[] = [shallow, window, keepOpen, site, around, months, clutter]
+const WHOLE: readonly WholeRule[] = [shallow, window, keepOpen, site, around, months, clutter, theme, brief]
 
 /** What has been found, and the local remarks behind it, which the next critique can build on. */
 export interface Critique {
@@ -47,7 +49,7 @@ export function critique(scene: Scene, before?: Critique): Critique {
 /** The stretch in which two scenes differ; the whole bed when more than plants differ; null when nothing does. */
 function changedRange(a: Scene, b: Scene): Range | null {
   const same = a.bed.outline === b.bed.outline && a.bed.wall === b.bed.wall && a.bed.viewpoint === b.bed.viewpoint && a.bed.ground === b.bed.ground
-    && a.bed.school === b.bed.school && a.bed.laneShares === b.bed.laneShares && a.bed.buying === b.bed.buying && a.bed.form === b.bed.form && a.library === b.library && a.climate === b.climate && a.site.zone === b.site.zone && a.light === b.light
+    && a.bed.school === b.bed.school && a.bed.laneShares === b.bed.laneShares && a.bed.buying === b.bed.buying && a.bed.form === b.bed.form && a.library === b.library && a.climate === b.climate && a.site.zone === b.site.zone && a.light === b.light && a.school === b.school
   if (!same || b.frame.closed) return whole
   let from = Infinity
   let to = -Infinity

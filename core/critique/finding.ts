@@ -1,6 +1,6 @@
 import type { Edit } from '../edit'
 
-export const RULES = ['shallow', 'wall', 'overlap', 'gap', 'hidden', 'window', 'keep-open', 'site', 'around', 'thirst', 'smother', 'blend', 'months', 'clutter'] as const
+export const RULES = ['shallow', 'wall', 'overlap', 'gap', 'hidden', 'window', 'keep-open', 'site', 'around', 'thirst', 'smother', 'blend', 'months', 'clutter', 'theme', 'brief'] as const
 export type RuleId = (typeof RULES)[number]
 
 /** A figure a finding rests on, with its unit ('' for a bare number). */

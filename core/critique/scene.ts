@@ -1,4 +1,6 @@
-import { bedFrame, schoolOf, type Bed, type BedFrame, type School } from '../bed'
+import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
+import type { Requirement } from '../brief'
+import type { Theme } from '../colour'
 import { circleIndex, type CircleIndex } from '../geometry'
 import { bodiesAt, place, type Body, type Moment, type PlacedPlant, type Placement } from '../layout'
 import type { BedLight } from '../light'
@@ -19,6 +21,8 @@ export interface Scene {
   /** Computed light, place by place; null when it is measured by hand or not known. */
   readonly light: BedLight | null
   readonly surroundings: Surroundings | null
+  readonly theme: Theme | null
+  readonly requirements: readonly Requirement[]
   readonly index: CircleIndex
   readonly byId: ReadonlyMap<string, PlacedPlant>
   readonly byPlant: ReadonlyMap<Plant, readonly PlacedPlant[]>
@@ -27,15 +31,15 @@ export interface Scene {
 /** A year in which everything but a slow tree has grown up; "mature" in the findings. */
 export const MATURE_YEAR = 10
 
-export interface SceneInput { readonly bed: Bed; readonly library: ReadonlyMap<string, Plant>; readonly climate: Climate; readonly hardinessZone: string; readonly light?: BedLight | null; readonly surroundings?: Surroundings | null }
+export interface SceneInput { readonly bed: Bed; readonly library: ReadonlyMap<string, Plant>; readonly climate: Climate; readonly hardinessZone: string; readonly light?: BedLight | null; readonly surroundings?: Surroundings | null; readonly theme?: Theme | null; /** Those that hold for this bed. */ readonly requirements?: readonly Requirement[]; readonly schools?: SchoolChanges }
 
-export function makeScene({ bed, library, climate, hardinessZone, light = null, surroundings = null }: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(bed)): Scene {
-  const placed = placement ?? place(bed, library, frame)
+export function makeScene({ bed, library, climate, hardinessZone, light = null, surroundings = null, theme = null, requirements = [], schools }: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(bed)): Scene {
+  const placed = placement ?? place(bed, library, frame, schools)
   return {
     bed, frame, library, climate,
     placement: placed,
-    light, surroundings,
-    school: schoolOf(bed),
+    light, surroundings, theme, requirements,
+    school: schoolOf(bed, schools),
     site: siteOf(bed, hardinessZone, light),
     index: circleIndex(placed.plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
     byId: new Map(placed.plants.map((p) => [p.id, p])),
@@ -66,8 +70,9 @@ const MORNING_ONLY = 0.85
 
 /** Bodies of the plants whose x lies in the range widened by 3 m, at a moment. */
 export function bodiesNear(scene: Scene, moment: Moment, range?: Range): Body[] {
-  const { plants } = scene.placement
-  const some = range ? plants.filter((p) => p.x > range.from - 3 && p.x < range.to + 3) : plants
+  const { plants, standing } = scene.placement
+  const all = standing.length > 0 ? [...plants, ...standing] : plants
+  const some = range ? all.filter((p) => p.x > range.from - 3 && p.x < range.to + 3) : all
   return bodiesAt(some, moment, scene.climate, scene.bed.buying)
 }
 

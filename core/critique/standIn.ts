@@ -22,7 +22,7 @@ export function standIns(plant: Plant, scene: Scene, limits: StandInLimits, most
 }
 
 /** How far a stand-in is from the role of a plant; 0 is its twin. */
-function unlikeness(a: Plant, b: Plant): number {
+export function unlikeness(a: Plant, b: Plant): number {
   const ratio = (x: number, y: number) => Math.abs(Math.log(x / y))
   const months = a.flowerMonths.filter((m) => b.flowerMonths.includes(m)).length
   return 22 * ratio(a.spreadM, b.spreadM)

@@ -12,6 +12,7 @@ export function describeEdit(edit: Edit): string {
     case 'setBuying': return 'change order'
     case 'setShortlist': return 'change shortlist'
     case 'setBed': return `change ${Object.keys(edit.change).join(', ')}`
+    case 'setExisting': return 'change what stands there'
     case 'replace': return 'take the other version'
     case 'all': return edit.name
   }

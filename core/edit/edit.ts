@@ -1,4 +1,4 @@
-import type { Acceptance, Bed, Buying, Drift, Pin } from '../bed'
+import type { Acceptance, Bed, Buying, Drift, Existing, Pin } from '../bed'
 
 /** A named change of a bed. Each has an inverse, so that undo, redo, autosave and mending all use the same edits. */
 export type Edit =
@@ -11,6 +11,7 @@ export type Edit =
   | { readonly kind: 'setBuying'; readonly plantId: string; readonly buying: Buying | null }
   | { readonly kind: 'setShortlist'; readonly plantIds: readonly string[] }
   | { readonly kind: 'setBed'; readonly change: Partial<Pick<Bed, 'name' | 'form' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>> }
+  | { readonly kind: 'setExisting'; readonly existing: readonly Existing[] }
   | { readonly kind: 'replace'; readonly bed: Bed }
   | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
 
@@ -49,6 +50,7 @@ export function applyEdit(bed: Bed, edit: Edit): Edited {
     }
     case 'setShortlist': return { bed: { ...bed, shortlist: edit.plantIds }, inverse: { kind: 'setShortlist', plantIds: bed.shortlist } }
     case 'setBed': return { bed: { ...bed, ...edit.change }, inverse: { kind: 'setBed', change: formerOf(bed, edit.change) } }
+    case 'setExisting': return { bed: { ...bed, existing: edit.existing }, inverse: { kind: 'setExisting', existing: bed.existing } }
     case 'replace': return { bed: edit.bed, inverse: { kind: 'replace', bed } }
     case 'all': return applyAll(bed, edit)
   }

@@ -42,6 +42,12 @@ export class Settled {
     this.add(tag, drift, plant, { x, y, a, v }, true, false)
   }
 
+  /** Keeps the place of a plant that stood there before. */
+  stand(placed: PlacedPlant) {
+    this.widest = Math.max(this.widest, placed.plant.spreadM)
+    ;(this.cells[this.column(placed.x) * this.rows + this.row(placed.y)] ??= []).push(placed)
+  }
+
   /** Puts a plant at its place (running coordinate and way out), or at the nearest lawful one; marks it crowded when there is none. */
   settle(tag: Tag, drift: Drift, plant: Plant, a0: number, v0: number, limits: (a: number) => { least: number; most: number }) {
     const { closed, runFrom, runTo } = this.frame

@@ -19,10 +19,30 @@ export function bodiesAt(plants: readonly PlacedPlant[], moment: Moment, climate
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
   const known = new Map<Plant, Omit<Body, 'at'>>()
   return plants.map((at) => {
+    if (at.standing) return { at, ...standingShape(at, moment, climate) }
     let shape = known.get(at.plant)
     if (!shape) known.set(at.plant, (shape = shapeAt(at.plant, moment, climate, bought.get(at.plant.id))))
     return { at, ...shape }
   })
+}
+
+/** Height left after a hard cut, and years until it is back. */
+const CUT_TO = 0.25
+
+/** A plant that stood there before grows on from its size then toward its mature one; cut back or divided it begins smaller. */
+function standingShape(at: PlacedPlant, moment: Moment, climate: Climate): Omit<Body, 'at'> {
+  const { heightM, spreadM, cutBack, divided, gap } = at.standing!
+  const full = shapeAt(at.plant, { ...moment, year: 30 }, climate)
+  if (gap) return { ...full, foliageM: 0, flowerM: 0, spreadM: 0, look: { ...full.look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 } }
+  const years = moment.year + moment.month / 12
+  const share = 1 - Math.exp((-Math.LN10 * years) / at.plant.yearsTo90)
+  const mature = Math.max(at.plant.foliageHeightM, at.plant.flowerHeightM)
+  const from = heightM * (cutBack ? CUT_TO : 1)
+  const wide = (spreadM * (cutBack ? 0.6 : 1)) / Math.sqrt(divided)
+  // What is larger than its kind is said to grow stays as it is.
+  const h = from + (Math.max(from, mature) - from) * share
+  const w = wide + (Math.max(wide, at.plant.spreadM) - wide) * share
+  return { foliageM: full.foliageM * (h / mature), flowerM: full.flowerM * (h / mature), spreadM: full.spreadM * (w / at.plant.spreadM), look: full.look }
 }
 
 function shapeAt(plant: Plant, { month, year }: Moment, climate: Climate, label?: string): Omit<Body, 'at'> {

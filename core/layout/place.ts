@@ -1,10 +1,11 @@
-import { bedFrame, laneBands, schoolOf, setbackM, type Bed, type BedFrame, type Drift, type LaneBand, type Pin } from '../bed'
+import { bedFrame, laneBands, schoolOf, setbackM, type Bed, type BedFrame, type Drift, type LaneBand, type Pin, type SchoolChanges } from '../bed'
 import { clamp, hashText } from '../geometry'
 import type { Plant } from '../plant'
 import { driftShape } from './driftShape'
 import { laneTrack, type LaneTrack } from './laneTrack'
 import { packBlocks, type Packed } from './packBlocks'
 import { Settled, type Tag } from './Settled'
+import { standingPlants } from './standing'
 
 /** One plant standing in the bed: plan metres, and its running place and way out from the back. */
 export interface PlacedPlant {
@@ -22,6 +23,8 @@ export interface PlacedPlant {
   readonly pinned: boolean
   /** True when no lawful place was found: nearer to another than the school allows. */
   readonly crowded: boolean
+  /** Of a plant that stood there before: its size then, and what was done to it; a gap is reserved and shows nothing. */
+  readonly standing?: { readonly heightM: number; readonly spreadM: number; readonly cutBack: boolean; readonly divided: number; readonly gap: boolean }
 }
 
 /** The stretch of the bed a drift's plants take up as the score draws it, in the bed's running coordinate; round a bed it may pass the seam. */
@@ -29,6 +32,8 @@ export interface DriftSpan { readonly driftId: string; readonly from: number; re
 
 export interface Placement {
   readonly plants: readonly PlacedPlant[]
+  /** What stood there before and keeps its place; nothing is set into it. */
+  readonly standing: readonly PlacedPlant[]
   readonly spans: readonly DriftSpan[]
   /** Of each lane: needed length over the lane's length; above 1 it is overfull. */
   readonly laneFill: readonly number[]
@@ -43,12 +48,14 @@ const SLOPE_SAMPLES = 40
  * Positions of every plant of a bed: on-centre spacing of the bed's school, blocks side by side in their lane, each row set
  * into the gaps of the row behind, setback kept, all inside. Deterministic. Drifts whose plant is not in the library are left out.
  */
-export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedFrame = bedFrame(bed)): Placement {
-  const k = schoolOf(bed).spacing
+export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedFrame = bedFrame(bed), schools?: SchoolChanges): Placement {
+  const k = schoolOf(bed, schools).spacing
   const bands = laneBands(bed.laneShares)
   const pins = pinsByDrift(bed.pins)
   const settled = new Settled(frame, k)
   const limitsOf = (plant: Plant) => outLimits(frame, plant, bed.form.kind === 'container')
+  const standing = standingPlants(bed, library, frame)
+  for (const p of standing) settled.stand(p)
   for (const drift of bed.drifts) {
     const plant = library.get(drift.plantId)
     if (!plant) continue
@@ -107,7 +114,7 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
     return shift
   }
   const plants = settled.all()
-  return { plants, spans: spansOf(bed.drifts, plants, k, frame), laneFill }
+  return { plants, standing, spans: spansOf(bed.drifts, plants, k, frame), laneFill }
 }
 
 function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band: LaneBand, track: LaneTrack, slope: number, k: number): Group[] {

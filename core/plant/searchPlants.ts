@@ -1,3 +1,4 @@
+import { findPlants } from './findPlants'
 import { misfits, type SiteConditions } from './fit'
 import { fullHeightM, type Kind, type Plant } from './plant'
 
@@ -11,12 +12,12 @@ export interface PlantFilter {
   readonly evergreen?: boolean
   readonly flowerMonth?: number
   readonly withoutHazards?: boolean
+  readonly fragrant?: boolean
 }
 
-/** The plants that answer every filter given, in the list's order. Each word of `text` must start a word of either name. */
+/** The plants that answer every filter given: by how well they answer the text when there is one, else in the list's order. */
 export function searchPlants(plants: readonly Plant[], filter: PlantFilter): Plant[] {
-  const wanted = fold(filter.text ?? '').split(/\s+/).filter(Boolean)
-  return plants.filter((plant) => {
+  const answers = (plant: Plant): boolean => {
     const height = fullHeightM(plant)
     if (filter.kind && plant.kind !== filter.kind) return false
     if (filter.minHeightM !== undefined && height < filter.minHeightM) return false
@@ -24,12 +25,10 @@ export function searchPlants(plants: readonly Plant[], filter: PlantFilter): Pla
     if (filter.evergreen && plant.retention !== 'evergreen') return false
     if (filter.flowerMonth && !plant.flowerMonths.includes(filter.flowerMonth)) return false
     if (filter.withoutHazards && plant.hazards.length > 0) return false
-    if (wanted.length > 0) {
-      const names = fold(`${plant.botanicalName} ${plant.commonName}`).split(/[\s'’-]+/)
-      if (!wanted.every((w) => names.some((n) => n.startsWith(w)))) return false
-    }
+    if (filter.fragrant && plant.fragrance === 'none') return false
     return !filter.site || misfits(plant, filter.site).length === 0
-  })
+  }
+  if (!filter.text?.trim()) return plants.filter(answers)
+  const byId = new Map(plants.map((p) => [p.id, p]))
+  return findPlants(plants, filter.text).map((id) => byId.get(id)!).filter(answers)
 }
-
-const fold = (text: string) => text.normalize('NFD').replace(/[\u0300-\u036f'’]/g, '').toLowerCase().trim()

@@ -1,22 +1,26 @@
 import { z } from 'zod'
 import { bedSchema } from '../../shared/bedSchema'
 import { gardenSchema } from '../../shared/gardenSchema'
+import { briefSchema } from '../../shared/briefSchema'
 import { siteSchema } from '../../shared/siteSchema'
+import type { Brief } from '../../core/brief'
+import { saveBrief } from './queries/briefs'
 import type { Db } from './Db'
 import { insertBed } from './queries/beds'
 import { hasGardens, insertGarden } from './queries/gardens'
 import { saveSite } from './queries/sites'
 
-const demoSchema = z.object({ id: z.string(), garden: gardenSchema, beds: z.array(z.object({ id: z.string(), bed: bedSchema })), site: siteSchema.optional() })
+const demoSchema = z.object({ id: z.string(), garden: gardenSchema, beds: z.array(z.object({ id: z.string(), bed: bedSchema })), site: siteSchema.optional(), brief: briefSchema.optional() })
 
 /** Puts a demo garden into a database that has never held one; leaves any other alone. True when it did. */
 export async function seedDemo(db: Db, demo: unknown): Promise<boolean> {
-  const { id, garden, beds, site } = demoSchema.parse(demo)
+  const { id, garden, beds, site, brief } = demoSchema.parse(demo)
   return db.transaction(async (tx) => {
     if (await hasGardens(tx)) return false
     await insertGarden(tx, id, garden)
     for (const { id: bedId, bed } of beds) await insertBed(tx, bedId, id, bed)
     if (site) await saveSite(tx, id, 0, site)
+    if (brief) await saveBrief(tx, id, 0, brief as Brief)
     return true
   })
 }

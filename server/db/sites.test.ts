@@ -13,6 +13,9 @@ import { openPglite } from './openPglite'
 import { listBeds } from './queries/beds'
 import { findDrawing, insertDrawing } from './queries/drawings'
 import { findGarden, listGardens } from './queries/gardens'
+import { EMPTY_BRIEF } from '../../core/brief'
+import { findBrief, saveBrief } from './queries/briefs'
+import { listPlantChanges, savePlantChange } from './queries/plantChanges'
 import { findSite, saveSite } from './queries/sites'
 import { seedDemo } from './seedDemo'
 
@@ -79,5 +82,27 @@ describe('a garden archive', () => {
     await expect(unpackGarden(db, new Uint8Array())).rejects.toBeInstanceOf(BrokenArchive)
     expect((await listGardens(db)).length).toBe(before)
     expect(archiveSchema.safeParse(good).success).toBe(true)
+  })
+})
+
+describe('a brief and a garden’s own figures', () => {
+  it('are kept, refused when stale, and go with the archive', async () => {
+    const stored = await findBrief(db, 'saltmarsh-row')
+    expect(stored.value.hoursAYear).toBe(60)
+    expect(await saveBrief(db, 'saltmarsh-row', stored.revision, { ...stored.value, budget: 99 })).toMatchObject({ revision: stored.revision + 1 })
+    expect(await saveBrief(db, 'saltmarsh-row', stored.revision, EMPTY_BRIEF)).toBeNull()
+    await savePlantChange(db, 'saltmarsh-row', 'nepeta-x-faassenii', { flower_height_m: '0.9' })
+    const id = await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!)
+    expect((await findBrief(db, id)).value.budget).toBe(99)
+    const never = (await findBrief(db, id)).value.requirements.find((r) => r.trait === 'poison')!
+    expect((await listBeds(db)).find((b) => b.id === never.beds[0])!.value.name).toBe('Story court')
+    expect([...(await listPlantChanges(db, id))]).toEqual([['nepeta-x-faassenii', { flower_height_m: '0.9' }]])
+    await savePlantChange(db, id, 'nepeta-x-faassenii', {})
+    expect((await listPlantChanges(db, id)).size).toBe(0)
+    expect((await findBrief(db, 'nowhere')).revision).toBe(0)
+  })
+  it('what stands in a bed comes back as it was', async () => {
+    const lilac = (await listBeds(db)).find((b) => b.id === 'old-lilac-corner')!
+    expect(lilac.value.existing.map((e) => e.fate)).toEqual(['cut-back', 'divide', 'keep', 'move', 'take-out', 'reserve'])
   })
 })

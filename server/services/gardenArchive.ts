@@ -1,14 +1,17 @@
 import { randomUUID } from 'node:crypto'
 import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate'
+import type { Brief } from '../../core/brief'
 import { plantFromCells, plantId, type PlantCells } from '../../core/plant'
 import { archiveSchema, ARCHIVE_FILE, ARCHIVE_FORMAT, ARCHIVE_VERSION, type GardenArchive } from '../../shared/archiveSchema'
 import { pictureType } from '../../shared/pictureType'
 import { describeIssues } from '../../shared/wire'
 import type { Db, Queryable } from '../db/Db'
 import { insertBed, listBeds } from '../db/queries/beds'
+import { findBrief, saveBrief } from '../db/queries/briefs'
 import { findDrawing, insertDrawing, type Drawing } from '../db/queries/drawings'
 import { findGarden, insertGarden } from '../db/queries/gardens'
 import { listOwnCells, upsertOwnPlants } from '../db/queries/ownPlants'
+import { listPlantChanges, savePlantChange } from '../db/queries/plantChanges'
 import { findSite, saveSite } from '../db/queries/sites'
 
 const LARGEST_UNPACKED = 64 * 1024 * 1024
@@ -19,11 +22,12 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
   if (!garden) return null
   const beds = (await listBeds(db)).filter((b) => b.gardenId === gardenId)
   const site = (await findSite(db, gardenId)).value
+  const brief = await findBrief(db, gardenId)
   const used = new Set(beds.flatMap((b) => [...b.value.drifts.map((d) => d.plantId), ...b.value.shortlist]))
   const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
   const drawing = site.base ? await findDrawing(db, site.base.drawingId) : null
   const drawings = drawing ? [{ id: drawing.id, file: `drawings/${drawing.id}.${drawing.mediaType === 'image/png' ? 'png' : 'jpg'}`, mediaType: drawing.mediaType as 'image/png' }] : []
-  const archive: GardenArchive = archiveSchema.parse({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, garden: garden.value, beds: beds.map((b) => ({ id: b.id, bed: b.value })), site, plants, drawings })
+  const archive: GardenArchive = archiveSchema.parse({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, garden: garden.value, beds: beds.map((b) => ({ id: b.id, bed: b.value })), site, brief: brief.revision > 0 ? brief.value : null, changes: Object.fromEntries(await listPlantChanges(db, gardenId)), plants, drawings })
   return zipSync({ [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)), ...(drawing ? { [drawings[0]!.file]: drawing.bytes } : {}) })
 }
 
@@ -53,6 +57,8 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
     for (const { id, bed } of archive.beds) await insertBed(tx, ids.get(id)!, gardenId, bed)
     for (const drawing of drawings) await insertDrawing(tx, gardenId, drawing)
     await saveSite(tx, gardenId, 0, site)
+    if (archive.brief) await saveBrief(tx, gardenId, 0, { ...archive.brief, requirements: archive.brief.requirements.map((r) => ({ ...r, beds: r.beds.flatMap((b) => ids.get(b) ?? []) })) } as Brief)
+    for (const [id, cells] of Object.entries(archive.changes)) await savePlantChange(tx, gardenId, id, cells)
     if (rows.length > 0) await upsertOwnPlants(tx, rows)
   })
   return gardenId

@@ -1,10 +1,11 @@
 import { dirname, join } from 'node:path'
-import { readPlants, describeRowError, type Plant } from '../../core/plant'
+import { changedPlant, readPlants, describeRowError, type Plant } from '../../core/plant'
 import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
 import { migrate, toMigrations } from '../db/migrate'
 import { openPglite } from '../db/openPglite'
 import { listOwnPlants } from '../db/queries/ownPlants'
+import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
 
 export interface Store { readonly db: Db; readonly library: ReadonlyMap<string, Plant> }
@@ -24,9 +25,17 @@ async function openStore(): Promise<Store> {
   return { db, library }
 }
 
-/** The library with the user's own plants, which stand before the library's of the same name. */
-export async function allPlants({ db, library }: Store): Promise<Map<string, Plant>> {
-  return new Map([...library, ...(await listOwnPlants(db)).map((p) => [p.id, p] as const)])
+/** The library with the user's own plants, which stand before the library's of the same name, and what a garden changes of either. */
+export async function allPlants({ db, library }: Store, gardenId?: string): Promise<{ plants: Map<string, Plant>; own: string[]; changed: string[] }> {
+  const own = await listOwnPlants(db)
+  const plants = new Map([...library, ...own.map((p) => [p.id, p] as const)])
+  const changed: string[] = []
+  for (const [id, cells] of gardenId ? await listPlantChanges(db, gardenId) : []) {
+    const base = plants.get(id)
+    const after = base && changedPlant(base, cells)
+    if (after?.ok) { plants.set(id, after.plant); changed.push(id) }
+  }
+  return { plants, own: own.map((p) => p.id), changed }
 }
 
 async function openDb(): Promise<Db> {

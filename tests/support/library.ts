@@ -29,7 +29,7 @@ export function testBed(change: Partial<Bed> = {}): Bed {
     wall: { heightM: 3, material: 'render', colour: '#d9cdb8', openings: [] },
     viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3, turnDeg: 0 },
     ground: { ...plainGround, sunHours: 6, sunByHand: true },
-    school: 'layered', drifts: [], pins: [], accepted: [], shortlist: [], buying: [], ...change,
+    school: 'layered', existing: [], drifts: [], pins: [], accepted: [], shortlist: [], buying: [], ...change,
   }
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PATTERNS } from '~~/core/bed'
-import { standIns } from '~~/core/critique'
+import { conditionsAt } from '~~/core/critique'
 import { formatBoth } from '~~/core/measure'
 import { fullHeightM, misfits, MONTH_NAMES, words } from '~~/core/plant'
 
@@ -10,12 +10,9 @@ const { scene, letters } = useScene()
 const { drift, plant, placed, change, remove, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const patterns = PATTERNS.map((p) => ({ value: p, label: { mass: 'mass', staggered: 'two rows', row: 'one row', dotted: 'repeated singles' }[p] }))
-const swaps = computed(() => {
-  if (!plant.value || !scene.value) return []
-  const h = fullHeightM(plant.value)
-  return standIns(plant.value, scene.value, { minHeightM: h * 0.5, maxHeightM: h * 1.5 }, 3)
-})
-const wrong = computed(() => (plant.value && scene.value ? misfits(plant.value, scene.value.site) : []))
+const wrong = computed(() => (plant.value && scene.value ? misfits(plant.value, placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site) : []))
+const more = ref<'none' | 'swap' | 'partners'>('none')
+watch(() => drift.value?.id, () => { more.value = 'none' })
 const pins = computed(() => placed.value.filter((p) => p.pinned))
 const flowers = computed(() => (plant.value ? plant.value.flowerMonths.map((m) => MONTH_NAMES[m - 1]!.slice(0, 3)).join(' ') : ''))
 </script>
@@ -48,7 +45,9 @@ const flowers = computed(() => (plant.value ? plant.value.flowerMonths.map((m) =
     </div>
     <LengthInput v-if="drift.pattern === 'dotted'" label="One every" class="every" :model-value="drift.everyM" :units="units" :min="0.05" :max="50" @update:model-value="(v) => change(drift!.id, { everyM: v })" />
     <p v-if="pins.length > 0" class="pins">{{ pins.length }} pinned by hand. <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">Let {{ pins.length > 1 ? 'one' : 'it' }} go</button></p>
-    <p v-if="swaps.length > 0" class="swaps">Swap for <button v-for="s in swaps" :key="s.id" class="link" @click="change(drift!.id, { plantId: s.id })">{{ s.commonName }}</button></p>
+    <div class="more"><UButton size="xs" color="neutral" :variant="more === 'swap' ? 'soft' : 'outline'" icon="i-lucide-repeat-2" :aria-pressed="more === 'swap'" @click="more = more === 'swap' ? 'none' : 'swap'">Swap</UButton><UButton size="xs" color="neutral" :variant="more === 'partners' ? 'soft' : 'outline'" icon="i-lucide-users" :aria-pressed="more === 'partners'" @click="more = more === 'partners' ? 'none' : 'partners'">Partners</UButton></div>
+    <ComposeSwapPanel v-if="more === 'swap'" :plant="plant" :drift-id="drift.id" />
+    <ComposePartnerPanel v-else-if="more === 'partners'" :seed="plant" class="inner" />
   </section>
 </template>
 
@@ -63,6 +62,9 @@ h2::first-letter { text-transform: uppercase; }
 dl { display: grid; grid-template-columns: 54px 1fr; gap: 2px 6px; font-size: 12px; margin: 8px 0; line-height: 1.35; }
 dt { color: var(--soft); }
 .warn { color: var(--amber-deep); }
+.more { display: flex; gap: 6px; margin-top: 8px; }
+.inner { padding: 6px 0 0; }
+.card { max-height: 62%; overflow-y: auto; flex: none; }
 .row { display: flex; gap: 8px; align-items: center; }
 .count { display: inline-flex; align-items: center; gap: 6px; }
 .count b { min-width: 20px; text-align: center; }

@@ -89,6 +89,10 @@ function takeFromSite(id: unknown) {
         </template>
       </section>
       <section>
+        <h3>What stands there already</h3>
+        <GroundExistingBook />
+      </section>
+      <section>
         <h3>Light</h3>
         <GroundLightStrip />
         <div class="three">

@@ -3,6 +3,7 @@ const route = useRoute()
 const store = useBedStore()
 const library = useLibraryStore()
 const site = useSiteStore()
+const brief = useBriefStore()
 const compose = useComposeStore()
 const problem = ref('')
 const ready = ref(false)
@@ -14,8 +15,8 @@ async function open() {
   ready.value = false
   problem.value = ''
   try {
-    await Promise.all([library.load(), store.open(String(route.params.id))])
-    if (store.garden) await site.open(store.garden.id)
+    await store.open(String(route.params.id))
+    if (store.garden) await Promise.all([library.load(store.garden.id), site.open(store.garden.id), brief.open(store.garden.id)])
     compose.lookFrom(null)
     ready.value = true
   } catch (error) {
@@ -25,9 +26,9 @@ async function open() {
 onMounted(open)
 watch(() => route.params.id, (now, then) => { if (now && now !== then) void open() })
 
-onBeforeRouteLeave(async () => { await Promise.all([store.save(), site.save()]) })
+onBeforeRouteLeave(async () => { await Promise.all([store.save(), site.save(), brief.save()]) })
 useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-  if (store.saveState !== 'saved' || site.saveState !== 'saved') event.preventDefault()
+  if (store.saveState !== 'saved' || site.saveState !== 'saved' || brief.saveState !== 'saved') event.preventDefault()
 })
 </script>
 

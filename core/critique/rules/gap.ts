@@ -33,7 +33,7 @@ function bareCells(scene: Scene, range: Range): Remark[] {
   const baseY = Math.min(...frame.back.points.map((p) => p.y))
   if (to < from) return []
   const clearance = new Float32Array((to - from + 1) * rows).fill(farthest)
-  for (const { plant, x, y } of placement.plants) {
+  for (const { plant, x, y } of [...placement.plants, ...placement.standing]) {
     if (plant.spacingHabit === 'weaves' || plant.kind === 'climber') continue
     const reach = plant.spreadM / 2 + farthest
     if (x + reach < first + from * CELL_M || x - reach > first + to * CELL_M) continue
@@ -67,7 +67,7 @@ function bareCells(scene: Scene, range: Range): Remark[] {
 /** The same round a middle: the barest spot of each stretch of the edge, by cells across the bed. */
 function bareRound({ frame, placement, school }: Scene): Remark[] {
   const least = school.bareCircleM / 2
-  const standing = placement.plants.filter((p) => p.plant.spacingHabit !== 'weaves')
+  const standing = [...placement.plants, ...placement.standing].filter((p) => p.plant.spacingHabit !== 'weaves')
   const step = CELL_M * 2
   const found: Remark[] = []
   for (let a = 0; a < frame.runTo; a += step) {

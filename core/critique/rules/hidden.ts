@@ -39,7 +39,7 @@ function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
   const shares = bestShares(scene, bodies, range)
   return bodies.flatMap(({ at }, i) => {
     const share = shares[i]!
-    const judged = !Number.isNaN(share) && share < HIDDEN_BELOW && bestMoment(at.plant) === month && at.plant.kind !== 'climber' && at.plant.spacingHabit !== 'weaves'
+    const judged = !at.standing && !Number.isNaN(share) && share < HIDDEN_BELOW && bestMoment(at.plant) === month && at.plant.kind !== 'climber' && at.plant.spacingHabit !== 'weaves'
     return judged ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }] : []
   })
 }

@@ -1,14 +1,18 @@
-import { describeRowError, readPlants } from '~~/core/plant'
+import { describeRowError, readPlants, readPlantsJson } from '~~/core/plant'
+import type { ImportAnswer } from '~~/shared/wire'
 import { upsertOwnPlants } from '../../db/queries/ownPlants'
 
-/** Takes a plant list (CSV) whole or not at all. */
-export default defineEventHandler(async (event) => {
+/** Takes a plant list (CSV or JSON) whole or not at all; with `?dry=1` it only says what it would do. */
+export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   const text = (await readRawBody(event, 'utf8')) ?? ''
-  const read = readPlants(text)
+  const json = (getRequestHeader(event, 'content-type') ?? '').startsWith('application/json')
+  const read = json ? readPlantsJson(text) : readPlants(text)
   if (!read.ok) {
     throw refuse(422, `Nothing was taken in: ${read.errors.length} ${read.errors.length === 1 ? 'cell needs' : 'cells need'} mending. First: ${describeRowError(read.errors[0]!)}.`, { errors: read.errors.map(describeRowError) })
   }
-  const { db } = await useStore()
-  await db.transaction((tx) => upsertOwnPlants(tx, read.rows))
-  return { taken: read.plants.length }
+  const store = await useStore()
+  const { plants } = await allPlants(store)
+  const names = (there: boolean) => read.plants.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
+  if (getQuery(event).dry !== '1') await store.db.transaction((tx) => upsertOwnPlants(tx, read.rows))
+  return { taken: read.plants.length, added: names(false), replaced: names(true) }
 })

@@ -6,12 +6,13 @@ import type { Queryable } from '../Db'
 interface BedRow {
   id: string; garden_id: string; name: string; school: string; form: unknown; outline: unknown; lane_shares: unknown; wall: unknown
   viewpoint: unknown; ground: unknown; revision: number; saved_at: Date | string
-  drifts: unknown; pins: unknown; accepted: unknown; shortlist: unknown; buying: unknown
+  existing: unknown; drifts: unknown; pins: unknown; accepted: unknown; shortlist: unknown; buying: unknown
 }
 
 // One read brings a bed with all its rows, in their order.
 const SELECT = `SELECT b.id, b.garden_id, b.name, b.school, b.form, b.outline, b.lane_shares, b.wall, b.viewpoint, b.ground, b.revision, b.saved_at,
   (SELECT coalesce(jsonb_agg(jsonb_build_object('id', d.id, 'plantId', d.plant_id, 'lane', d.lane, 'count', d.count, 'pattern', d.pattern, 'at', d.at_m, 'everyM', d.every_m) ORDER BY d.position), '[]') FROM drift d WHERE d.bed_id = b.id) AS drifts,
+  (SELECT coalesce(jsonb_agg(e.figures || jsonb_build_object('id', e.id, 'name', e.name, 'plantId', e.plant_id, 'fate', e.fate) ORDER BY e.position), '[]') FROM existing_plant e WHERE e.bed_id = b.id) AS existing,
   (SELECT coalesce(jsonb_agg(jsonb_build_object('driftId', p.drift_id, 'index', p.plant_index, 'x', p.x_m, 'y', p.y_m) ORDER BY p.drift_id, p.plant_index), '[]') FROM pin p WHERE p.bed_id = b.id) AS pins,
   (SELECT coalesce(jsonb_agg(jsonb_build_object('findingId', a.finding_id, 'title', a.title, 'reason', a.reason) ORDER BY a.position), '[]') FROM acceptance a WHERE a.bed_id = b.id) AS accepted,
   (SELECT coalesce(jsonb_agg(s.plant_id ORDER BY s.position), '[]') FROM shortlisted s WHERE s.bed_id = b.id) AS shortlist,
@@ -42,7 +43,7 @@ export async function updateBed(tx: Queryable, id: string, revision: number, bed
      WHERE id = $1 AND revision = $10 AND removed_at IS NULL RETURNING revision, saved_at`, [id, ...values(bed), revision])
   const saved = rows[0]
   if (!saved) return null
-  for (const table of ['pin', 'drift', 'acceptance', 'shortlisted', 'buying']) await tx.query(`DELETE FROM ${table} WHERE bed_id = $1`, [id])
+  for (const table of ['pin', 'existing_plant', 'drift', 'acceptance', 'shortlisted', 'buying']) await tx.query(`DELETE FROM ${table} WHERE bed_id = $1`, [id])
   await insertRows(tx, id, bed)
   return { revision: saved.revision, savedAt: new Date(saved.saved_at).toISOString() }
 }
@@ -66,6 +67,10 @@ async function insertRows(db: Queryable, id: string, bed: Bed): Promise<void> {
     `INSERT INTO pin (bed_id, drift_id, plant_index, x_m, y_m) SELECT $1, p."driftId", p.index, p.x, p.y
      FROM jsonb_to_recordset($2::jsonb) AS p ("driftId" text, index integer, x double precision, y double precision)`, [id, JSON.stringify(bed.pins)])
   await db.query(
+    `INSERT INTO existing_plant (bed_id, id, position, name, plant_id, fate, figures) SELECT $1, e.id, e.position, e.name, e.plant_id, e.fate, e.figures
+     FROM jsonb_to_recordset($2::jsonb) AS e (id text, position integer, name text, plant_id text, fate text, figures jsonb)`,
+    [id, numbered(bed.existing.map(({ id: existingId, name, plantId, fate, ...figures }) => ({ id: existingId, name, plant_id: plantId, fate, figures })))])
+  await db.query(
     `INSERT INTO acceptance (bed_id, finding_id, position, title, reason) SELECT $1, a."findingId", a.position, a.title, a.reason
      FROM jsonb_to_recordset($2::jsonb) AS a ("findingId" text, position integer, title text, reason text)`, [id, numbered(bed.accepted)])
   await db.query(
@@ -79,7 +84,7 @@ async function insertRows(db: Queryable, id: string, bed: Bed): Promise<void> {
 function toBed(row: BedRow): StoredBed {
   const value = bedSchema.parse({
     name: row.name, school: row.school, outline: row.outline, laneShares: row.lane_shares, form: row.form, wall: row.wall, viewpoint: row.viewpoint, ground: row.ground,
-    drifts: row.drifts, pins: row.pins, accepted: row.accepted, shortlist: row.shortlist, buying: row.buying,
+    existing: row.existing, drifts: row.drifts, pins: row.pins, accepted: row.accepted, shortlist: row.shortlist, buying: row.buying,
   })
   return { id: row.id, gardenId: row.garden_id, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value }
 }

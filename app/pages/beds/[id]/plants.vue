@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { laneNames } from '~~/core/bed'
-import { fullHeightM, KINDS, misfits, MONTH_NAMES, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
+import { KINDS, misfits, MONTH_NAMES, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -13,43 +13,56 @@ const month = ref('any')
 const fits = ref(true)
 const evergreen = ref(false)
 const safe = ref(false)
+const scent = ref(false)
+const sort = ref<'fit' | 'height' | 'name'>('fit')
+const view = ref<'line' | 'table' | 'compare'>('line')
+const chosenId = ref<string | null>(null)
+const compared = ref<readonly string[]>([])
+const MOST_COMPARED = 6
 
-const kinds = [{ label: 'all kinds', value: 'all' }, ...KINDS.map((k) => ({ label: `${k}s`, value: k }))]
-const lanes = computed(() => [{ label: 'any lane', value: 'any' }, ...laneNames(store.bed?.laneShares.length ?? 3).map((label, i) => ({ label: `for ${label.toLowerCase()}`, value: String(i) }))])
-const months = [{ label: 'any month', value: 'any' }, ...MONTH_NAMES.map((label, i) => ({ label: `flowers in ${label}`, value: String(i + 1) }))]
 const count = computed(() => store.bed?.laneShares.length ?? 3)
-const found = computed(() => searchPlants(library.plants, {
+const filter = computed(() => ({
   text: text.value,
   ...(kind.value === 'all' ? {} : { kind: kind.value }),
   ...(fits.value && scene.value ? { site: scene.value.site } : {}),
   ...(month.value === 'any' ? {} : { flowerMonth: Number(month.value) }),
-  evergreen: evergreen.value, withoutHazards: safe.value,
-}).filter((p) => lane.value === 'any' || laneFor(p, count.value) === Number(lane.value)))
-const shortlisted = computed(() => new Set(store.bed?.shortlist ?? []))
-const most = ref(36)
-watch([text, kind, lane, month, fits, evergreen, safe], () => { most.value = 36 })
+  evergreen: evergreen.value, withoutHazards: safe.value, fragrant: scent.value,
+}))
+const inLane = (p: Plant) => lane.value === 'any' || laneFor(p, count.value) === Number(lane.value)
+const found = computed(() => sorted(searchPlants(library.plants, filter.value).filter(inLane)))
+/** How many would remain with one filter turned, told before it is turned. */
+const remain = (change: Partial<typeof filter.value>) => searchPlants(library.plants, { ...filter.value, ...change }).filter(inLane).length
+const kinds = computed(() => [{ label: 'all kinds', value: 'all' }, ...KINDS.map((k) => ({ label: `${k}s (${remain({ kind: k })})`, value: k }))])
+const lanes = computed(() => [{ label: 'any lane', value: 'any' }, ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({ label: `for ${label.toLowerCase()}`, value: String(i) }))])
+const months = [{ label: 'any month', value: 'any' }, ...MONTH_NAMES.map((label, i) => ({ label: `flowers in ${label}`, value: String(i + 1) }))]
+
+/** Fit to the bed: what would suffer last, then by nearness to the heights its lanes want; a search keeps its own order. */
+function sorted(plants: Plant[]): Plant[] {
+  if (text.value.trim() && sort.value === 'fit') return plants
+  if (sort.value === 'name') return [...plants].sort((a, b) => a.botanicalName.localeCompare(b.botanicalName))
+  if (sort.value === 'height') return [...plants].sort((a, b) => Math.max(b.foliageHeightM, b.flowerHeightM) - Math.max(a.foliageHeightM, a.flowerHeightM))
+  const depth = scene.value?.frame.depths.greatest ?? 3
+  const score = (p: Plant) => (scene.value ? misfits(p, scene.value.site).length * 10 : 0) + Math.max(0, p.spreadM - depth * 0.6) * 4 + (p.invasiveNote ? 3 : 0)
+  return plants.map((p) => ({ p, s: score(p) })).sort((a, b) => a.s - b.s).map(({ p }) => p)
+}
+const listed = computed(() => new Set(store.bed?.shortlist ?? []))
+const chosen = computed(() => (chosenId.value ? library.byId.get(chosenId.value) ?? null : null))
+const comparedPlants = computed(() => compared.value.flatMap((id) => library.byId.get(id) ?? []))
+const marks = computed(() => new Map<string, string>([...[...library.own].map((id) => [id, 'own'] as const), ...[...library.changed].map((id) => [id, 'changed'] as const)]))
+const problems = computed(() => new Map(found.value.slice(0, 400).flatMap((p) => { const m = marks.value.get(p.id); const wrong = !fits.value && scene.value ? misfits(p, scene.value.site)[0] : undefined; const say = m ?? (wrong ? `not its ${words(wrong.want)}` : undefined); return say ? [[p.id, say] as const] : [] })))
 
 function toggle(plant: Plant) {
   const list = store.bed?.shortlist ?? []
   store.edit({ kind: 'setShortlist', plantIds: list.includes(plant.id) ? list.filter((id) => id !== plant.id) : [...list, plant.id] })
 }
-const problems = (plant: Plant) => (scene.value ? misfits(plant, scene.value.site).map((m) => m.text).join('; ') : '')
-
-const file = useTemplateRef<HTMLInputElement>('file')
-const report = ref<{ ok: boolean; text: string; errors: readonly string[] } | null>(null)
-async function importCsv() {
-  const chosen = file.value?.files?.[0]
-  if (!chosen) return
-  try {
-    const { taken } = await $fetch<{ taken: number }>('/api/library/import', { method: 'POST', body: await chosen.text(), headers: { 'content-type': 'text/csv' } })
-    report.value = { ok: true, text: `${taken} plants taken in.`, errors: [] }
-    await library.load(true)
-  } catch (error) {
-    report.value = { ok: false, text: messageOf(error), errors: dataOf<{ errors: string[] }>(error)?.errors ?? [] }
-  } finally {
-    if (file.value) file.value.value = ''
-  }
+function compare(plant: Plant) {
+  compared.value = compared.value.includes(plant.id) ? compared.value.filter((id) => id !== plant.id) : [...compared.value, plant.id].slice(-MOST_COMPARED)
 }
+useEventListener('keydown', (event: KeyboardEvent) => {
+  const target = event.target as HTMLElement | null
+  if (event.key === 't' && !target?.closest('input, textarea, [contenteditable]') && !event.ctrlKey && !event.metaKey) view.value = view.value === 'table' ? 'line' : 'table'
+})
+const VIEWS = [{ id: 'line', label: 'Line-up' }, { id: 'table', label: 'Table' }, { id: 'compare', label: 'Side by side' }] as const
 </script>
 
 <template>
@@ -59,64 +72,47 @@ async function importCsv() {
       <USelect v-model="kind" :items="kinds" aria-label="Kind" class="pick" />
       <USelect v-model="lane" :items="lanes" aria-label="Lane" class="pick" />
       <USelect v-model="month" :items="months" aria-label="Flower month" class="pick wide" />
-      <USwitch v-model="fits" label="suits this bed" />
-      <USwitch v-model="evergreen" label="evergreen" />
-      <USwitch v-model="safe" label="no poison or thorns" />
+      <USwitch v-model="fits" :label="fits ? 'suits this bed' : `suits this bed (${scene ? remain({ site: scene.site }) : 0})`" />
+      <USwitch v-model="evergreen" :label="`evergreen${evergreen ? '' : ` (${remain({ evergreen: true })})`}`" />
+      <USwitch v-model="scent" :label="`scented${scent ? '' : ` (${remain({ fragrant: true })})`}`" />
+      <USwitch v-model="safe" :label="`harmless${safe ? '' : ` (${remain({ withoutHazards: true })})`}`" title="No poison, sap or thorns" />
       <span class="space" />
       <span class="count" role="status"><b>{{ found.length }}</b> of {{ library.plants.length }}</span>
-      <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-upload" @click="file?.click()">Import CSV</UButton>
-      <input ref="file" type="file" accept=".csv,text/csv" class="sr-only" aria-label="Plant list to import" @change="importCsv">
+      <PlantsPlantLists />
     </div>
-    <div v-if="report" class="report" :class="{ bad: !report.ok }" role="alert">
-      <b>{{ report.text }}</b>
-      <ul v-if="report.errors.length > 1"><li v-for="e in report.errors.slice(1, 12)" :key="e">{{ e }}</li></ul>
-      <button class="link" @click="report = null">Close</button>
+    <div class="bar">
+      <div role="group" aria-label="View"><UButton v-for="v in VIEWS" :key="v.id" size="xs" :color="view === v.id ? 'primary' : 'neutral'" :variant="view === v.id ? 'solid' : 'outline'" :aria-pressed="view === v.id" @click="view = v.id">{{ v.label }}<template v-if="v.id === 'compare' && compared.length > 0"> {{ compared.length }}</template></UButton></div>
+      <USelect v-model="sort" :items="[{ label: 'best fit first', value: 'fit' }, { label: 'tallest first', value: 'height' }, { label: 'by name', value: 'name' }]" size="xs" aria-label="Order" class="order" />
+      <label class="months"><span>as in {{ MONTH_NAMES[compose.moment.month - 1] }}</span><input type="range" min="1" max="12" step="1" :value="compose.moment.month" aria-label="Month of the line-up" @input="compose.moment = { ...compose.moment, month: Number(($event.target as HTMLInputElement).value) }"></label>
+      <span class="hint">T: table</span>
     </div>
-    <div class="scroll">
-      <p v-if="found.length === 0" class="empty">No plant answers all of this. Loosen a filter: {{ fits ? '“suits this bed” hides what would suffer here' : 'the search looks at the beginning of each word of a name' }}.</p>
-      <ul class="cards" data-testid="plant-cards">
-        <li v-for="plant in found.slice(0, most)" :key="plant.id" class="card" :class="{ on: shortlisted.has(plant.id) }">
-          <PlantPortrait :plant="plant" :month="compose.moment.month" :width="92" :height="104" class="portrait" />
-          <div class="words">
-            <h3>{{ plant.commonName }}</h3>
-            <p><BotanicalName :name="plant.botanicalName" /></p>
-            <p class="fig">{{ fullHeightM(plant) }} × {{ plant.spreadM }} m · zones {{ plant.zones.coldest }}–{{ plant.zones.warmest }}</p>
-            <p>{{ words(plant.sun.brightest) }}<template v-if="plant.sun.brightest !== plant.sun.darkest"> to {{ words(plant.sun.darkest) }}</template>, {{ plant.water.driest }}<template v-if="plant.water.driest !== plant.water.wettest"> to {{ plant.water.wettest }}</template></p>
-            <p v-if="problems(plant)" class="warn">{{ problems(plant) }}</p>
-            <p v-else-if="plant.hazards.length > 0" class="warn">{{ plant.hazards.map((h) => ({ poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' })[h]).join(', ') }}</p>
-          </div>
-          <UButton size="xs" :color="shortlisted.has(plant.id) ? 'secondary' : 'neutral'" :variant="shortlisted.has(plant.id) ? 'soft' : 'outline'" :icon="shortlisted.has(plant.id) ? 'i-lucide-check' : 'i-lucide-plus'" class="mark" :aria-pressed="shortlisted.has(plant.id)" :aria-label="`${shortlisted.has(plant.id) ? 'Take off' : 'Put on'} the shortlist: ${plant.commonName}`" @click="toggle(plant)">{{ shortlisted.has(plant.id) ? 'Shortlisted' : 'Shortlist' }}</UButton>
-        </li>
-      </ul>
-      <UButton v-if="found.length > most" color="neutral" variant="outline" class="more" @click="most += 60">Show {{ Math.min(60, found.length - most) }} more</UButton>
+    <div class="body">
+      <p v-if="found.length === 0 && view !== 'compare'" class="empty">No plant answers all of this. Loosen a filter: {{ fits ? '“suits this bed” hides what would suffer here' : 'the search looks at the beginning of each word of a name, a letter in five may be wrong' }}.</p>
+      <ClientOnly v-else>
+        <PlantsLineUp v-if="view === 'line'" class="view" :plants="found" :month="compose.moment.month" :chosen-id="chosenId" :listed="listed" :compared="compared" :marks="problems" @choose="(p) => { chosenId = p.id }" @list="toggle" @compare="compare" />
+        <PlantsPlantTable v-else-if="view === 'table'" class="view" :plants="found" :chosen-id="chosenId" :listed="listed" :marks="problems" @choose="(p) => { chosenId = p.id }" @list="toggle" />
+        <PlantsCompareView v-else class="view" :plants="comparedPlants" :month="compose.moment.month" @drop="compare" />
+      </ClientOnly>
+      <PlantsPlantSheet v-if="chosen && view !== 'compare'" :plant="chosen" @close="chosenId = null" />
     </div>
   </div>
 </template>
 
 <style scoped>
 .page { display: flex; flex-direction: column; min-height: 0; }
-.filters { display: flex; flex-wrap: wrap; align-items: center; gap: 10px 14px; padding: 10px 16px; border-bottom: 1px solid var(--line); background: var(--card); }
-.search { width: 220px; }
-.pick { width: 132px; }
-.wide { width: 180px; }
+.filters { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 12px; padding: 9px 16px; border-bottom: 1px solid var(--line); background: var(--card); }
+.search { width: 210px; }
+.pick { width: 128px; }
+.wide { width: 172px; }
 .space { flex: 1; }
 .count { color: var(--soft); }
-.report { padding: 10px 16px; background: color-mix(in srgb, var(--sage) 18%, var(--card)); border-bottom: 1px solid var(--line); font-size: 13px; }
-.report.bad { background: var(--amber-wash); color: var(--amber-deep); }
-.report ul { margin: 4px 0 4px 16px; list-style: disc; }
-.link { text-decoration: underline; cursor: pointer; }
-.scroll { overflow-y: auto; flex: 1; min-height: 0; padding: 14px 16px 30px; }
-.cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(350px, 1fr)); gap: 10px; }
-.card { position: relative; display: flex; gap: 12px; background: var(--card); border: 1px solid var(--line); border-radius: 8px; padding: 8px 12px 10px 8px; min-height: 126px; }
-.card.on { border-color: var(--amber); }
-.portrait { align-self: flex-end; flex: none; background: linear-gradient(transparent calc(100% - 4px), var(--soil) 0); }
-.words { font-size: 12.5px; color: var(--soft); line-height: 1.4; padding-bottom: 22px; min-width: 0; }
-h3 { font-size: 15.5px; font-weight: 600; color: var(--ink); line-height: 1.2; }
-.fig { color: var(--ink); }
-.warn { color: var(--amber-deep); }
-.mark { position: absolute; right: 8px; bottom: 8px; }
-.on .mark { color: var(--amber-deep); background: color-mix(in srgb, var(--amber) 22%, var(--card)); }
-h3::first-letter { text-transform: uppercase; }
-.empty { color: var(--soft); padding: 20px 4px; }
-.more { margin: 14px auto; display: block; }
+.bar { display: flex; gap: 14px; align-items: center; padding: 6px 16px; border-bottom: 1px solid var(--line); font-size: 12.5px; flex: none; }
+.bar > div { display: flex; gap: 4px; }
+.order { width: 132px; }
+.months { display: flex; gap: 8px; align-items: center; }
+.months span { width: 110px; }
+.hint { color: var(--soft); font-size: 12px; margin-left: auto; }
+.body { flex: 1; min-height: 0; display: flex; }
+.view { flex: 1; min-width: 0; }
+.empty { color: var(--soft); padding: 26px; }
 </style>

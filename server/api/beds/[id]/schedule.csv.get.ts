@@ -11,5 +11,5 @@ export default defineEventHandler(async (event) => {
     'content-type': 'text/csv; charset=utf-8',
     'content-disposition': `attachment; filename="plant-schedule.csv"; filename*=UTF-8''${encodeURIComponent(file)}`,
   })
-  return scheduleCsv(schedule(bed.value, await allPlants(store)))
+  return scheduleCsv(schedule(bed.value, (await allPlants(store, bed.gardenId)).plants))
 })

@@ -1,0 +1,28 @@
+import { defineStore } from 'pinia'
+import { EMPTY_BRIEF, type Brief } from '~~/core/brief'
+import { briefSchema } from '~~/shared/briefSchema'
+import type { SavedAnswer, StoredBrief } from '~~/shared/wire'
+import { createKeeper } from './keeper'
+
+/** A change of a brief: some of its parts, set anew. */
+export interface BriefEdit { readonly change: Partial<Brief>; readonly name: string }
+
+/** The brief of the garden being worked on: what it is for, its colours, its changed schools. */
+export const useBriefStore = defineStore('brief', () => {
+  const { value, open: take, holds, ...keeper } = createKeeper<Brief, StoredBrief, BriefEdit>({
+    key: (id) => `brief:${id}`,
+    put: (id, revision, brief) => $fetch<SavedAnswer>(`/api/gardens/${id}/brief`, { method: 'PUT', body: { revision, brief } }),
+    apply: (brief, { change, name }) => ({ value: { ...brief, ...change }, inverse: { name, change: Object.fromEntries(Object.keys(change).map((k) => [k, brief[k as keyof Brief]])) } }),
+    describe: (edit) => edit.name,
+    replace: (brief) => ({ change: brief, name: 'take the other version' }),
+    parse: (brief) => (briefSchema.safeParse(brief).data as Brief | undefined) ?? null,
+  })
+  const brief = computed(() => value.value ?? EMPTY_BRIEF)
+
+  async function open(gardenId: string) {
+    if (holds(gardenId)) return
+    take(await $fetch<StoredBrief>(`/api/gardens/${gardenId}/brief`))
+  }
+  const set = (change: Partial<Brief>, name = 'change the brief') => keeper.edit({ change, name })
+  return { ...keeper, brief, open, set }
+})

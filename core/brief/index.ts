@@ -1,0 +1,2 @@
+export * from './brief'
+export { TRAIT } from './traits'

@@ -1,0 +1,1 @@
+export { hoursAYear, minutesAYear } from './work'

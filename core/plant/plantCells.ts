@@ -1,0 +1,27 @@
+import type { Plant } from './plant'
+import type { PlantCells } from './readPlants'
+
+/** `[6,7,8]` → `6-8`, `[10,11,12,1]` → `10-1`, `[8,11]` → `8|11`. */
+function monthsText(months: readonly number[]): string {
+  const runs: [number, number][] = []
+  for (const m of months) {
+    const last = runs[runs.length - 1]
+    if (last && m === (last[1] % 12) + 1) last[1] = m
+    else runs.push([m, m])
+  }
+  return runs.map(([a, b]) => (a === b ? String(a) : `${a}-${b}`)).join('|')
+}
+
+/** A plant as a row of texts, as `readPlants` reads it. */
+export function plantCells(p: Plant): PlantCells {
+  return {
+    botanical_name: p.botanicalName, common_name: p.commonName, kind: p.kind, life_cycle: p.lifeCycle,
+    foliage_height_m: String(p.foliageHeightM), flower_height_m: String(p.flowerHeightM), spread_m: String(p.spreadM), years_to_90: String(p.yearsTo90),
+    habit: p.habit, clear_stem_m: String(p.clearStemM), leaf_size: p.leafSize, leaf_outline: p.leafOutline, leaf_surface: p.leafSurface, density: String(p.density),
+    spring_colour: p.foliage.spring, summer_colour: p.foliage.summer, autumn_colour: p.foliage.autumn, winter_colour: p.foliage.winter, retention: p.retention,
+    flower_colour: p.flowerColour ?? '', flower_months: monthsText(p.flowerMonths), flower_form: p.flowerForm, fragrance: p.fragrance,
+    sun: `${p.sun.brightest}:${p.sun.darkest}`, water: `${p.water.driest}:${p.water.wettest}`, soil: p.soils.join('|'), ph: `${p.ph.low}:${p.ph.high}`, zones: `${p.zones.coldest}:${p.zones.warmest}`,
+    travels: p.travels, run_m_per_year: String(p.runMPerYear), deer: p.deer, rabbits: p.rabbits, hazards: p.hazards.join('|'), invasive_note: p.invasiveNote,
+    pruning_group: p.pruningGroup, pruning_months: monthsText(p.pruningMonths), spacing_habit: p.spacingHabit, sizes: p.sizes.map((s) => `${s.label} ${s.price.toFixed(2)}`).join('|'),
+  }
+}

@@ -1,0 +1,34 @@
+import { monthName } from './calendar'
+import type { Plant } from './plant'
+
+/** Conifers that shoot again from old wood; the others stay bare where they are cut. */
+const CONIFERS_THAT_SHOOT = ['Taxus', 'Cryptomeria', 'Sciadopitys']
+/** Shrubs whose old wood does not shoot again. */
+const SHRUBS_THAT_DO_NOT = ['Lavandula', 'Daphne', 'Santolina', 'Helianthemum', 'Iberis', 'Thymus']
+
+const genus = (p: Plant) => p.botanicalName.split(' ')[0] ?? ''
+
+/** Whether a plant cut back hard shoots again. Source: practice, Existing plants and renovation; Screens. */
+export function shootsAgain(p: Plant): boolean {
+  if (p.kind === 'conifer') return CONIFERS_THAT_SHOOT.includes(genus(p))
+  if (p.lifeCycle !== 'woody') return p.lifeCycle === 'herbaceous'
+  return !SHRUBS_THAT_DO_NOT.includes(genus(p))
+}
+
+/** Months (of the northern calendar) in which a plant is best moved. Perennials early, before the leaves grow big. */
+export function movingMonths(p: Plant): readonly number[] {
+  if (p.kind === 'conifer' || p.retention === 'evergreen') return p.lifeCycle === 'woody' ? [4, 9] : [4, 9]
+  if (p.lifeCycle === 'woody') return [3, 11]
+  if (p.lifeCycle === 'bulb') return [6, 9]
+  return p.flowerMonths.length > 0 && p.flowerMonths[0]! <= 5 ? [9, 10] : [4, 9]
+}
+
+/** Whether a plant can be divided at all. */
+export const divides = (p: Plant): boolean => p.lifeCycle === 'herbaceous' || p.lifeCycle === 'bulb'
+
+/** What to know before deciding what becomes of a plant, in one line. */
+export function renovationAdvice(p: Plant): string {
+  const months = movingMonths(p).map(monthName).join(' or ')
+  const big = p.lifeCycle === 'woody' && p.spreadM > 1.5 ? '; a root ball this size wants more than one person and a hand truck' : ''
+  return `Move in ${months}${big}. ${shootsAgain(p) ? 'Cut hard, it shoots again.' : 'Cut into old wood it does not shoot again: take little, or take it out.'}${divides(p) ? ` Divide in ${months}.` : ''}`
+}
