@@ -31,7 +31,7 @@ export function plan(bodies: readonly Body[], frame: BedFrame, letters: Readonly
     ...pick(aspect.turn(body.at)),
     matureR: body.at.plant.spreadM / 2,
     nowR: body.spreadM / 2,
-    letter: letters.get(body.at.plant.id) ?? '',
+    letter: body.at.standing ? (body.at.standing.gap ? 'gap' : 'old') : letters.get(body.at.plant.id) ?? '',
     fill: planColour(body),
   }))
   circles.sort((a, b) => b.matureR - a.matureR)

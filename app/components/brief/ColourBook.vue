@@ -124,7 +124,7 @@ figcaption, .hint { font-size: 12px; color: var(--soft); }
 .bar { display: flex; height: 26px; border-radius: 4px; overflow: hidden; }
 .bar i { flex: 1; }
 .bar i:first-child { flex: 0.6; }
-.own { display: grid; grid-template-columns: 40px 130px auto 60px 30px; gap: 8px; align-items: center; padding: 2px 0; font-size: 13px; }
+.own { display: grid; grid-template-columns: 40px 130px max-content 60px 30px; gap: 8px; align-items: center; padding: 2px 0; font-size: 13px; }
 .own b { font-family: var(--font-serif); font-weight: 500; }
 .months { display: inline-flex; gap: 2px; }
 .m { width: 20px; height: 20px; border-radius: 50%; font-size: 11px; color: var(--soft); border: 1px solid var(--line); cursor: pointer; }

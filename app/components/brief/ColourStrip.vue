@@ -32,9 +32,9 @@ const option = computed<ComposeOption<BarSeriesOption | GridComponentOption | To
     }
   })
   return {
-    animation: false, grid: { left: 44, right: 8, top: 8, bottom: 24 },
+    animation: false, grid: { left: 44, right: 8, top: 8, bottom: 6 },
     tooltip: { trigger: 'item', formatter: (p) => { const q = (Array.isArray(p) ? p[0] : p)!; return `${q.seriesName}: ${String(q.value)} % in ${q.name}, ${typeof q.color === 'string' ? colourWords(q.color) : ''}` } },
-    xAxis: { type: 'category', data: MONTH_NAMES.map((m) => m.slice(0, 3)), axisTick: { show: false }, axisLabel: { color: palette.value?.soft ?? '#5e5347' } },
+    xAxis: { type: 'category', data: MONTH_NAMES.map((m) => m.slice(0, 3)), axisTick: { show: false }, axisLabel: { show: false } },
     yAxis: { type: 'value', max: 100, axisLabel: { formatter: '{value} %', color: palette.value?.soft ?? '#5e5347' }, splitLine: { lineStyle: { color: palette.value?.line ?? '#ddd1bb' } } },
     series: [{ type: 'bar', stack: 'all', barWidth: '78%', name: 'greens', data: green.map((v) => ({ value: Math.round(v * 1000) / 10, itemStyle: { color: seenAs('#7f9a5a', props.vision) } })) }, ...series],
   }

@@ -60,14 +60,15 @@ const onNames = (key: 'likes' | 'hates', event: Event) => put({ [key]: namesOf((
 p, .sentence { margin-bottom: 12px; }
 .sentence { display: flex; flex-wrap: wrap; align-items: center; gap: 0 8px; }
 .lead { margin-bottom: 2px; }
-.blank { display: inline-flex; font-family: var(--font-serif); font-size: 16px; color: var(--amber-deep); border-bottom: 1.5px solid var(--amber); border-radius: 0; padding: 0 2px; background: color-mix(in srgb, var(--amber) 8%, transparent); vertical-align: baseline; width: auto; }
-.wide { min-width: 210px; }
-.whole { width: 100%; }
+.letter :deep(.blank) { display: inline-flex; font-family: var(--font-serif); font-size: 16px; color: var(--amber-deep); border-bottom: 1.5px solid var(--amber); border-radius: 0; padding: 0 2px; background: color-mix(in srgb, var(--amber) 8%, transparent); vertical-align: baseline; width: auto; }
+.letter :deep(.wide) { min-width: 290px; }
+.letter :deep(.whole) { width: 100%; }
 .figure { width: 84px; display: inline-block; }
 .small { width: 54px; display: inline-block; }
 ul { margin-bottom: 12px; }
 li { display: flex; flex-wrap: wrap; gap: 2px 8px; align-items: center; line-height: 1.6; padding-left: 14px; font-size: 15px; }
-.two { display: grid; grid-template-columns: 1fr 1fr; }
+.two li { line-height: 1.35; }
+.letter :deep(.blank) span { font-family: var(--font-serif); }
 .months { display: inline-flex; flex-wrap: wrap; gap: 3px; vertical-align: middle; }
 .month { font: 12px var(--font-sans); padding: 2px 6px; border: 1px solid var(--line); border-radius: 10px; cursor: pointer; }
 .month.on { background: var(--amber); color: #2b2621; border-color: var(--amber-deep); font-weight: 600; }

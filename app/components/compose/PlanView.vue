@@ -45,7 +45,7 @@ function down(event: PointerEvent) {
   compose.choose(driftId, id)
   const at = painter.value!.toMetres(event.offsetX, event.offsetY)
   // A plant of a repeated part follows the one that is planned.
-  if (id.includes('@')) return compose.choose(driftId)
+  if (id.includes('@') || circle.body.at.standing) return compose.choose(circle.body.at.standing ? null : driftId)
   drag = { driftId, index, dx: circle.x - at.x, dy: circle.y - at.y, startX: event.offsetX, startY: event.offsetY, moved: false }
   holder.value?.setPointerCapture(event.pointerId)
 }

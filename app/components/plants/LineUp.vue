@@ -14,7 +14,8 @@ const LEAST_PX = 104
 const RULER_PX = 84
 const PERSON_M = 1.7
 
-const tallest = computed(() => Math.max(2, ...props.plants.map(fullHeightM)))
+/** What the scale must hold: nine plants in ten. A tall tree runs out of the picture, its height stands beneath it. */
+const tallest = computed(() => { const heights = props.plants.map(fullHeightM).sort((a, b) => a - b); return Math.max(2, heights[Math.floor((heights.length - 1) * 0.9)] ?? 2) })
 const pxPerM = computed(() => Math.max(14, (height.value - FOOT_PX - TOP_PX) / (tallest.value * 1.06)))
 /** Where each stands: left edges and widths. */
 const places = computed(() => {
@@ -28,7 +29,7 @@ const places = computed(() => {
 })
 const whole = computed(() => { const last = places.value[places.value.length - 1]; return last ? last.left + last.w + 20 : RULER_PX })
 const seen = computed(() => places.value.filter((p) => p.left + p.w > scrolled.value - 200 && p.left < scrolled.value + width.value + 200))
-const ticks = computed(() => { const step = tallest.value > 6 ? 2 : tallest.value > 2.6 ? 1 : 0.5; return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step) })
+const ticks = computed(() => { const step = tallest.value > 8 ? 2 : tallest.value > 2.6 ? 1 : 0.5; return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step) })
 watch(() => props.plants, () => { holder.value?.scrollTo({ left: 0 }) })
 const wheel = (event: WheelEvent) => { if (Math.abs(event.deltaY) > Math.abs(event.deltaX)) holder.value?.scrollBy({ left: event.deltaY }) }
 function key(event: KeyboardEvent) {
@@ -54,10 +55,10 @@ function key(event: KeyboardEvent) {
         <g class="person" :transform="`translate(64 ${height - FOOT_PX}) scale(${(pxPerM * PERSON_M) / 100})`"><circle cx="0" cy="-93" r="7" /><path d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z" /></g>
       </svg>
       <div v-for="p in seen" :key="p.plant.id" class="figure" :class="{ chosen: p.plant.id === chosenId }" :style="{ left: `${p.left}px`, width: `${p.w}px` }" role="option" :aria-selected="p.plant.id === chosenId" :data-plant="p.plant.id" @click="emit('choose', p.plant)">
-        <PlantPortrait :plant="p.plant" :month="month" :width="p.w" :height="Math.max(20, fullHeightM(p.plant) * pxPerM * 1.12 + 14)" :px-per-m="pxPerM" class="portrait" :style="{ bottom: `${FOOT_PX - 4}px` }" />
+        <PlantPortrait :plant="p.plant" :month="month" :width="p.w" :height="Math.min(height, Math.max(20, fullHeightM(p.plant) * pxPerM * 1.12 + 14))" :px-per-m="pxPerM" class="portrait" :style="{ bottom: `${FOOT_PX - 4}px` }" />
         <div class="words">
           <b :title="p.plant.botanicalName">{{ p.plant.commonName }}</b>
-          <small>{{ fullHeightM(p.plant) }} × {{ p.plant.spreadM }} m<em v-if="marks.get(p.plant.id)"> · {{ marks.get(p.plant.id) }}</em></small>
+          <small>{{ fullHeightM(p.plant) > tallest * 1.05 ? '↑ ' : '' }}{{ fullHeightM(p.plant) }} × {{ p.plant.spreadM }} m<em v-if="marks.get(p.plant.id)"> · {{ marks.get(p.plant.id) }}</em></small>
           <span class="acts">
             <button :aria-label="`${listed.has(p.plant.id) ? 'Take off' : 'Put on'} the shortlist: ${p.plant.commonName}`" :aria-pressed="listed.has(p.plant.id)" :class="{ on: listed.has(p.plant.id) }" :title="listed.has(p.plant.id) ? 'On the shortlist' : 'Put on the shortlist'" @click.stop="emit('list', p.plant)"><UIcon :name="listed.has(p.plant.id) ? 'i-lucide-check' : 'i-lucide-plus'" /></button>
             <button :aria-label="`Compare ${p.plant.commonName}`" :aria-pressed="compared.includes(p.plant.id)" :class="{ on: compared.includes(p.plant.id) }" title="Compare side by side" @click.stop="emit('compare', p.plant)"><UIcon name="i-lucide-scale" /></button>

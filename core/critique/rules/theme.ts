@@ -12,7 +12,7 @@ const ONE_COLOUR_SHARE = 0.6
 /** A month with less colour than this of its canopy has none to be too much. */
 const COLOURED_ENOUGH = 0.35
 /** Leaves and flowers this grey belong to any theme. */
-const NEUTRAL = 0.035
+const NEUTRAL = 0.05
 
 /** A colour that a plant shows in a month, and how much of the bed it makes. */
 export interface ShownColour { readonly plant: Plant; readonly month: number; readonly colour: string; readonly flower: boolean; readonly share: number }

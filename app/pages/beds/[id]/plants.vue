@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { laneNames } from '~~/core/bed'
+import { TRAIT } from '~~/core/brief'
+import { nearestOf } from '~~/core/colour'
+import { hashText } from '~~/core/geometry'
 import { KINDS, misfits, MONTH_NAMES, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
+const brief = useBriefStore()
 const { scene } = useScene()
 const text = ref('')
 const kind = ref<'all' | Kind>('all')
@@ -36,13 +40,20 @@ const kinds = computed(() => [{ label: 'all kinds', value: 'all' }, ...KINDS.map
 const lanes = computed(() => [{ label: 'any lane', value: 'any' }, ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({ label: `for ${label.toLowerCase()}`, value: String(i) }))])
 const months = [{ label: 'any month', value: 'any' }, ...MONTH_NAMES.map((label, i) => ({ label: `flowers in ${label}`, value: String(i + 1) }))]
 
-/** Fit to the bed: what would suffer last, then by nearness to the heights its lanes want; a search keeps its own order. */
+/** Fit to the bed and the brief: site, depth, never and wished-for traits, months that matter, colours of the theme; a search keeps its own order. */
 function sorted(plants: Plant[]): Plant[] {
   if (text.value.trim() && sort.value === 'fit') return plants
   if (sort.value === 'name') return [...plants].sort((a, b) => a.botanicalName.localeCompare(b.botanicalName))
   if (sort.value === 'height') return [...plants].sort((a, b) => Math.max(b.foliageHeightM, b.flowerHeightM) - Math.max(a.foliageHeightM, a.flowerHeightM))
   const depth = scene.value?.frame.depths.greatest ?? 3
+  const { requirements, theme, months: wanted } = brief.brief
+  const never = requirements.filter((r) => r.weight === 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')))
+  const wished = requirements.filter((r) => r.weight !== 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')))
+  const strays = (p: Plant) => (theme && p.flowerColour ? Math.max(0, (nearestOf(theme, p.flowerColour, p.flowerMonths[0] ?? 6)?.distance ?? 20) - 12) / 4 : 0)
   const score = (p: Plant) => (scene.value ? misfits(p, scene.value.site).length * 10 : 0) + Math.max(0, p.spreadM - depth * 0.6) * 4 + (p.invasiveNote ? 3 : 0)
+    + never.filter((r) => TRAIT[r.trait].has(p)).length * 8 - wished.filter((r) => TRAIT[r.trait].has(p)).length * 2 - p.flowerMonths.filter((m) => wanted.includes(m)).length * 0.5 + strays(p)
+    // What fits equally well is mixed, so that the first ones are not all of one kind.
+    + (hashText(p.id) % 100) / 50
   return plants.map((p) => ({ p, s: score(p) })).sort((a, b) => a.s - b.s).map(({ p }) => p)
 }
 const listed = computed(() => new Set(store.bed?.shortlist ?? []))
@@ -78,13 +89,13 @@ const VIEWS = [{ id: 'line', label: 'Line-up' }, { id: 'table', label: 'Table' }
       <USwitch v-model="safe" :label="`harmless${safe ? '' : ` (${remain({ withoutHazards: true })})`}`" title="No poison, sap or thorns" />
       <span class="space" />
       <span class="count" role="status"><b>{{ found.length }}</b> of {{ library.plants.length }}</span>
-      <PlantsPlantLists />
     </div>
     <div class="bar">
       <div role="group" aria-label="View"><UButton v-for="v in VIEWS" :key="v.id" size="xs" :color="view === v.id ? 'primary' : 'neutral'" :variant="view === v.id ? 'solid' : 'outline'" :aria-pressed="view === v.id" @click="view = v.id">{{ v.label }}<template v-if="v.id === 'compare' && compared.length > 0"> {{ compared.length }}</template></UButton></div>
       <USelect v-model="sort" :items="[{ label: 'best fit first', value: 'fit' }, { label: 'tallest first', value: 'height' }, { label: 'by name', value: 'name' }]" size="xs" aria-label="Order" class="order" />
       <label class="months"><span>as in {{ MONTH_NAMES[compose.moment.month - 1] }}</span><input type="range" min="1" max="12" step="1" :value="compose.moment.month" aria-label="Month of the line-up" @input="compose.moment = { ...compose.moment, month: Number(($event.target as HTMLInputElement).value) }"></label>
       <span class="hint">T: table</span>
+      <PlantsPlantLists />
     </div>
     <div class="body">
       <p v-if="found.length === 0 && view !== 'compare'" class="empty">No plant answers all of this. Loosen a filter: {{ fits ? '“suits this bed” hides what would suffer here' : 'the search looks at the beginning of each word of a name, a letter in five may be wrong' }}.</p>
@@ -101,7 +112,7 @@ const VIEWS = [{ id: 'line', label: 'Line-up' }, { id: 'table', label: 'Table' }
 <style scoped>
 .page { display: flex; flex-direction: column; min-height: 0; }
 .filters { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 12px; padding: 9px 16px; border-bottom: 1px solid var(--line); background: var(--card); }
-.search { width: 210px; }
+.search { width: 196px; }
 .pick { width: 128px; }
 .wide { width: 172px; }
 .space { flex: 1; }
