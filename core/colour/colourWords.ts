@@ -13,6 +13,7 @@ export function colourWords(colour: string): string {
   if (l > 0.93 && c.c < 0.05) return 'white'
   if (c.c < 0.05 && hue > 120 && hue < 220) return l > 0.55 ? 'silver' : 'grey green'
   if (c.c < 0.045) return l > 0.6 ? 'pale grey' : l > 0.35 ? 'slate grey' : 'near black'
+  if (c.c < 0.1 && hue > 95 && hue < 120 && l < 0.72) return l < 0.45 ? 'dark olive' : 'olive'
   if (l < 0.62 && hue > 30 && hue < 95 && c.c < 0.1) return l < 0.38 ? 'dark brown' : 'brown'
   if (l < 0.45 && (hue < 25 || hue > 325)) return 'plum'
   const name = HUES.find(([to]) => hue < to)![1]
@@ -24,5 +25,5 @@ export function colourWords(colour: string): string {
 export function isGreen(colour: string): boolean {
   const c = toOklch(colour)
   const hue = (((c?.h ?? 0) % 360) + 360) % 360
-  return !!c && c.c > 0.02 && hue > 108 && hue < 175 && c.l < 0.82
+  return !!c && c.c > 0.02 && hue > (c.c < 0.1 ? 95 : 108) && hue < 175 && c.l < 0.82
 }
