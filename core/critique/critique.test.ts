@@ -119,6 +119,10 @@ describe('the demo border', () => {
   it('has marks between 0 and 100', () => {
     const scene = sceneOf(bed)
     for (const s of scores(scene, critique(scene).findings)) { expect(s.value).toBeGreaterThanOrEqual(0); expect(s.value).toBeLessThanOrEqual(100) }
+    const mark = (b: typeof bed, name: string) => { const sc = sceneOf(b); return scores(sc, critique(sc).findings).find((m) => m.name === name)!.value }
+    // Half the drifts gone, less soil is covered; a school that asks for less leaf in winter marks higher.
+    expect(mark({ ...bed, drifts: bed.drifts.slice(0, bed.drifts.length / 2) }, 'Cover')).toBeLessThan(mark(bed, 'Cover'))
+    expect(mark({ ...bed, school: 'close-knit' }, 'Winter leaf')).toBeGreaterThan(mark({ ...bed, school: 'formal' }, 'Winter leaf'))
     for (const m of monthInterest(scene)) { expect(m.interest).toBeGreaterThanOrEqual(0); expect(m.bloom).toBeLessThanOrEqual(1) }
   })
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SCHOOL_FIGURES, SCHOOL_IDS, schoolOf, type SchoolFigures, type SchoolId } from '~~/core/bed'
-import { critique, makeScene } from '~~/core/critique'
+import { critique, makeScene, scores } from '~~/core/critique'
 
 /** The schools as sets of figures, each changeable; and two of them on this bed, side by side. */
 const brief = useBriefStore()
@@ -21,7 +21,8 @@ const results = computed(() => pair.value.map((school) => {
   const now = scene.value
   if (!now || !store.bed) return null
   const other = makeScene({ bed: bedAs(school), library: now.library, climate: now.climate, hardinessZone: store.garden?.value.place.hardinessZone ?? '6', light: now.light, surroundings: now.surroundings, theme: now.theme, requirements: now.requirements, schools: brief.brief.schools })
-  return { school: other.school, crowded: other.placement.plants.filter((p) => p.crowded).length, fill: other.placement.laneFill, findings: critique(other).findings }
+  const { findings } = critique(other)
+  return { school: other.school, marks: scores(other, findings), crowded: other.placement.plants.filter((p) => p.crowded).length, fill: other.placement.laneFill, findings }
 }))
 const only = (i: 0 | 1) => { const there = new Set(results.value[1 - i]?.findings.map((f) => f.id)); return (results.value[i]?.findings ?? []).filter((f) => !there.has(f.id)) }
 const both = computed(() => { const there = new Set(results.value[1]?.findings.map((f) => f.id)); return (results.value[0]?.findings ?? []).filter((f) => there.has(f.id)) })
@@ -47,6 +48,7 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
           <USelect :model-value="pair[i]" :items="items" size="sm" :aria-label="i === 0 ? 'First school' : 'Second school'" class="w-full" @update:model-value="(v) => { pair = i === 0 ? [v as SchoolId, pair[1]] : [pair[0], v as SchoolId] }" />
           <template v-if="results[i]">
             <p>{{ results[i]!.findings.length }} findings · {{ results[i]!.crowded }} plants without room · lanes {{ results[i]!.fill.map((f) => `${Math.round(f * 100)} %`).join(', ') }} full</p>
+            <p class="marks"><span v-for="m in results[i]!.marks" :key="m.name" :title="m.how">{{ m.name }} <b>{{ Math.round(m.value) }}</b></span></p>
             <p class="hint">Only here: <template v-if="only(i).length === 0">nothing.</template></p>
             <ul><li v-for="f in only(i)" :key="f.id">{{ f.title }}</li></ul>
           </template>
@@ -71,6 +73,8 @@ tr.on td { background: color-mix(in srgb, var(--amber) 9%, transparent); }
 h3 { font-size: 16px; margin-bottom: 8px; }
 .sides { display: grid; grid-template-columns: 1fr 1fr; gap: 18px; }
 .side p { margin-top: 6px; }
+.marks { display: flex; flex-wrap: wrap; gap: 2px 12px; color: var(--soft); }
+.marks b { color: var(--ink); }
 .side li { padding: 1px 0 1px 12px; }
 .hint { color: var(--soft); margin-top: 6px; }
 </style>
