@@ -1,6 +1,8 @@
-import type { ComputedRef, ShallowRef } from 'vue'
-import type { Stored } from '~~/shared/gardenSchema'
-import type { SavedAnswer } from '~~/shared/wire'
+import { computed, ref, shallowRef, type ComputedRef, type ShallowRef } from 'vue'
+import type { Stored } from '../../shared/gardenSchema'
+import type { SavedAnswer } from '../../shared/wire'
+import { dataOf, messageOf, statusOf } from '../utils/messageOf'
+import { dropUnsaved, keepUnsaved, readUnsaved } from '../utils/unsaved'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict' | 'refused'
 
@@ -52,7 +54,7 @@ export function createKeeper<T, S extends Stored<T>, E>(kind: Kind<T, E>) {
       take(stored)
       id.value = stored.id
     }
-    if (import.meta.server) return
+    if (typeof localStorage === 'undefined') return
     const unsaved = readUnsaved(kind.key(stored.id))
     const mine = unsaved && kind.parse(unsaved.value)
     if (!unsaved || !mine) return

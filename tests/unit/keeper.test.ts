@@ -1,0 +1,173 @@
+import fc from 'fast-check'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createKeeper } from '../../app/stores/keeper'
+import type { SavedAnswer } from '../../shared/wire'
+
+interface Note { readonly text: string }
+type Edit = { readonly kind: 'write' | 'replace'; readonly text: string }
+
+const later = (ms: number) => vi.advanceTimersByTimeAsync(ms)
+const httpError = (statusCode: number, data: unknown = {}) => Object.assign(new Error(String(statusCode)), { statusCode, data: { data, message: `answered ${statusCode}` } })
+
+/** A server of one note that refuses stale revisions, and can be away. */
+function noteServer() {
+  const server = { value: { text: 'first' } as Note, revision: 1, away: false, refuses: false, puts: 0 }
+  const put = async (_: string, revision: number, value: Note): Promise<SavedAnswer> => {
+    server.puts++
+    await new Promise((done) => { setTimeout(done, 20) })
+    if (server.away) throw new Error('no route')
+    if (server.refuses) throw httpError(422)
+    if (revision !== server.revision) throw httpError(409, { stored: stored() })
+    server.value = value
+    server.revision++
+    return { revision: server.revision, savedAt: '2026-01-01T00:00:00Z' } as SavedAnswer
+  }
+  const stored = () => ({ id: 'n', value: server.value, revision: server.revision, savedAt: '2026-01-01T00:00:00Z' })
+  return { server, put, stored }
+}
+
+function keeperOf({ put }: ReturnType<typeof noteServer>) {
+  return createKeeper<Note, { id: string; value: Note; revision: number; savedAt: string }, Edit>({
+    key: (id) => id,
+    put,
+    apply: (value, edit) => ({ value: edit.text === value.text ? value : { text: edit.text }, inverse: { kind: 'replace', text: value.text } }),
+    describe: (edit) => edit.kind,
+    replace: (value) => ({ kind: 'replace', text: value.text }),
+    parse: (value) => (typeof (value as Note | null)?.text === 'string' ? value as Note : null),
+  })
+}
+
+let storage: Map<string, string>
+beforeEach(() => {
+  vi.useFakeTimers()
+  storage = new Map()
+  vi.stubGlobal('localStorage', { getItem: (k: string) => storage.get(k) ?? null, setItem: (k: string, v: string) => { storage.set(k, v) }, removeItem: (k: string) => { storage.delete(k) } })
+})
+afterEach(() => { vi.useRealTimers(); vi.unstubAllGlobals() })
+
+const write = (text: string): Edit => ({ kind: 'write', text })
+function open() {
+  const net = noteServer()
+  const keeper = keeperOf(net)
+  keeper.open(net.stored())
+  return { ...net, keeper }
+}
+
+describe('a keeper', () => {
+  it('saves by itself, once for edits that come quickly, and keeps a copy in the browser until the answer', async () => {
+    const { keeper, server } = open()
+    keeper.edit(write('a'))
+    keeper.edit(write('ab'))
+    expect(keeper.saveState.value).toBe('waiting')
+    expect(storage.size).toBe(1)
+    await later(1000)
+    expect(server).toMatchObject({ value: { text: 'ab' }, puts: 1 })
+    expect(keeper.saveState.value).toBe('saved')
+    expect(storage.size).toBe(0)
+  })
+
+  it('undoes and redoes any history to where it was', () => {
+    fc.assert(fc.property(fc.array(fc.string({ minLength: 1, maxLength: 4 }), { maxLength: 12 }), fc.nat(14), (texts, back) => {
+      const { keeper } = open()
+      for (const t of texts) keeper.edit(write(t))
+      const last = keeper.value.value!.text
+      const steps = Math.min(back, keeper.done.value.length)
+      for (let i = 0; i < steps; i++) keeper.undo()
+      for (let i = 0; i < steps; i++) keeper.redo()
+      expect(keeper.value.value!.text).toBe(last)
+      while (keeper.done.value.length > 0) keeper.undo()
+      expect(keeper.value.value!.text).toBe('first')
+    }))
+  })
+
+  it('an edit that changes nothing is no step, and a preview makes none', () => {
+    const { keeper } = open()
+    keeper.edit(write('first'))
+    expect(keeper.done.value).toHaveLength(0)
+    keeper.preview(write('under the hand'))
+    expect(keeper.value.value!.text).toBe('under the hand')
+    expect(keeper.dragging.value).toBe(true)
+    keeper.preview(null)
+    expect(keeper.value.value!.text).toBe('first')
+  })
+
+  it('tries again when the server is away, and what was meant is saved when it is back', async () => {
+    const { keeper, server } = open()
+    server.away = true
+    keeper.edit(write('a'))
+    await later(3000)
+    expect(keeper.saveState.value).toBe('offline')
+    expect(JSON.parse([...storage.values()][0]!)).toEqual({ revision: 1, value: { text: 'a' } })
+    server.away = false
+    await later(20_000)
+    expect(keeper.saveState.value).toBe('saved')
+    expect(server.value.text).toBe('a')
+  })
+
+  it('an edit made while a save is under way is saved after it', async () => {
+    const { keeper, server } = open()
+    keeper.edit(write('a'))
+    await later(455)
+    expect(keeper.saveState.value).toBe('saving')
+    keeper.edit(write('b'))
+    await later(1500)
+    expect(server).toMatchObject({ value: { text: 'b' }, puts: 2 })
+    expect(keeper.saveState.value).toBe('saved')
+  })
+
+  it('a refused save stays in hand and is not sent again by itself', async () => {
+    const { keeper, server } = open()
+    server.refuses = true
+    keeper.edit(write('bad'))
+    await later(60_000)
+    expect(keeper.saveState.value).toBe('refused')
+    expect(keeper.problem.value).toBe('answered 422')
+    expect(keeper.value.value!.text).toBe('bad')
+    expect(server.puts).toBe(1)
+  })
+
+  it('a conflict settled either way loses nothing', async () => {
+    for (const which of ['mine', 'theirs'] as const) {
+      const { keeper, server } = open()
+      server.value = { text: 'other' }
+      server.revision = 7
+      keeper.edit(write('mine'))
+      await later(1000)
+      expect(keeper.saveState.value).toBe('conflict')
+      expect(server.value.text).toBe('other')
+      keeper.edit(write('mine too'))
+      await later(2000)
+      expect(server.value.text).toBe('other')
+      keeper.settleConflict(which)
+      await later(1000)
+      expect(server.value.text).toBe(which === 'mine' ? 'mine too' : 'other')
+      if (which === 'theirs') {
+        keeper.undo()
+        await later(1000)
+        expect(server.value.text).toBe('mine too')
+      }
+    }
+  })
+
+  it('brings back what an earlier visit could not save; a stale one asks; what does not read is let be', async () => {
+    const net = noteServer()
+    storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 1, value: { text: 'unsaved' } }))
+    const keeper = keeperOf(net)
+    keeper.open(net.stored())
+    expect(keeper.value.value!.text).toBe('unsaved')
+    await later(1000)
+    expect(net.server.value.text).toBe('unsaved')
+
+    storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 1, value: { text: 'stale' } }))
+    const second = keeperOf(net)
+    second.open(net.stored())
+    expect(second.saveState.value).toBe('conflict')
+    await later(2000)
+    expect(net.server.value.text).toBe('unsaved')
+
+    storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 2, value: 17 }))
+    const third = keeperOf(net)
+    third.open(net.stored())
+    expect(third.value.value!.text).toBe('unsaved')
+  })
+})
