@@ -41,7 +41,7 @@ function traitCheck({ trait, weight }: Requirement, kinds: Kinds, canopy: number
   const ids = new Set(having.map((k) => k.plant.id))
   const share = canopy > 0 ? having.reduce((n, k) => n + areaOf(k), 0) / canopy : 0
   const base = { id: `trait:${trait}`, weight, having: ids }
-  if (weight === 'never') return { ...base, label: `never ${label}`, total: having.length === 0 ? 'none' : `${having.length} kinds have it`, met: having.length === 0, how: 'No plant of the bed has it.' }
+  if (weight === 'never') return { ...base, label: `never ${label}`, total: having.length === 0 ? 'none' : having.length === 1 ? '1 kind has it' : `${having.length} kinds have it`, met: having.length === 0, how: 'No plant of the bed has it.' }
   const want = (MUST_SHARE[trait] ?? 0.2) * (weight === 'must' ? 1 : 0.5)
   return { ...base, label: `${weight === 'must' ? 'must have' : 'wished for'}: ${label}`, total: `${percent(share)} of the canopy`, met: share >= want, how: `Share of the mature canopy, ${percent(want)} or more.` }
 }

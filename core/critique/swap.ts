@@ -45,7 +45,7 @@ function compared(from: Plant, to: Plant): { lost: string[]; gained: string[] } 
   const trait = (label: string, of: (p: Plant) => boolean) => { if (of(from) && !of(to)) lost.push(label); else if (of(to) && !of(from)) gained.push(label) }
   trait('leaf in winter', (p) => p.retention === 'evergreen')
   trait('scent', (p) => p.fragrance !== 'none')
-  for (const h of ['poison', 'sap', 'thorns'] as const) { if (from.hazards.includes(h) && !to.hazards.includes(h)) gained.push(`no ${h}`); else if (to.hazards.includes(h) && !from.hazards.includes(h)) lost.push(`has ${h}`) }
+  for (const [h, name] of [['poison', 'poison'], ['sap', 'irritant sap'], ['thorns', 'thorns']] as const) { if (from.hazards.includes(h) && !to.hazards.includes(h)) gained.push(`no ${name}`); else if (to.hazards.includes(h) && !from.hazards.includes(h)) lost.push(`has ${name}`) }
   const h = fullHeightM(to) - fullHeightM(from)
   if (Math.abs(h) > 0.1) (h > 0 ? gained : lost).push(`${Math.abs(h).toFixed(1)} m of height`)
   if (Math.abs(to.spreadM - from.spreadM) > 0.1) gained.push(`${Math.abs(to.spreadM - from.spreadM).toFixed(1)} m ${to.spreadM > from.spreadM ? 'wider' : 'narrower'}`)

@@ -19,3 +19,17 @@ export const libraryMonth = (month: number, climate: Climate) => (climate.southe
 
 export const MONTH_NAMES = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const
 export const monthName = (month: number) => MONTH_NAMES[month - 1] ?? ''
+
+/** Months as spans in short words, over the new year too: `[6, 7, 8, 10]` → `Jun–Aug, Oct`; `[11, 12, 1]` → `Nov–Jan`. */
+export function monthSpan(months: readonly number[]): string {
+  const there = new Set(months)
+  if (there.size === 12) return 'all year'
+  const before = (m: number) => ((m + 10) % 12) + 1
+  const after = (m: number) => (m % 12) + 1
+  const short = (m: number) => monthName(m).slice(0, 3)
+  return [...there].sort((a, b) => a - b).filter((m) => !there.has(before(m))).map((first) => {
+    let last = first
+    while (there.has(after(last))) last = after(last)
+    return first === last ? short(first) : `${short(first)}–${short(last)}`
+  }).join(', ')
+}

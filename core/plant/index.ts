@@ -1,7 +1,7 @@
 export * from './plant'
 export { describeRowError, plantFromCells, plantId, readPlants, type PlantCells, type PlantsRead, type RowError } from './readPlants'
 export { PLANT_COLUMNS } from './plantRow'
-export { climateOf, libraryMonth, MONTH_NAMES, monthFraction, monthName, type Climate } from './calendar'
+export { climateOf, libraryMonth, monthSpan, MONTH_NAMES, monthFraction, monthName, type Climate } from './calendar'
 export { lookAt, type Look } from './look'
 export { sizeAt, type SizeM } from './size'
 export { halfWidthAt } from './silhouette'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { climate, libraryCsv, plant, plants } from '../../tests/support/library'
-import { climateOf, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, plantFromCells, plantId, readPlants, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
+import { climateOf, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, monthSpan, plantFromCells, plantId, readPlants, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
 
 const [header = '', first = ''] = libraryCsv.split('\n')
 const withCell = (column: string, value: string) => {
@@ -148,4 +148,20 @@ it('outlines stay within their spread at every height', () => {
     expect(halfWidthAt(habit, u)).toBeGreaterThanOrEqual(0)
     expect(halfWidthAt(habit, u)).toBeLessThanOrEqual(1.03)
   }
+})
+
+describe('month spans', () => {
+  it('name runs, gaps and the new year', () => {
+    expect(monthSpan([6, 7, 8, 10])).toBe('Jun–Aug, Oct')
+    expect(monthSpan([11, 12, 1])).toBe('Nov–Jan')
+    expect(monthSpan([])).toBe('')
+    expect(monthSpan([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])).toBe('all year')
+  })
+  it('have as many spans as months begin one, whatever the order', () => {
+    fc.assert(fc.property(fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { maxLength: 11 }), (months) => {
+      const begins = months.filter((m) => !months.includes(m === 1 ? 12 : m - 1)).length
+      expect(monthSpan(months) === '' ? 0 : monthSpan(months).split(', ').length).toBe(begins)
+      expect(monthSpan([...months].reverse())).toBe(monthSpan(months))
+    }))
+  })
 })

@@ -117,7 +117,7 @@ figure img { max-width: 100%; cursor: crosshair; border-radius: 6px; margin-top:
 figcaption, .hint { font-size: 12px; color: var(--soft); }
 .problem { color: var(--amber-deep); font-size: 13px; margin-top: 6px; }
 .proposals { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; }
-.proposal { text-align: left; border: 1px solid var(--line); border-radius: 8px; padding: 8px 10px; background: var(--card); cursor: pointer; }
+.proposal { display: flex; flex-direction: column; justify-content: flex-start; text-align: left; border: 1px solid var(--line); border-radius: 8px; padding: 8px 10px; background: var(--card); cursor: pointer; }
 .proposal.on { border-color: var(--amber); box-shadow: 0 0 0 1.5px var(--amber); }
 .proposal b { font-family: var(--font-serif); display: block; margin-top: 5px; }
 .proposal small { color: var(--soft); font-size: 11.5px; line-height: 1.3; display: block; }

@@ -40,7 +40,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) => put({ [key]: namesOf((
     <p>It must be at its best in <span class="months" role="group" aria-label="Months that matter"><button v-for="(name, i) in MONTH_NAMES" :key="name" class="month" :class="{ on: b.months.includes(i + 1) }" :aria-pressed="b.months.includes(i + 1)" @click="toggleMonth(i + 1)">{{ name.slice(0, 3) }}</button></span>.</p>
     <p class="lead">We ask of the plants:</p>
     <ul>
-      <li v-for="t in GOOD" :key="t"><span>{{ TRAIT[t].label }} is</span><USelect :model-value="of(t)?.weight ?? 'open'" :items="GOOD_WEIGHTS" variant="none" class="blank" :aria-label="`${TRAIT[t].label} is`" @update:model-value="(w) => setWeight(t, w as Weight)" /><template v-if="of(t)"><span>in</span><USelect :model-value="of(t)!.beds[0] ?? 'everywhere'" :items="where" variant="none" class="blank" :aria-label="`${TRAIT[t].label}, where`" @update:model-value="(w) => setBeds(t, String(w))" /></template></li>
+      <li v-for="t in GOOD" :key="t"><span>{{ TRAIT[t].label }} is</span><USelect :model-value="of(t)?.weight ?? 'open'" :items="GOOD_WEIGHTS" variant="none" class="blank" :aria-label="`${TRAIT[t].label} is`" @update:model-value="(w) => setWeight(t, w as Weight)" /><template v-if="of(t)"><span v-if="of(t)!.beds.length > 0">in</span><USelect :model-value="of(t)!.beds[0] ?? 'everywhere'" :items="where" variant="none" class="blank" :aria-label="`${TRAIT[t].label}, where`" @update:model-value="(w) => setBeds(t, String(w))" /></template></li>
     </ul>
     <p class="lead">And what we would rather not see:</p>
     <ul class="two">
@@ -61,6 +61,8 @@ p, .sentence { margin-bottom: 12px; }
 .sentence { display: flex; flex-wrap: wrap; align-items: center; gap: 0 8px; }
 .lead { margin-bottom: 2px; }
 .letter :deep(.blank) { display: inline-flex; font-family: var(--font-serif); font-size: 16px; color: var(--amber-deep); border-bottom: 1.5px solid var(--amber); border-radius: 0; padding: 0 2px; background: color-mix(in srgb, var(--amber) 8%, transparent); vertical-align: baseline; width: auto; }
+.letter :deep(button.blank) { padding-right: 25px; position: relative; }
+.sentence :deep(input) { font-family: var(--font-serif); font-size: 15.5px; color: var(--amber-deep); }
 .letter :deep(.wide) { min-width: 290px; }
 .letter :deep(.whole) { width: 100%; }
 .figure { width: 84px; display: inline-block; }

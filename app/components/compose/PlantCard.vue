@@ -2,7 +2,7 @@
 import { PATTERNS } from '~~/core/bed'
 import { conditionsAt } from '~~/core/critique'
 import { formatBoth } from '~~/core/measure'
-import { fullHeightM, misfits, MONTH_NAMES, words } from '~~/core/plant'
+import { fullHeightM, misfits, monthSpan, words } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -14,7 +14,7 @@ const wrong = computed(() => (plant.value && scene.value ? misfits(plant.value, 
 const more = ref<'none' | 'swap' | 'partners'>('none')
 watch(() => drift.value?.id, () => { more.value = 'none' })
 const pins = computed(() => placed.value.filter((p) => p.pinned))
-const flowers = computed(() => (plant.value ? plant.value.flowerMonths.map((m) => MONTH_NAMES[m - 1]!.slice(0, 3)).join(' ') : ''))
+const flowers = computed(() => (plant.value ? monthSpan(plant.value.flowerMonths) : ''))
 </script>
 
 <template>

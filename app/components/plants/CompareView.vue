@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fullHeightM, misfits, MONTH_NAMES, words, type Plant } from '~~/core/plant'
+import { fullHeightM, misfits, monthSpan, words, type Plant } from '~~/core/plant'
 
 /** Up to six plants side by side at one scale, a person among them, and their figures beneath. */
 const props = defineProps<{ plants: readonly Plant[]; month: number }>()
@@ -14,7 +14,7 @@ const pxPerM = computed(() => Math.min((HEIGHT_PX - 20) / tallest.value, ...prop
 const suits = (p: Plant) => { const wrong = scene.value ? misfits(p, scene.value.site) : []; return wrong.length === 0 ? 'suits this bed' : wrong.map((m) => m.text).join('; ') }
 const rows: readonly { label: string; of: (p: Plant) => string }[] = [
   { label: 'High × wide', of: (p) => `${fullHeightM(p)} × ${p.spreadM} m` }, { label: 'Leaf', of: (p) => `${words(p.leafSize)}, ${words(p.leafOutline)}, ${words(p.leafSurface)}` }, { label: 'In winter', of: (p) => words(p.retention) },
-  { label: 'Flower', of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${p.flowerMonths.map((m) => MONTH_NAMES[m - 1]!.slice(0, 3)).join(' ')}`) },
+  { label: 'Flower', of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(p.flowerMonths)}`) },
   { label: 'Light', of: (p) => `${words(p.sun.brightest)} to ${words(p.sun.darkest)}` }, { label: 'Water', of: (p) => `${p.water.driest} to ${p.water.wettest}` }, { label: 'Here', of: suits },
   { label: 'Cautions', of: (p) => [...p.hazards, p.invasiveNote].filter(Boolean).join(', ') || 'none' }, { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${p.sizes[0]!.price.toFixed(2)}` },
 ]

@@ -11,7 +11,7 @@ const FOOT_PX = 92
 const TOP_PX = 22
 const GAP_PX = 10
 const LEAST_PX = 104
-const RULER_PX = 84
+const RULER_PX = 118
 const PERSON_M = 1.7
 
 /** What the scale must hold: nine plants in ten. A tall tree runs out of the picture, its height stands beneath it. */
@@ -52,7 +52,7 @@ function key(event: KeyboardEvent) {
       <svg class="ruler" :style="{ left: `${scrolled}px`, height: `${height}px` }" :width="RULER_PX" :height="height" aria-hidden="true">
         <rect x="0" y="0" width="60" :height="height" class="veil" />
         <g v-for="t in ticks" :key="t"><line x1="36" x2="46" :y1="height - FOOT_PX - t * pxPerM" :y2="height - FOOT_PX - t * pxPerM" class="tick" /><text x="32" :y="height - FOOT_PX - t * pxPerM">{{ t }} m</text></g>
-        <g class="person" :transform="`translate(64 ${height - FOOT_PX}) scale(${(pxPerM * PERSON_M) / 100})`"><circle cx="0" cy="-93" r="7" /><path d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z" /></g>
+        <g class="person" :transform="`translate(80 ${height - FOOT_PX}) scale(${(pxPerM * PERSON_M) / 100})`"><circle cx="0" cy="-93" r="7" /><path d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z" /></g>
       </svg>
       <div v-for="p in seen" :key="p.plant.id" class="figure" :class="{ chosen: p.plant.id === chosenId }" :style="{ left: `${p.left}px`, width: `${p.w}px` }" role="option" :aria-selected="p.plant.id === chosenId" :data-plant="p.plant.id" @click="emit('choose', p.plant)">
         <PlantPortrait :plant="p.plant" :month="month" :width="p.w" :height="Math.min(height, Math.max(20, fullHeightM(p.plant) * pxPerM * 1.12 + 14))" :px-per-m="pxPerM" class="portrait" :style="{ bottom: `${FOOT_PX - 4}px` }" />
@@ -77,6 +77,7 @@ function key(event: KeyboardEvent) {
 .veil { fill: var(--sky); opacity: 0.9; }
 .tick { stroke: var(--soft); }
 .ruler text { font: 11px var(--font-sans); text-anchor: end; dominant-baseline: central; fill: var(--soft); }
+.ruler { overflow: visible; }
 .person { fill: #8a7d6a; opacity: 0.75; }
 .figure { position: absolute; top: 0; bottom: 0; cursor: pointer; }
 .portrait { position: absolute; left: 0; }

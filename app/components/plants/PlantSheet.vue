@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fullHeightM, misfits, MONTH_NAMES, plantCells, words, type Plant } from '~~/core/plant'
+import { fullHeightM, misfits, monthSpan, plantCells, words, type Plant } from '~~/core/plant'
 
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */
 const props = defineProps<{ plant: Plant }>()
@@ -33,7 +33,7 @@ async function save(reset = false) {
     problem.value = messageOf(error)
   }
 }
-const flowers = computed(() => props.plant.flowerMonths.map((m) => MONTH_NAMES[m - 1]!.slice(0, 3)).join(' '))
+const flowers = computed(() => monthSpan(props.plant.flowerMonths))
 </script>
 
 <template>

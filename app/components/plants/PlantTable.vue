@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fullHeightM, words, type Plant } from '~~/core/plant'
+import { fullHeightM, monthSpan, words, type Plant } from '~~/core/plant'
 
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
 const props = defineProps<{ plants: readonly Plant[]; chosenId: string | null; listed: ReadonlySet<string>; marks: ReadonlyMap<string, string> }>()
@@ -12,7 +12,7 @@ const { y } = useScroll(holder)
 const first = computed(() => Math.max(0, Math.floor(y.value / ROW_PX) - MARGIN_ROWS))
 const last = computed(() => Math.min(props.plants.length, Math.ceil((y.value + height.value) / ROW_PX) + MARGIN_ROWS))
 const rows = computed(() => props.plants.slice(first.value, last.value))
-const months = (p: Plant) => p.flowerMonths.map((m) => 'JFMAMJJASOND'[m - 1]).join('')
+const months = (p: Plant) => monthSpan(p.flowerMonths)
 const range = (a: string, b: string) => (a === b ? words(a) : `${words(a)} to ${words(b)}`)
 watch(() => props.plants, () => holder.value?.scrollTo({ top: 0 }))
 </script>
