@@ -20,6 +20,8 @@ export const archiveSchema = z.object({
   changes: z.record(z.string(), z.record(z.string(), z.string())).default({}),
   /** The user's own plants that the beds use, a row's cells each. */
   plants: z.array(z.record(z.string(), z.string())).max(2000),
-  drawings: z.array(z.object({ id: idSchema, file: z.string().regex(/^drawings\/[A-Za-z0-9_-]+\.(png|jpg)$/), mediaType: z.enum(['image/png', 'image/jpeg']) })).max(20),
+  drawings: z.array(z.object({ id: idSchema, file: z.string().regex(/^drawings\/[A-Za-z0-9_-]+\.(png|jpg)$/), mediaType: z.enum(['image/png', 'image/jpeg']) })).max(200),
+  /** The garden's photos of plants: plant id → drawing id. */
+  pictures: z.record(z.string(), idSchema).default({}),
 })
 export type GardenArchive = z.infer<typeof archiveSchema>

@@ -25,8 +25,8 @@ export interface GardenSummary { readonly garden: StoredGarden; readonly beds: r
 export interface SavedAnswer { readonly revision: number; readonly savedAt: string }
 /** The body of a 409: the version that is stored now. */
 export interface ConflictAnswer<T> { readonly stored: T }
-/** Plants for a garden: the library's and the user's own, with the garden's changes; which are own, and which are changed. */
-export interface LibraryAnswer { readonly plants: readonly Plant[]; readonly own: readonly string[]; readonly changed: readonly string[] }
+/** Plants for a garden: the library's and the user's own, with the garden's changes; which are own, which are changed, and the garden's photos (plant id → drawing id). */
+export interface LibraryAnswer { readonly plants: readonly Plant[]; readonly own: readonly string[]; readonly changed: readonly string[]; readonly pictures: Readonly<Record<string, string>> }
 export type StoredBrief = Stored<Brief>
 export const saveBriefSchema = z.object({ revision, brief: briefSchema })
 export const changePlantSchema = z.object({ cells: z.record(z.string().max(40), z.string().max(400)) })

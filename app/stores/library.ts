@@ -7,6 +7,8 @@ export const useLibraryStore = defineStore('library', () => {
   const plants = shallowRef<readonly Plant[]>([])
   const own = shallowRef<ReadonlySet<string>>(new Set())
   const changed = shallowRef<ReadonlySet<string>>(new Set())
+  /** The garden's photos of plants: plant id → drawing id. */
+  const pictures = shallowRef<Readonly<Record<string, string>>>({})
   const gardenId = ref<string | null>(null)
   const byId = computed<ReadonlyMap<string, Plant>>(() => new Map(plants.value.map((p) => [p.id, p])))
 
@@ -16,8 +18,9 @@ export const useLibraryStore = defineStore('library', () => {
     plants.value = answer.plants
     own.value = new Set(answer.own)
     changed.value = new Set(answer.changed)
+    pictures.value = answer.pictures
     gardenId.value = garden
   }
 
-  return { plants, own, changed, byId, gardenId, load }
+  return { plants, own, changed, pictures, byId, gardenId, load }
 })

@@ -16,6 +16,7 @@ import { findGarden, listGardens } from './queries/gardens'
 import { EMPTY_BRIEF } from '../../core/brief'
 import { findBrief, saveBrief } from './queries/briefs'
 import { listPlantChanges, savePlantChange } from './queries/plantChanges'
+import { dropPlantPicture, listPlantPictures, savePlantPicture } from './queries/plantPictures'
 import { findSite, saveSite } from './queries/sites'
 import { seedDemo } from './seedDemo'
 
@@ -100,6 +101,21 @@ describe('a brief and a garden’s own figures', () => {
     await savePlantChange(db, id, 'nepeta-x-faassenii', {})
     expect((await listPlantChanges(db, id)).size).toBe(0)
     expect((await findBrief(db, 'nowhere')).revision).toBe(0)
+  })
+  it('photos of plants replace one another, go with the archive, and leave nothing when taken away', async () => {
+    const put = (id: string) => db.transaction((tx) => savePlantPicture(tx, 'saltmarsh-row', 'nepeta-x-faassenii', { id, mediaType: 'image/png', bytes: png }))
+    await put('photo-1')
+    await put('photo-2')
+    expect([...(await listPlantPictures(db, 'saltmarsh-row'))]).toEqual([['nepeta-x-faassenii', 'photo-2']])
+    expect(await findDrawing(db, 'photo-1')).toBeNull()
+    const id = await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!)
+    const copy = (await listPlantPictures(db, id)).get('nepeta-x-faassenii')!
+    expect(copy).not.toBe('photo-2')
+    expect((await findDrawing(db, copy))!.bytes).toEqual(png)
+    await dropPlantPicture(db, 'saltmarsh-row', 'nepeta-x-faassenii')
+    expect((await listPlantPictures(db, 'saltmarsh-row')).size).toBe(0)
+    expect(await findDrawing(db, 'photo-2')).toBeNull()
+    expect(await findDrawing(db, copy)).not.toBeNull()
   })
   it('what stands in a bed comes back as it was', async () => {
     const lilac = (await listBeds(db)).find((b) => b.id === 'old-lilac-corner')!

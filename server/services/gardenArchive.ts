@@ -12,6 +12,7 @@ import { findDrawing, insertDrawing, type Drawing } from '../db/queries/drawings
 import { findGarden, insertGarden } from '../db/queries/gardens'
 import { listOwnCells, upsertOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges, savePlantChange } from '../db/queries/plantChanges'
+import { listPlantPictures, savePlantPicture } from '../db/queries/plantPictures'
 import { findSite, saveSite } from '../db/queries/sites'
 
 const LARGEST_UNPACKED = 64 * 1024 * 1024
@@ -25,10 +26,12 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
   const brief = await findBrief(db, gardenId)
   const used = new Set(beds.flatMap((b) => [...b.value.drifts.map((d) => d.plantId), ...b.value.shortlist]))
   const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
-  const drawing = site.base ? await findDrawing(db, site.base.drawingId) : null
-  const drawings = drawing ? [{ id: drawing.id, file: `drawings/${drawing.id}.${drawing.mediaType === 'image/png' ? 'png' : 'jpg'}`, mediaType: drawing.mediaType as 'image/png' }] : []
-  const archive: GardenArchive = archiveSchema.parse({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, garden: garden.value, beds: beds.map((b) => ({ id: b.id, bed: b.value })), site, brief: brief.revision > 0 ? brief.value : null, changes: Object.fromEntries(await listPlantChanges(db, gardenId)), plants, drawings })
-  return zipSync({ [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)), ...(drawing ? { [drawings[0]!.file]: drawing.bytes } : {}) })
+  const pictures = Object.fromEntries(await listPlantPictures(db, gardenId))
+  const kept: Drawing[] = []
+  for (const id of [...(site.base ? [site.base.drawingId] : []), ...Object.values(pictures)]) kept.push(...[await findDrawing(db, id)].filter((d) => d !== null))
+  const drawings = kept.map((d) => ({ id: d.id, file: `drawings/${d.id}.${d.mediaType === 'image/png' ? 'png' : 'jpg'}`, mediaType: d.mediaType as 'image/png' }))
+  const archive: GardenArchive = archiveSchema.parse({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, garden: garden.value, beds: beds.map((b) => ({ id: b.id, bed: b.value })), site, brief: brief.revision > 0 ? brief.value : null, changes: Object.fromEntries(await listPlantChanges(db, gardenId)), plants, drawings, pictures })
+  return zipSync({ [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)), ...Object.fromEntries(kept.map((d, i) => [drawings[i]!.file, d.bytes])) })
 }
 
 /** What is wrong with an archive, in words; nothing has been changed. */
@@ -55,7 +58,11 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
   await db.transaction(async (tx) => {
     await insertGarden(tx, gardenId, archive.garden)
     for (const { id, bed } of archive.beds) await insertBed(tx, ids.get(id)!, gardenId, bed)
-    for (const drawing of drawings) await insertDrawing(tx, gardenId, drawing)
+    const ofPlant = new Map(Object.entries(archive.pictures).map(([plant, drawing]) => [drawing, plant]))
+    for (const drawing of drawings) {
+      const plant = ofPlant.get(drawing.from)
+      await (plant ? savePlantPicture(tx, gardenId, plant, drawing) : insertDrawing(tx, gardenId, drawing))
+    }
     await saveSite(tx, gardenId, 0, site)
     if (archive.brief) await saveBrief(tx, gardenId, 0, { ...archive.brief, requirements: archive.brief.requirements.map((r) => ({ ...r, beds: r.beds.flatMap((b) => ids.get(b) ?? []) })) } as Brief)
     for (const [id, cells] of Object.entries(archive.changes)) await savePlantChange(tx, gardenId, id, cells)

@@ -90,6 +90,16 @@ test('the line-up: typing errors forgiven, side by side, a garden’s own figure
   await expect(sheet).toContainText('figures changed for this garden')
   await expect(sheet).toContainText('dry to average')
 
+  await sheet.getByLabel('Photo of the plant').setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
+  await expect(sheet.getByRole('alert')).toContainText('no picture that can be read')
+  const onePixel = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+  await sheet.getByLabel('Photo of the plant').setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: onePixel })
+  await expect(sheet.getByRole('img', { name: /Photo of Hidcote/ })).toBeVisible()
+  const forged = await page.request.put(`${server.url}/api/gardens/saltmarsh-row/plants/lavandula-angustifolia-hidcote/picture`, { headers: { 'content-type': 'image/png' }, data: Buffer.from('<svg onload="alert(1)">') })
+  expect(forged.status()).toBe(422)
+  await sheet.getByRole('button', { name: 'Take it away' }).click()
+  await expect(sheet.getByRole('img', { name: /Photo of Hidcote/ })).toHaveCount(0)
+
   await page.getByRole('button', { name: /^Compare Hidcote/ }).click()
   await page.getByLabel('Search plants').fill('catmint')
   await page.getByRole('button', { name: 'Compare catmint' }).click()

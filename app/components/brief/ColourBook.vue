@@ -27,24 +27,15 @@ const cut = (i: number) => set({ ...theme.value!, colours: theme.value!.colours.
 
 const photo = shallowRef<string | null>(null)
 const problem = ref('')
-const MOST = 12 * 1024 * 1024
-/** A photo stays in the browser; what it is is told by decoding it, not by its name. */
+/** A photo stays in the browser. */
 async function takePhoto(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  ;(event.target as HTMLInputElement).value = ''
+  const file = takenFile(event)
   if (!file) return
   problem.value = ''
-  if (file.size > MOST) { problem.value = `The photo is ${(file.size / 1048576).toFixed(1)} MB; ${MOST / 1048576} MB is the most. Make it smaller.`; return }
   try {
-    const picture = await createImageBitmap(file)
-    const canvas = document.createElement('canvas')
-    const by = Math.min(1, 560 / picture.width, 240 / picture.height)
-    canvas.width = Math.round(picture.width * by)
-    canvas.height = Math.round(picture.height * by)
-    canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
-    photo.value = canvas.toDataURL('image/jpeg', 0.9)
-  } catch {
-    problem.value = `${file.name} is no picture that can be read: choose a PNG or JPEG photo.`
+    photo.value = (await readPhoto(file, 560, 240)).toDataURL('image/jpeg', 0.9)
+  } catch (error) {
+    problem.value = (error as Error).message
   }
 }
 /** The colour under the pointer, the mean of a few pixels so that one speck does not decide. */

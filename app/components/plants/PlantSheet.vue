@@ -52,6 +52,7 @@ const flowers = computed(() => monthSpan(props.plant.flowerMonths))
       <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ [...plant.hazards.map((h) => ({ poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' })[h]), plant.invasiveNote].filter(Boolean).join('; ') }}</dd></template>
       <dt>Here</dt><dd :class="{ warn: wrong.length > 0 }">{{ wrong.length === 0 ? 'suits this bed' : wrong.map((w) => w.text).join('; ') }}</dd>
     </dl>
+    <PlantsPlantPicture :plant="plant" />
     <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-pencil" @click="editing = !editing">Figures for this garden</UButton>
     <form v-if="editing" class="edit" @submit.prevent="save()">
       <label v-for="f in FIELDS" :key="f.column"><span>{{ f.label }}</span><input v-model="draft[f.column]" :aria-label="f.label"></label>
