@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { climate, libraryCsv, plant, plants } from '../../tests/support/library'
-import { climateOf, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, monthSpan, plantFromCells, plantId, readPlants, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
+import { cautionWords, climateOf, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, monthSpan, plantFromCells, plantId, rangeWords, readPlants, RETENTION_WORDS, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
 
 const [header = '', first = ''] = libraryCsv.split('\n')
 const withCell = (column: string, value: string) => {
@@ -163,5 +163,17 @@ describe('month spans', () => {
       expect(monthSpan(months) === '' ? 0 : monthSpan(months).split(', ').length).toBe(begins)
       expect(monthSpan([...months].reverse())).toBe(monthSpan(months))
     }))
+  })
+})
+
+describe('words for people', () => {
+  it('every value of the library has one', () => {
+    for (const p of plants) {
+      expect(RETENTION_WORDS[p.retention]).toBeTruthy()
+      expect(cautionWords(p) === '').toBe(p.hazards.length === 0 && p.invasiveNote === '')
+      expect(cautionWords(p)).not.toContain('undefined')
+    }
+    expect(rangeWords('full-sun', 'part-shade')).toBe('full sun to part shade')
+    expect(rangeWords('average', 'average')).toBe('average')
   })
 })

@@ -32,12 +32,12 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
 <template>
   <div class="schools">
     <table>
-      <thead><tr><th>School</th><th v-for="k in KEYS" :key="k">{{ SCHOOL_FIGURES[k].label }}</th><th>lines, groups</th></tr></thead>
+      <thead><tr><th>School</th><th v-for="k in KEYS" :key="k">{{ SCHOOL_FIGURES[k].label }}</th><th>how it is done</th></tr></thead>
       <tbody>
         <tr v-for="s in schools" :key="s.id" :class="{ on: s.id === store.bed?.school }">
           <td :title="s.reason"><b class="serif">{{ s.name }}</b><small>{{ s.reason }}</small></td>
           <td v-for="k in KEYS" :key="k"><NumberInput hide-label :label="`${s.name}: ${SCHOOL_FIGURES[k].label}`" :model-value="Math.round(s[k] * 100) / 100" :min="SCHOOL_FIGURES[k].min" :max="SCHOOL_FIGURES[k].max" @update:model-value="(v) => set(s.id, k, v)" /><button v-if="isChanged(s.id, k)" class="back" :aria-label="`${s.name}: ${SCHOOL_FIGURES[k].label} as it was`" @click="set(s.id, k, null)">changed · back</button></td>
-          <td class="words">{{ s.lines }} lines, {{ s.groups }}, {{ s.upkeep }}</td>
+          <td class="words">{{ s.lines }} lines; {{ s.groups === 'any' ? 'groups of any number' : s.groups === 'odd always' ? 'odd groups always' : 'odd groups for anchors' }}; tall plants {{ s.tall === 'behind' ? 'behind' : 'anywhere if airy' }}; {{ s.upkeep === 'in between' ? 'some upkeep' : s.upkeep }}</td>
         </tr>
       </tbody>
     </table>

@@ -2,7 +2,7 @@
 import { PATTERNS } from '~~/core/bed'
 import { conditionsAt } from '~~/core/critique'
 import { formatBoth } from '~~/core/measure'
-import { fullHeightM, misfits, monthSpan, words } from '~~/core/plant'
+import { cautionWords, fullHeightM, misfits, monthSpan, rangeWords, RETENTION_WORDS } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -29,9 +29,9 @@ const flowers = computed(() => (plant.value ? monthSpan(plant.value.flowerMonths
       </div>
     </div>
     <dl>
-      <dt>Wants</dt><dd>{{ words(plant.sun.brightest) }}<template v-if="plant.sun.darkest !== plant.sun.brightest"> to {{ words(plant.sun.darkest) }}</template>, {{ plant.water.driest }}<template v-if="plant.water.wettest !== plant.water.driest"> to {{ plant.water.wettest }}</template>, zones {{ plant.zones.coldest }}–{{ plant.zones.warmest }}</dd>
-      <dt>Shows</dt><dd>{{ words(plant.retention) }}<template v-if="flowers">; {{ plant.flowerForm }} flowers {{ flowers }}</template><template v-if="plant.fragrance !== 'none'">; {{ plant.fragrance }} scent</template></dd>
-      <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ [...plant.hazards.map((h) => ({ poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' })[h]), plant.invasiveNote].filter(Boolean).join('; ') }}</dd></template>
+      <dt>Wants</dt><dd>{{ rangeWords(plant.sun.brightest, plant.sun.darkest) }}, {{ rangeWords(plant.water.driest, plant.water.wettest) }}, zones {{ plant.zones.coldest }}–{{ plant.zones.warmest }}</dd>
+      <dt>Shows</dt><dd>{{ RETENTION_WORDS[plant.retention] }}<template v-if="flowers">; {{ plant.flowerForm }} flowers {{ flowers }}</template><template v-if="plant.fragrance !== 'none'">; {{ plant.fragrance }} scent</template></dd>
+      <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ cautionWords(plant) }}</dd></template>
       <template v-if="wrong.length > 0"><dt>Not met</dt><dd class="warn">{{ wrong.map((w) => w.text).join('; ') }}</dd></template>
     </dl>
     <div class="row">

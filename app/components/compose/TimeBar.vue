@@ -69,4 +69,10 @@ function yearKey(event: KeyboardEvent) {
 .year i { width: 10px; height: 10px; border-radius: 50%; background: var(--soil); margin: 5px 0; }
 .now.year { color: var(--amber-deep); font-weight: 700; }
 .now.year i { width: 18px; height: 18px; background: var(--amber); margin: 1px 0; }
+@media (max-width: 1150px) {
+  .time { gap: 16px; padding-left: 20px; }
+  .years { width: 215px; }
+  .months { gap: 2px; }
+  .month { padding-inline: 1px; }
+}
 </style>

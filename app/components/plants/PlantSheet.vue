@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fullHeightM, misfits, monthSpan, plantCells, words, type Plant } from '~~/core/plant'
+import { cautionWords, fullHeightM, misfits, monthSpan, plantCells, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
 
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */
 const props = defineProps<{ plant: Plant }>()
@@ -45,11 +45,11 @@ const flowers = computed(() => monthSpan(props.plant.flowerMonths))
     <p v-if="own || changed" class="badge">{{ own ? 'your own plant' : '' }}{{ own && changed ? ', ' : '' }}{{ changed ? 'figures changed for this garden' : '' }}</p>
     <dl>
       <dt>Size</dt><dd>{{ fullHeightM(plant) }} m high, {{ plant.spreadM }} m across, in about {{ plant.yearsTo90 }} years</dd>
-      <dt>Leaf</dt><dd>{{ words(plant.leafSize) }}, {{ words(plant.leafOutline) }}, {{ words(plant.leafSurface) }}; {{ words(plant.retention) }}</dd>
+      <dt>Leaf</dt><dd>{{ words(plant.leafSize) }}, {{ words(plant.leafOutline) }}, {{ words(plant.leafSurface) }}; {{ RETENTION_WORDS[plant.retention] }}</dd>
       <dt>Flower</dt><dd>{{ flowers ? `${plant.flowerForm}, ${flowers}${plant.fragrance === 'none' ? '' : `, ${plant.fragrance} scent`}` : 'none to speak of' }}</dd>
-      <dt>Wants</dt><dd>{{ words(plant.sun.brightest) }} to {{ words(plant.sun.darkest) }}, {{ plant.water.driest }} to {{ plant.water.wettest }}, {{ plant.soils.join(', ') }}, pH {{ plant.ph.low }} to {{ plant.ph.high }}, zones {{ plant.zones.coldest }} to {{ plant.zones.warmest }}</dd>
+      <dt>Wants</dt><dd>{{ rangeWords(plant.sun.brightest, plant.sun.darkest) }}, {{ rangeWords(plant.water.driest, plant.water.wettest) }}, {{ plant.soils.join(', ') }}, pH {{ plant.ph.low }} to {{ plant.ph.high }}, zones {{ plant.zones.coldest }} to {{ plant.zones.warmest }}</dd>
       <dt>Travels</dt><dd>{{ plant.travels }}{{ plant.runMPerYear ? `, ${plant.runMPerYear} m a year` : '' }}; deer {{ plant.deer }}, rabbits {{ plant.rabbits }}</dd>
-      <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ [...plant.hazards.map((h) => ({ poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' })[h]), plant.invasiveNote].filter(Boolean).join('; ') }}</dd></template>
+      <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ cautionWords(plant) }}</dd></template>
       <dt>Here</dt><dd :class="{ warn: wrong.length > 0 }">{{ wrong.length === 0 ? 'suits this bed' : wrong.map((w) => w.text).join('; ') }}</dd>
     </dl>
     <PlantsPlantPicture :plant="plant" />

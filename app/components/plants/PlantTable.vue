@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fullHeightM, monthSpan, words, type Plant } from '~~/core/plant'
+import { fullHeightM, monthSpan, rangeWords, type Plant } from '~~/core/plant'
 
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
 const props = defineProps<{ plants: readonly Plant[]; chosenId: string | null; listed: ReadonlySet<string>; marks: ReadonlyMap<string, string> }>()
@@ -13,7 +13,6 @@ const first = computed(() => Math.max(0, Math.floor(y.value / ROW_PX) - MARGIN_R
 const last = computed(() => Math.min(props.plants.length, Math.ceil((y.value + height.value) / ROW_PX) + MARGIN_ROWS))
 const rows = computed(() => props.plants.slice(first.value, last.value))
 const months = (p: Plant) => monthSpan(p.flowerMonths)
-const range = (a: string, b: string) => (a === b ? words(a) : `${words(a)} to ${words(b)}`)
 watch(() => props.plants, () => holder.value?.scrollTo({ top: 0 }))
 </script>
 
@@ -25,7 +24,7 @@ watch(() => props.plants, () => holder.value?.scrollTo({ top: 0 }))
         <tr v-if="first > 0" aria-hidden="true"><td colspan="10" :style="{ height: `${first * ROW_PX}px` }" /></tr>
         <tr v-for="(p, i) in rows" :key="p.id" :aria-rowindex="first + i + 1" :class="{ chosen: p.id === chosenId }" :style="{ height: `${ROW_PX}px` }" @click="emit('choose', p)">
           <td><b class="serif">{{ p.commonName }}</b> <BotanicalName :name="p.botanicalName" class="bot" /></td><td>{{ p.kind }}</td><td class="n">{{ fullHeightM(p) }} m</td><td class="n">{{ p.spreadM }} m</td>
-          <td>{{ range(p.sun.brightest, p.sun.darkest) }}</td><td>{{ range(p.water.driest, p.water.wettest) }}</td><td class="n">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
+          <td>{{ rangeWords(p.sun.brightest, p.sun.darkest) }}</td><td>{{ rangeWords(p.water.driest, p.water.wettest) }}</td><td class="n">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
           <td><i v-if="p.flowerColour" class="dot" :style="{ background: p.flowerColour }" />{{ months(p) }}</td><td class="mark">{{ marks.get(p.id) ?? '' }}</td>
           <td><button class="add" :aria-label="`${listed.has(p.id) ? 'Take off' : 'Put on'} the shortlist: ${p.commonName}`" :aria-pressed="listed.has(p.id)" @click.stop="emit('list', p)"><UIcon :name="listed.has(p.id) ? 'i-lucide-check' : 'i-lucide-plus'" /></button></td>
         </tr>

@@ -1,4 +1,4 @@
-import { fullHeightM, type Plant } from '../../plant'
+import { fullHeightM, HAZARD_WORDS, type Plant } from '../../plant'
 import type { Point } from '../../geometry'
 import { distanceTo, doorsOf, holds, sightTriangles, toSegment, type PlacedThing, type Surroundings } from '../../site'
 import type { PlacedPlant } from '../../layout'
@@ -118,7 +118,7 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
     }
     if (harmful.length > 0) {
       found.push(caution(scene, `harm:${i}`, harmful, {
-        title: 'Harmful plants by a door', reason: `${[...new Set(harmful.map((p) => `${capital(nameOf(p.plant))} (${p.plant.hazards.map((h) => ({ poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' })[h]).join(', ')})`))].slice(0, 4).join('; ')} within ${DOOR_M} m of the door of ${door.name}.`,
+        title: 'Harmful plants by a door', reason: `${[...new Set(harmful.map((p) => `${capital(nameOf(p.plant))} (${p.plant.hazards.map((h) => HAZARD_WORDS[h]).join(', ')})`))].slice(0, 4).join('; ')} within ${DOOR_M} m of the door of ${door.name}.`,
         weight: 66, figures: [{ name: 'within', value: DOOR_M, unit: 'm' }], source: 'Hazards of the plant library near doors, paths and seats. Practice, Cautions.',
       }))
     }

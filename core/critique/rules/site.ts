@@ -7,7 +7,7 @@ import { standIns } from '../standIn'
 
 const WEIGHT = { zone: 92, sun: 78, water: 70, harm: 45, soil: 40, ph: 38 } as const
 const heaviest = (wrong: readonly Misfit[]) => Math.max(0, ...wrong.map((m) => WEIGHT[m.want]))
-const HARDINESS = { zone: 'will not winter here', sun: 'in the wrong light', water: 'in the wrong wet', harm: 'will be eaten', soil: 'in the wrong soil', ph: 'in the wrong pH' } as const
+const HARDINESS = { zone: 'will not winter here', sun: 'in the wrong light', water: 'in the wrong moisture', harm: 'will be eaten', soil: 'in the wrong soil', ph: 'in the wrong pH' } as const
 
 /** A plant whose light, zone, water, soil or pH is not what this bed offers. */
 export const site: WholeRule = {

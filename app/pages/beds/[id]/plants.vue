@@ -91,7 +91,7 @@ const VIEWS = [{ id: 'line', label: 'Line-up' }, { id: 'table', label: 'Table' }
       <span class="count" role="status"><b>{{ found.length }}</b> of {{ library.plants.length }}</span>
     </div>
     <div class="bar">
-      <div role="group" aria-label="View"><UButton v-for="v in VIEWS" :key="v.id" size="xs" :color="view === v.id ? 'primary' : 'neutral'" :variant="view === v.id ? 'solid' : 'outline'" :aria-pressed="view === v.id" @click="view = v.id">{{ v.label }}<template v-if="v.id === 'compare' && compared.length > 0"> {{ compared.length }}</template></UButton></div>
+      <div role="group" aria-label="View"><UButton v-for="v in VIEWS" :key="v.id" size="xs" :color="view === v.id ? 'primary' : 'neutral'" :variant="view === v.id ? 'solid' : 'outline'" :aria-pressed="view === v.id" @click="view = v.id">{{ v.label }}<template v-if="v.id === 'compare' && compared.length > 0">&nbsp;· {{ compared.length }}</template></UButton></div>
       <USelect v-model="sort" :items="[{ label: 'best fit first', value: 'fit' }, { label: 'tallest first', value: 'height' }, { label: 'by name', value: 'name' }]" size="xs" aria-label="Order" class="order" />
       <label class="months"><span>as in {{ MONTH_NAMES[compose.moment.month - 1] }}</span><input type="range" min="1" max="12" step="1" :value="compose.moment.month" aria-label="Month of the line-up" @input="compose.moment = { ...compose.moment, month: Number(($event.target as HTMLInputElement).value) }"></label>
       <span class="hint">T: table</span>
