@@ -3,6 +3,7 @@ import type { Bed, Drift } from '../../core/bed'
 import { rectangle } from '../../core/bed'
 import { plants, testBed } from '../support/library'
 import { startServer } from '../support/server'
+import { benchLineUp } from './lineUp'
 import { middle, type Report } from './report'
 
 const CHROMIUM = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
@@ -72,6 +73,7 @@ export async function benchBrowser(report: Report) {
   })
   report('plain-redraw-reference', plain, 'ms', 10_000)
   report('time-slider-to-plain-redraw', repaint / plain, 'ratio', 0.5)
+  await benchLineUp(report, page, server.url)
   await browser.close()
   await server.kill()
 }
