@@ -17,7 +17,7 @@ export function shootsAgain(p: Plant): boolean {
 
 /** Months (of the northern calendar) in which a plant is best moved. Perennials early, before the leaves grow big. */
 export function movingMonths(p: Plant): readonly number[] {
-  if (p.kind === 'conifer' || p.retention === 'evergreen') return p.lifeCycle === 'woody' ? [4, 9] : [4, 9]
+  if (p.kind === 'conifer' || p.retention === 'evergreen') return [4, 9]
   if (p.lifeCycle === 'woody') return [3, 11]
   if (p.lifeCycle === 'bulb') return [6, 9]
   return p.flowerMonths.length > 0 && p.flowerMonths[0]! <= 5 ? [9, 10] : [4, 9]
