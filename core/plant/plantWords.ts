@@ -3,9 +3,9 @@ import type { Plant } from './plant'
 
 export const HAZARD_WORDS: Readonly<Record<Plant['hazards'][number], string>> = { poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' }
 
-/** What is left of a plant in winter. */
+/** How long a plant holds its leaf. */
 export const RETENTION_WORDS: Readonly<Record<Plant['retention'], string>> = {
-  'evergreen': 'evergreen', 'semi-evergreen': 'half evergreen', 'deciduous': 'bare wood', 'dies-back': 'dies back', 'stands': 'dry stems stand',
+  'evergreen': 'evergreen', 'semi-evergreen': 'half evergreen', 'deciduous': 'bare in winter', 'dies-back': 'dies back in winter', 'stands': 'dry stems stand in winter',
   'summer-dormant': 'gone in summer', 'one-season': 'one season only',
 }
 

@@ -106,7 +106,7 @@ function key(event: KeyboardEvent) {
     <template v-if="!block.weaves">
       <PlantPortrait v-if="middling && (!roomy || block.width > 32 + genus.length * 6)" :plant="block.plant" :month="compose.moment.month" :width="22" :height="laneHeight - 12" class="thumb" />
       <span v-if="roomy" class="words"><i class="botanical">{{ genus }}</i><small>{{ block.letter }} × {{ block.drift.count }}</small></span>
-      <span v-else class="short" :class="{ alone: !middling }"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
+      <span v-else-if="block.isFirst || block.width >= 18" class="short" :class="{ alone: !middling }"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
     </template>
     <span class="grip" aria-hidden="true" />
   </button>

@@ -13,7 +13,7 @@ const column = computed(() => Math.max(110, (width.value - 60) / Math.max(1, pro
 const pxPerM = computed(() => Math.min((HEIGHT_PX - 20) / tallest.value, ...props.plants.map((p) => (column.value - 8) / (p.spreadM * 1.1))))
 const suits = (p: Plant) => { const wrong = scene.value ? misfits(p, scene.value.site) : []; return wrong.length === 0 ? 'suits this bed' : wrong.map((m) => m.text).join('; ') }
 const rows: readonly { label: string; of: (p: Plant) => string }[] = [
-  { label: 'High × wide', of: (p) => `${fullHeightM(p)} × ${p.spreadM} m` }, { label: 'Leaf', of: (p) => `${words(p.leafSize)}, ${words(p.leafOutline)}, ${words(p.leafSurface)}` }, { label: 'In winter', of: (p) => RETENTION_WORDS[p.retention] },
+  { label: 'High × wide', of: (p) => `${fullHeightM(p)} × ${p.spreadM} m` }, { label: 'Leaf', of: (p) => `${words(p.leafSize)}, ${words(p.leafOutline)}, ${words(p.leafSurface)}` }, { label: 'Leaf lasts', of: (p) => RETENTION_WORDS[p.retention] },
   { label: 'Flower', of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(p.flowerMonths)}`) },
   { label: 'Light', of: (p) => rangeWords(p.sun.brightest, p.sun.darkest) }, { label: 'Water', of: (p) => rangeWords(p.water.driest, p.water.wettest) }, { label: 'Here', of: suits },
   { label: 'Cautions', of: (p) => cautionWords(p) || 'none' }, { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${p.sizes[0]!.price.toFixed(2)}` },
