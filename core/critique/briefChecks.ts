@@ -1,8 +1,7 @@
-import { bedFigures } from '../bed'
-import { hoursAYear } from '../care'
-import { schedule } from '../count'
+import type { Bed } from '../bed'
 import { monthName, type Plant } from '../plant'
 import { TRAIT, type Brief, type Requirement, type Weight } from '../brief'
+import { bedCosts } from './bedCosts'
 import type { Scene } from './scene'
 import { monthInterest } from './season'
 
@@ -23,12 +22,12 @@ export interface BriefCheck {
 const MUST_SHARE: Readonly<Partial<Record<Requirement['trait'], number>>> = { 'evergreen': 0.25, 'scent': 0.1, 'wildlife': 0.4, 'long-flower': 0.3 }
 const LEAST_SHOW = 0.25
 
-/** How a bed stands against the brief: each requirement that holds for it, its months, work and money. */
-export function briefChecks(brief: Brief, scene: Scene, bedId: string): BriefCheck[] {
+/** How a bed stands against the brief: each requirement that holds for it, its months; and with the garden's other beds, the work and the money. */
+export function briefChecks(brief: Brief, scene: Scene, bedId: string, others: readonly Bed[] = []): BriefCheck[] {
   const kinds = [...scene.byPlant].map(([plant, list]) => ({ plant, count: list.length }))
   const canopy = kinds.reduce((n, k) => n + areaOf(k), 0)
   const asked = brief.requirements.filter((r) => r.beds.length === 0 || r.beds.includes(bedId)).map((r) => traitCheck(r, kinds, canopy))
-  return [...asked, ...monthChecks(brief, scene), ...nameChecks(brief, kinds), ...figureChecks(brief, scene, kinds)]
+  return [...asked, ...monthChecks(brief, scene), ...nameChecks(brief, kinds), ...figureChecks(brief, scene, others)]
 }
 
 type Kinds = readonly { readonly plant: Plant; readonly count: number }[]
@@ -64,13 +63,12 @@ function nameChecks(brief: Brief, kinds: Kinds): BriefCheck[] {
   ]
 }
 
-function figureChecks(brief: Brief, scene: Scene, kinds: Kinds): BriefCheck[] {
-  const { areaM2 } = bedFigures(scene.bed, scene.frame)
-  const hours = hoursAYear(kinds, areaM2)
-  const { total } = schedule(scene.bed, scene.library)
-  const round = (n: number) => Math.round(n * 10) / 10
+function figureChecks(brief: Brief, { bed, library }: Scene, others: readonly Bed[]): BriefCheck[] {
+  const here = bedCosts(bed, library)
+  const all = others.reduce((sum, other) => { const { hours, money } = bedCosts(other, library); return { hours: sum.hours + hours, money: sum.money + money } }, here)
+  const whole = (text: string) => (others.length > 0 ? `, ${text} in all ${others.length + 1} beds` : '')
   return [
-    ...(brief.hoursAYear > 0 ? [{ id: 'hours', label: `${brief.hoursAYear} hours of work a year for all beds`, weight: 'must' as const, having: null, total: `${round(hours)} h in this bed`, met: hours <= brief.hoursAYear, how: 'Visits × minutes of each plant, and weeding of what is open (Materials, water, work, money).' }] : []),
-    ...(brief.budget > 0 ? [{ id: 'budget', label: `${brief.budget} for plants in ${brief.phases} ${brief.phases === 1 ? 'phase' : 'phases'}`, weight: 'must' as const, having: null, total: `${total.toFixed(0)} in this bed`, met: total <= brief.budget, how: 'Total of the plant schedule.' }] : []),
+    ...(brief.hoursAYear > 0 ? [{ id: 'hours', label: `${brief.hoursAYear} hours of work a year for all beds`, weight: 'must' as const, having: null, total: `${here.hours.toFixed(1)} h in this bed${whole(`${all.hours.toFixed(1)} h`)}`, met: all.hours <= brief.hoursAYear, how: 'Visits × minutes of each plant, and weeding of what is open (Materials, water, work, money).' }] : []),
+    ...(brief.budget > 0 ? [{ id: 'budget', label: `${brief.budget} for plants in ${brief.phases} ${brief.phases === 1 ? 'phase' : 'phases'}`, weight: 'must' as const, having: null, total: `${here.money.toFixed(0)} in this bed${whole(all.money.toFixed(0))}`, met: all.money <= brief.budget, how: 'Totals of the plant schedules.' }] : []),
   ]
 }

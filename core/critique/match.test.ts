@@ -4,7 +4,7 @@ import { EMPTY_BRIEF, TRAIT, TRAITS, type Brief } from '../brief'
 import { hoursAYear, minutesAYear } from '../care'
 import { fullHeightM, misfits, type SiteConditions } from '../plant'
 import { climate, demoBed, drift, library, plant, plants, testBed } from '../../tests/support/library'
-import { briefChecks, critique, DIRECTIONS, makeScene, pairScore, partners, sharedNeeds, swaps } from '.'
+import { bedCosts, briefChecks, critique, DIRECTIONS, makeScene, pairScore, partners, sharedNeeds, swaps } from '.'
 
 const sunny: SiteConditions = { sunHours: 7, water: 'average', soil: 'loam', ph: 6.5, zone: 6 }
 const shady: SiteConditions = { ...sunny, sunHours: 1.5, water: 'moist' }
@@ -70,6 +70,17 @@ describe('the brief’s checks', () => {
     expect(of('budget')!.met).toBe(false)
     expect(of('hours')!.met).toBe(true)
     for (const c of checks) { expect(c.how.length).toBeGreaterThan(10); expect(c.total).not.toContain('NaN') }
+  })
+  it('adds up the work and the money of all beds', () => {
+    const others = ['bell-island', 'story-court'].map(demoBed)
+    const all = briefChecks({ ...brief, hoursAYear: 20, budget: 2000 }, scene, 'reading-room-front', others)
+    const costs = [demoBed('reading-room-front'), ...others].map((b) => bedCosts(b, library))
+    const sum = (key: 'hours' | 'money') => costs.reduce((n, c) => n + c[key], 0)
+    expect(all.find((c) => c.id === 'hours')).toMatchObject({ met: sum('hours') <= 20, total: expect.stringContaining(`${sum('hours').toFixed(1)} h in all 3 beds`) })
+    expect(all.find((c) => c.id === 'budget')).toMatchObject({ met: sum('money') <= 2000, total: expect.stringContaining(`${sum('money').toFixed(0)} in all 3 beds`) })
+    // Four mirrored parts of a court cost four times one of them.
+    const court = demoBed('story-court')
+    expect(bedCosts(court, library).money).toBeGreaterThan(3.9 * bedCosts({ ...court, form: { kind: 'container', diameterM: 4, heightM: 0.5, pots: 1, apartM: 1 } }, library).money)
   })
   it('every trait is had by some plants and not by others', () => {
     for (const t of TRAITS) { expect(plants.some(TRAIT[t].has), t).toBe(true); expect(plants.every(TRAIT[t].has), t).toBe(false) }

@@ -5,7 +5,10 @@ import { briefChecks } from '~~/core/critique'
 const brief = useBriefStore()
 const store = useBedStore()
 const { scene } = useScene()
-const checks = computed(() => (scene.value && store.id ? briefChecks(brief.brief, scene.value, store.id) : []))
+const { beds, loadBeds } = useSite()
+onMounted(() => { void loadBeds() })
+const others = computed(() => beds.value.filter((b) => b.id !== store.id).map((b) => b.bed))
+const checks = computed(() => (scene.value && store.id ? briefChecks(brief.brief, scene.value, store.id, others.value) : []))
 const kinds = computed(() => (scene.value ? [...scene.value.byPlant.keys()] : []))
 const open = ref<string | null>(null)
 const WORDS = { must: 'must', wish: 'wish', never: 'never' } as const
