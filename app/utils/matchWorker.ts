@@ -31,7 +31,7 @@ function send(ask: Ask): Promise<MatchAnswer> {
 async function withLibrary(plants: readonly Plant[]) {
   if (sent === plants) return
   sent = plants
-  await send({ job: 'library', plants })
+  await send({ job: 'library', plants }).catch((error: unknown) => { sent = null; throw error })
 }
 
 /** Partners of a plant or for an empty place, worked out in the match worker. */

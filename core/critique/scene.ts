@@ -60,8 +60,8 @@ function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]>
 /** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
 export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({ ...bed.ground, sunHours: light ? Math.round(light.meanH * 10) / 10 : bed.ground.sunHours, zone: zoneNumber(hardinessZone) ?? 6 })
 
-/** What a plant's own place offers. */
-export function conditionsAt(scene: Scene, p: PlacedPlant): SiteConditions {
+/** What a place of the bed offers: that of a plant, or an empty one. */
+export function conditionsAt(scene: Scene, p: Pick<PlacedPlant, 'x' | 'y'>): SiteConditions {
   if (!scene.light) return scene.site
   const here = scene.light.at(p.x, p.y)
   return { ...scene.site, sunHours: Math.round(here.mean * 10) / 10, brightestH: here.brightest, darkestH: here.darkest, morningOnly: here.morningShare > MORNING_ONLY }

@@ -55,6 +55,19 @@ test('brief, colours, shortlist, swap: from a letter to a plant tried in all pic
   await expect(page.getByTestId('plant-card').getByRole('heading')).toHaveText(/purple ninebark/i)
   await page.getByRole('button', { name: 'Partners', exact: true }).click()
   await expect(page.getByTestId('partners').getByText(/of 100:/).first()).toBeVisible()
+
+  // An empty place: the widest gap of a lane, a group for it, set there in one step and taken back in one.
+  await page.keyboard.press('Escape')
+  await page.getByRole('tab', { name: /^Shortlist/ }).click()
+  await page.getByRole('button', { name: 'Partners for an empty place' }).click()
+  await page.getByRole('button', { name: 'Empty place in Front' }).click()
+  await page.getByRole('button', { name: 'pairs' }).click()
+  const count = page.getByRole('tab', { name: /^List/ })
+  const before = Number((await count.innerText()).match(/\d+/)![0])
+  await page.getByRole('button', { name: 'Set them there' }).first().click()
+  await expect(count).toContainText(String(before + 2))
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(count).toContainText(String(before))
 })
 
 test('schools: a figure is changed and goes back, two are compared on the bed', async ({ page }) => {

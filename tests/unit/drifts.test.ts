@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mendEdit } from '../../app/utils/mendEdit'
-import { laneFor, newDrift } from '../../app/utils/newDrift'
+import { isLaneOf, laneFor, laneTopM, newDrift } from '../../app/utils/newDrift'
 import { sizeOfBed } from '../../app/utils/sizeOfBed'
 import { bedFrame } from '../../core/bed'
 import { critique, makeScene } from '../../core/critique'
@@ -25,6 +25,22 @@ describe('a first drift', () => {
     fc.assert(fc.property(fc.constantFrom(...plants), fc.constantFrom(...plants), fc.integer({ min: 1, max: 4 }), (a, b, lanes) => {
       if (a.kind === 'climber' || b.kind === 'climber') return
       if (fullHeightM(a) >= fullHeightM(b)) expect(laneFor(a, lanes)).toBeLessThanOrEqual(laneFor(b, lanes))
+    }))
+  })
+  it('stands the tallest on the spine of a two-sided bed, and lower ones toward either front', () => {
+    const tall = plants.find((p) => fullHeightM(p) > 2 && p.kind !== 'climber')!
+    const low = plants.find((p) => fullHeightM(p) < 0.4 && p.kind !== 'climber')!
+    for (const [lanes, spine] of [[1, 0], [3, 1], [5, 2]] as const) {
+      expect(laneFor(tall, lanes, 'two-sided')).toBe(spine)
+      expect(laneFor(low, lanes, 'two-sided')).toBe(lanes - 1)
+      expect(isLaneOf(low, 0, lanes, 'two-sided')).toBe(true)
+      expect(isLaneOf(tall, 0, lanes, 'two-sided')).toBe(lanes === 1)
+    }
+  })
+  it('belongs in a lane exactly when it is lower than what stands behind and no lower than its step', () => {
+    fc.assert(fc.property(fc.constantFrom(...plants.filter((p) => p.kind !== 'climber')), fc.constantFrom('foundation' as const, 'two-sided' as const), fc.constantFrom(1, 3), (p, kind, lanes) => {
+      for (let lane = 0; lane < lanes; lane++) if (isLaneOf(p, lane, lanes, kind)) expect(fullHeightM(p)).toBeLessThan(laneTopM(lane, lanes, kind))
+      expect(Array.from({ length: lanes }, (_, lane) => isLaneOf(p, lane, lanes, kind)).some(Boolean)).toBe(true)
     }))
   })
   it('is one of a big plant, few of a small one, a scatter of bulbs', () => {

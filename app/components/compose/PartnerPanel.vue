@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { conditionsAt, type Partnership } from '~~/core/critique'
-import type { Plant } from '~~/core/plant'
+import type { Plant, SiteConditions } from '~~/core/plant'
 
 /** What goes with a plant: pairs, trios and fives, each as a small line-up in the month that is looked at, with why. */
-const props = defineProps<{ seed: Plant | null }>()
+const props = defineProps<{ seed: Plant | null; site?: SiteConditions; maxHeightM?: number }>()
+const emit = defineEmits<{ set: [plants: readonly Plant[]] }>()
 const store = useBedStore()
 const library = useLibraryStore()
 const compose = useComposeStore()
@@ -13,15 +14,25 @@ const size = ref<2 | 3 | 5>(3)
 const bias = ref(0.5)
 const groups = shallowRef<readonly Partnership[]>([])
 const working = ref(false)
+const problem = ref('')
 watchEffect(async (clean) => {
   let live = true
   clean(() => { live = false })
   const now = scene.value
   if (!now) return
   working.value = true
-  const site = placed.value[0] ? conditionsAt(now, placed.value[0]) : now.site
-  const answer = await askPartners(library.plants, { seed: props.seed, size: size.value, site, month: compose.moment.month, bias: bias.value, most: 5 }).catch(() => [])
-  if (live) { groups.value = answer; working.value = false }
+  // The chosen drift's own place, when it is the drift of this plant.
+  const own = placed.value[0]?.plant.id === props.seed?.id ? placed.value[0] : undefined
+  const site = props.site ?? (own ? conditionsAt(now, own) : now.site)
+  const ask = { seed: props.seed, size: size.value, site, month: compose.moment.month, bias: bias.value, most: 5, ...(props.maxHeightM === undefined ? {} : { maxHeightM: props.maxHeightM }) }
+  try {
+    const answer = await askPartners(library.plants, ask)
+    if (live) { groups.value = answer; problem.value = '' }
+  } catch (error) {
+    if (live) { groups.value = []; problem.value = (error as Error).message }
+  } finally {
+    if (live) working.value = false
+  }
 })
 const listed = computed(() => new Set(store.bed?.shortlist ?? []))
 function take(group: Partnership) {
@@ -38,12 +49,14 @@ const BOX_PX = 68
       <div role="group" aria-label="How many together"><UButton v-for="n in [2, 3, 5] as const" :key="n" size="xs" color="neutral" :variant="size === n ? 'soft' : 'ghost'" :aria-pressed="size === n" @click="size = n">{{ n === 2 ? 'pairs' : n === 3 ? 'trios' : 'fives' }}</UButton></div>
     </div>
     <label class="bias"><span>evergreen first</span><input v-model.number="bias" type="range" min="0" max="1" step="0.1" aria-label="From evergreen only to flower first"><span>flower first</span></label>
-    <p v-if="groups.length === 0 && !working" class="hint">Nothing in the library fits this place well enough.</p>
+    <p v-if="problem" class="hint" role="alert">{{ problem }} Choose another number or move the slider to ask again.</p>
+    <p v-else-if="groups.length === 0 && !working" class="hint">Nothing in the library fits this place well enough.</p>
     <article v-for="g in groups" :key="g.plants.map((p) => p.id).join('+')">
       <div class="line"><PlantPortrait v-for="p in g.plants" :key="p.id" :plant="p" :month="compose.moment.month" :width="Math.max(34, p.spreadM * scale(g) + 8)" :height="BOX_PX" :px-per-m="scale(g)" /></div>
       <p class="names">{{ g.plants.map((p) => p.commonName).join(' · ') }}</p>
       <p class="hint">{{ g.score }} of 100: {{ g.reasons.join('; ') }}</p>
       <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" :disabled="g.plants.every((p) => listed.has(p.id))" @click="take(g)">{{ g.plants.every((p) => listed.has(p.id)) ? 'On the shortlist' : 'To the shortlist' }}</UButton>
+      <UButton v-if="!seed" size="xs" color="secondary" variant="soft" @click="emit('set', g.plants)">Set them there</UButton>
     </article>
   </div>
 </template>

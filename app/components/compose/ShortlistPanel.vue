@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { laneNames } from '~~/core/bed'
+import { laneBands, laneNames } from '~~/core/bed'
+import { conditionsAt } from '~~/core/critique'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
@@ -17,23 +18,32 @@ const unfit = (p: Plant) => (scene.value ? misfits(p, scene.value.site).map((m) 
 
 function add(plant: Plant, lane: number) {
   if (!store.bed || !scene.value) return
-  const drift = newDrift(plant, lane, freeSpot(lane), store.bed)
+  const drift = newDrift(plant, lane, freeSpot(scene.value, lane).s, store.bed)
   store.edit({ kind: 'addDrift', drift })
   compose.choose(drift.id)
 }
 
-/** The middle of the longest empty stretch of a lane, s in metres. */
-function freeSpot(lane: number): number {
-  const { placement, frame, bed } = scene.value!
-  const own = new Set(bed.drifts.filter((d) => d.lane === lane).map((d) => d.id))
-  const spans = placement.spans.filter((s) => own.has(s.driftId)).sort((a, b) => a.from - b.from)
-  let best = { from: frame.runFrom, to: frame.runFrom }
-  let x = frame.runFrom
-  for (const span of [...spans, { from: frame.runTo, to: frame.runTo }]) {
-    if (span.from - x > best.to - best.from) best = { from: x, to: span.from }
-    x = Math.max(x, span.to)
-  }
-  return frame.sAt((best.from + best.to) / 2)
+const emptyLane = ref<number | null>(null)
+const toggleEmpty = () => {
+  const fill = scene.value?.placement.laneFill ?? []
+  emptyLane.value = emptyLane.value === null ? Math.max(0, fill.indexOf(Math.min(...fill))) : null
+}
+/** The emptiest place of the lane, and what it offers. */
+const place = computed(() => {
+  const now = scene.value
+  const lane = emptyLane.value
+  if (!now || !store.bed || lane === null || lane >= lanes.value.length) return null
+  const { s, along } = freeSpot(now, lane)
+  const band = laneBands(store.bed.laneShares)[lane]!
+  const { x, y } = now.frame.at(along, ((band.from + band.to) / 2) * now.frame.depthAlong(along))
+  return { s, site: conditionsAt(now, { x, y }), maxHeightM: laneTopM(lane, lanes.value.length, store.bed.form.kind) }
+})
+/** Sets a group at the empty place, each plant in the lane of its height. */
+function setThere(group: readonly Plant[]) {
+  const bed = store.bed
+  if (!bed || !place.value) return
+  const { s } = place.value
+  store.edit({ kind: 'all', name: 'set partners', edits: group.map((p) => ({ kind: 'addDrift', drift: newDrift(p, laneFor(p, lanes.value.length, bed.form.kind), s, bed) })) })
 }
 </script>
 
@@ -42,6 +52,13 @@ function freeSpot(lane: number): number {
     <div class="top">
       <UInput v-model="text" size="sm" icon="i-lucide-search" placeholder="In the shortlist" class="grow" aria-label="Search the shortlist" />
       <UButton size="sm" color="neutral" variant="outline" :to="`/beds/${store.id}/plants`">More plants</UButton>
+    </div>
+    <div class="empty-place">
+      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-users" :aria-expanded="emptyLane !== null" @click="toggleEmpty">Partners for an empty place</UButton>
+      <template v-if="place">
+        <p class="lanes"><span>in the widest gap of</span><button v-for="(name, lane) in lanes" :key="name" class="lane" :class="{ best: lane === emptyLane }" :aria-pressed="lane === emptyLane" :aria-label="`Empty place in ${name}`" @click="emptyLane = lane">{{ name }}</button></p>
+        <ComposePartnerPanel :seed="null" :site="place.site" :max-height-m="place.maxHeightM" class="inner" @set="setThere" />
+      </template>
     </div>
     <p v-if="plants.length === 0" class="empty">{{ store.bed?.shortlist.length ? 'Nothing in the shortlist by that name.' : 'The shortlist is empty. Open Plants, and mark what could stand in this bed; it waits here to be dragged into a lane.' }}</p>
     <ul data-testid="shortlist">
@@ -52,7 +69,7 @@ function freeSpot(lane: number): number {
         <div class="body">
           <span class="name">{{ plant.commonName }}<small v-if="inBed.has(plant.id)">in the bed</small></span>
           <span class="fig">{{ fullHeightM(plant) }} × {{ plant.spreadM }} m<em v-if="unfit(plant)" :title="unfit(plant)">does not suit</em></span>
-          <span class="lanes"><button v-for="(name, lane) in lanes" :key="name" class="lane" :class="{ best: lane === laneFor(plant, lanes.length) }" :aria-label="`Add ${plant.commonName} to ${name}`" @click="add(plant, lane)">{{ name }}</button></span>
+          <span class="lanes"><button v-for="(name, lane) in lanes" :key="name" class="lane" :class="{ best: isLaneOf(plant, lane, lanes.length, store.bed?.form.kind) }" :aria-label="`Add ${plant.commonName} to ${name}`" @click="add(plant, lane)">{{ name }}</button></span>
         </div>
       </li>
     </ul>
@@ -62,6 +79,9 @@ function freeSpot(lane: number): number {
 <style scoped>
 .top { display: flex; gap: 6px; padding: 9px 12px; border-bottom: 1px solid var(--line); }
 .grow { flex: 1; }
+.empty-place { padding: 8px 12px; border-bottom: 1px solid var(--line); }
+.empty-place .lanes { align-items: center; flex-wrap: wrap; margin: 6px 0; font-size: 11.5px; color: var(--soft); }
+.inner { padding: 0; }
 .empty { padding: 14px; color: var(--soft); line-height: 1.45; }
 .item { display: flex; gap: 8px; padding: 6px 12px; border-bottom: 1px solid color-mix(in srgb, var(--line) 60%, transparent); align-items: center; }
 .grab { cursor: grab; touch-action: none; flex: none; border-radius: 6px; background: var(--paper); }

@@ -10,6 +10,7 @@ const compose = useComposeStore()
 const { scene } = useScene()
 const { placed, change } = useChosen()
 const direction = ref<Direction>('like it')
+const problem = ref('')
 const found = shallowRef<readonly Swap[]>([])
 /** The plant that stood here before the first try. */
 const before = ref<string | null>(null)
@@ -21,8 +22,10 @@ watchEffect(async (clean) => {
   let live = true
   clean(() => { live = false })
   if (!site.value) return
-  const answer = await askSwaps(library.plants, base.value, site.value, direction.value, 5).catch(() => [])
-  if (live) found.value = answer
+  const answer = await askSwaps(library.plants, base.value, site.value, direction.value, 5).catch((error: Error) => error)
+  if (!live) return
+  problem.value = answer instanceof Error ? answer.message : ''
+  found.value = answer instanceof Error ? [] : answer
 })
 
 function tryIt(plant: Plant) {
@@ -38,7 +41,8 @@ function goBack() {
 <template>
   <div class="swap" data-testid="swap">
     <div class="top"><b>Swap for</b><USelect v-model="direction" :items="DIRECTIONS.map((value) => ({ label: value, value }))" size="xs" aria-label="Direction of the swap" class="direction" /><UButton v-if="before" size="xs" color="secondary" variant="soft" icon="i-lucide-undo-2" @click="goBack">Back to {{ base.commonName }}</UButton></div>
-    <p v-if="found.length === 0" class="hint">Nothing in the library fits this place and is {{ direction === 'like it' ? 'like it' : direction }}.</p>
+    <p v-if="problem" class="hint" role="alert">{{ problem }} Choose a direction to ask again.</p>
+    <p v-else-if="found.length === 0" class="hint">Nothing in the library fits this place and is {{ direction === 'like it' ? 'like it' : direction }}.</p>
     <ul>
       <li v-for="s in found" :key="s.plant.id" :class="{ now: s.plant.id === plant.id }">
         <PlantPortrait :plant="s.plant" :month="compose.moment.month" :width="30" :height="30" />

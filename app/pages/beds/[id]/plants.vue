@@ -32,13 +32,14 @@ const filter = computed(() => ({
   ...(month.value === 'any' ? {} : { flowerMonth: Number(month.value) }),
   evergreen: evergreen.value, withoutHazards: safe.value, fragrant: scent.value,
 }))
-const inLane = (p: Plant) => lane.value === 'any' || laneFor(p, count.value) === Number(lane.value)
+const isOfLane = (p: Plant, i: number) => isLaneOf(p, i, count.value, store.bed?.form.kind)
+const inLane = (p: Plant) => lane.value === 'any' || isOfLane(p, Number(lane.value))
 const found = computed(() => sorted(searchPlants(library.plants, filter.value).filter(inLane)))
 /** How many would remain with one filter turned, told before it is turned. */
 const remain = (change: Partial<typeof filter.value>) => searchPlants(library.plants, { ...filter.value, ...change }).filter(inLane).length
 const kinds = computed(() => [{ label: 'all kinds', value: 'all' }, ...KINDS.map((k) => ({ label: `${k}s (${remain({ kind: k })})`, value: k }))])
-const lanes = computed(() => [{ label: 'any lane', value: 'any' }, ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({ label: `for ${label.toLowerCase()}`, value: String(i) }))])
-const months = [{ label: 'any month', value: 'any' }, ...MONTH_NAMES.map((label, i) => ({ label: `flowers in ${label}`, value: String(i + 1) }))]
+const lanes = computed(() => [{ label: 'any lane', value: 'any' }, ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({ label: `for ${label.toLowerCase()} (${searchPlants(library.plants, filter.value).filter((p) => isOfLane(p, i)).length})`, value: String(i) }))])
+const months = computed(() => [{ label: 'any month', value: 'any' }, ...MONTH_NAMES.map((label, i) => ({ label: `flowers in ${label} (${remain({ flowerMonth: i + 1 })})`, value: String(i + 1) }))])
 
 /** Fit to the bed and the brief: site, depth, never and wished-for traits, months that matter, colours of the theme; a search keeps its own order. */
 function sorted(plants: Plant[]): Plant[] {
