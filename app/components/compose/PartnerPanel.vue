@@ -55,8 +55,8 @@ const BOX_PX = 68
       <div class="line"><PlantPortrait v-for="p in g.plants" :key="p.id" :plant="p" :month="compose.moment.month" :width="Math.max(34, p.spreadM * scale(g) + 8)" :height="BOX_PX" :px-per-m="scale(g)" /></div>
       <p class="names">{{ g.plants.map((p) => p.commonName).join(' · ') }}</p>
       <p class="hint">{{ g.score }} of 100: {{ g.reasons.join('; ') }}</p>
-      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" :disabled="g.plants.every((p) => listed.has(p.id))" @click="take(g)">{{ g.plants.every((p) => listed.has(p.id)) ? 'On the shortlist' : 'To the shortlist' }}</UButton>
-      <UButton v-if="!seed" size="xs" color="secondary" variant="soft" @click="emit('set', g.plants)">Set them there</UButton>
+      <div class="acts"><UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" :disabled="g.plants.every((p) => listed.has(p.id))" @click="take(g)">{{ g.plants.every((p) => listed.has(p.id)) ? 'On the shortlist' : 'To the shortlist' }}</UButton>
+        <UButton v-if="!seed" size="xs" color="neutral" variant="outline" icon="i-lucide-shovel" @click="emit('set', g.plants)">Set them there</UButton></div>
     </article>
   </div>
 </template>
@@ -68,6 +68,7 @@ const BOX_PX = 68
 .bias input { flex: 1; min-width: 60px; }
 article { border-top: 1px solid var(--line); padding: 6px 0 8px; }
 .line { display: flex; align-items: flex-end; gap: 0; background: linear-gradient(transparent calc(100% - 3px), var(--soil) 0); overflow: hidden; }
+.acts { display: flex; gap: 6px; }
 .names { font-family: var(--font-serif); line-height: 1.3; margin-top: 3px; }
 .hint { color: var(--soft); font-size: 11.5px; line-height: 1.3; margin-bottom: 4px; }
 </style>

@@ -40,7 +40,6 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
         <BedHeader />
         <NuxtPage class="page" />
         <ConflictModal />
-        <SiteConflictModal />
       </template>
       <div v-else-if="problem" class="problem" role="alert">
         <h1>This bed cannot be opened</h1>

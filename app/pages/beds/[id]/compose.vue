@@ -46,9 +46,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <ComposeTimeBar />
     </div>
     <aside class="side" aria-label="Second look, shortlist and list">
-      <div class="tabs" role="tablist">
-        <button v-for="tab in tabs" :key="tab.id" role="tab" :aria-selected="compose.panel === tab.id" class="tab" :class="{ on: compose.panel === tab.id }" @click="compose.panel = tab.id">{{ tab.label }} <small>{{ tab.count }}</small></button>
-      </div>
+      <PageTabs v-model="compose.panel" :tabs="tabs" />
       <ComposePlantCard />
       <div class="scroll">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
@@ -72,9 +70,5 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .beside .score { grid-area: 2 / 1 / 3 / 3; }
 .ruled { border-top: 1px solid var(--line); }
 .side { width: 300px; flex: none; border-left: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
-.tabs { display: flex; border-bottom: 1px solid var(--line); flex: none; }
-.tab { padding: 9px 13px 7px; font-family: var(--font-serif); font-size: 14px; cursor: pointer; color: var(--soft); border-bottom: 2px solid transparent; white-space: nowrap; }
-.tab.on { color: var(--ink); border-bottom-color: var(--amber); font-weight: 600; }
-.tab small { font-family: var(--font-sans); font-size: 11px; color: var(--soft); }
 .scroll { flex: 1; overflow-y: auto; min-height: 0; }
 </style>

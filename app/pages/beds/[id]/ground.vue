@@ -37,7 +37,7 @@ function scaleBy(metres: number) {
 <template>
   <div class="ground">
     <div class="book" aria-label="Field book">
-      <div class="tabs" role="tablist"><button v-for="t in TABS" :key="t.id" role="tab" :aria-selected="ground.tab === t.id" class="tab" :class="{ on: ground.tab === t.id }" @click="ground.tab = t.id">{{ t.label }}</button></div>
+      <PageTabs v-model="ground.tab" :tabs="TABS" class="over" />
       <div class="pages">
         <GroundSiteBook v-if="ground.tab === 'site'" />
         <GroundBedBook v-else-if="ground.tab === 'bed'" />
@@ -65,9 +65,7 @@ function scaleBy(metres: number) {
 <style scoped>
 .ground { display: flex; min-height: 0; }
 .book { width: 430px; flex: none; border-right: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
-.tabs { display: flex; border-bottom: 1px solid var(--line); flex: none; padding: 0 8px; }
-.tab { padding: 9px 13px 7px; font-family: var(--font-serif); font-size: 14px; cursor: pointer; color: var(--soft); border-bottom: 2px solid transparent; }
-.tab.on { color: var(--ink); border-bottom-color: var(--amber); font-weight: 600; }
+.over { padding: 0 8px; }
 .pages { overflow-y: auto; padding: 4px 18px 30px; flex: 1; min-height: 0; }
 .hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
 .centre { text-align: center; padding: 8px; }

@@ -1,18 +1,17 @@
 import { randomUUID } from 'node:crypto'
-import { pictureType } from '~~/shared/pictureType'
 import { insertDrawing } from '../../../db/queries/drawings'
 import { findGarden } from '../../../db/queries/gardens'
+
+const LARGEST_MB = 16
 
 /** Takes a picture to lay under the site plan; what it is is read from its bytes, not from its name. */
 export default defineEventHandler(async (event) => {
   const gardenId = idOf(event, 'garden')
-  const bytes = await readRawBody(event, false)
-  const mediaType = bytes ? pictureType(bytes) : null
-  if (!bytes || !mediaType) throw refuse(422, 'That is not a PNG or JPEG picture: nothing was changed. Export the drawing as PNG, or bring in its lines as DXF, SVG or GeoJSON.')
+  const picture = await readPicture(event, LARGEST_MB, 'Export the drawing as PNG, or bring in its lines as DXF, SVG or GeoJSON.')
   const { db } = await useStore()
   if (!await findGarden(db, gardenId)) throw notFound('garden')
   const id = randomUUID()
-  await insertDrawing(db, gardenId, { id, mediaType, bytes })
+  await insertDrawing(db, gardenId, { id, ...picture })
   setResponseStatus(event, 201)
   return { drawingId: id }
 })
