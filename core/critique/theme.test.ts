@@ -74,6 +74,11 @@ describe('the theme', () => {
     const bed = testBed({ wall: { heightM: 3, material: 'render', colour: flower, openings: [] }, drifts: [drift('h', 'hydrangea-paniculata-tardiva', 0, 5, 1)] })
     expect(found(bed).some((f) => f.id === 'theme:wall:hydrangea-paniculata-tardiva')).toBe(true)
     expect(found({ ...bed, wall: { ...bed.wall!, colour: '#3f3a35' } }).some((f) => f.id.startsWith('theme:wall'))).toBe(false)
+    // A leaf vanishes as a flower does: plum before plum boards.
+    const leaf = plant('physocarpus-opulifolius-diabolo').foliage.summer
+    const plum = testBed({ wall: { heightM: 3, material: 'boards', colour: leaf, openings: [] }, drifts: [drift('p', 'physocarpus-opulifolius-diabolo', 0, 5, 1)] })
+    expect(found(plum).find((f) => f.id === 'theme:wall:physocarpus-opulifolius-diabolo')!.reason).toContain('leaf lies')
+    expect(found({ ...plum, wall: { ...plum.wall!, colour: '#c9a468' } }).some((f) => f.id.startsWith('theme:wall'))).toBe(false)
     expect(found(bedOf(SAGE, SAGE, SAGE)).some((f) => f.id === 'theme:much')).toBe(true)
     expect(found({ ...bedOf(SAGE, SAGE, SAGE), school: 'single-colour' }).some((f) => f.id === 'theme:much')).toBe(false)
   })

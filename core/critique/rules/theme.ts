@@ -81,15 +81,15 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
 function vanishing(scene: Scene, shown: readonly ShownColour[]): Finding[] {
   const { wall } = scene.bed
   if (!wall) return []
-  const lost = shown.filter((s) => s.flower && scene.byPlant.get(s.plant)!.some((p) => p.lane === 0) && deltaE(wall.colour, s.colour) < VANISHES)
+  const lost = shown.filter((s) => (s.flower || !FREE(s.colour)) && scene.byPlant.get(s.plant)!.some((p) => p.lane === 0) && deltaE(wall.colour, s.colour) < VANISHES)
   return [...new Set(lost.map((s) => s.plant))].map((plant) => {
     const s = lost.find((l) => l.plant === plant)!
     const placed = scene.byPlant.get(plant)!
     return {
       id: `theme:wall:${plant.id}`, rule: 'theme' as const, title: `${capital(nameOf(plant))} vanishes before the wall`,
-      reason: `Its ${colourWords(s.colour)} flower lies ΔE ${deltaE(wall.colour, s.colour).toFixed(1)} from the ${colourWords(wall.colour)} wall in ${monthName(s.month)}.`,
+      reason: `Its ${colourWords(s.colour)} ${s.flower ? 'flower' : 'leaf'} lies ΔE ${deltaE(wall.colour, s.colour).toFixed(1)} from the ${colourWords(wall.colour)} wall in ${monthName(s.month)}.`,
       weight: 34, ...stretchOf(placed), plants: placed.map((p) => p.id), figures: [{ name: 'from the wall', value: deltaE(wall.colour, s.colour), unit: 'ΔE' }],
-      source: 'Back-lane flowers under ΔE 9 from the wall. Practice, Contrast (judge against the backdrop).', mends: [],
+      source: 'Back-lane flowers and coloured leaves under ΔE 9 from the wall. Practice, Contrast (judge against the backdrop).', mends: [],
     }
   })
 }
