@@ -4,7 +4,9 @@ import type { NitroConfig } from 'nitropack/types'
 const nitro = {
   static: false,
   // Bundled, not looked up file by file at start: that is a third of a second.
-  externals: { inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable', '@iconify/utils'] },
+  externals: {
+    inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable', '@iconify/utils'],
+  },
   serverAssets: [
     { baseName: 'migrations', dir: './db/migrations' },
     { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
@@ -22,10 +24,27 @@ export default defineNuxtConfig({
   ui: { fonts: false },
   icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false },
   colorMode: { preference: 'light', fallback: 'light' },
-  app: { head: { title: 'Amber Terrace', htmlAttrs: { lang: 'en' }, link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }] } },
+  app: {
+    head: {
+      title: 'Amber Terrace',
+      htmlAttrs: { lang: 'en' },
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
+    },
+  },
   typescript: { strict: true },
   vite: {
-    optimizeDeps: { include: ['konva', 'interactjs', 'culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'] },
+    optimizeDeps: {
+      include: [
+        'konva',
+        'interactjs',
+        'culori',
+        'papaparse',
+        'd3-shape',
+        'flatbush',
+        'pure-rand/generator/xoroshiro128plus',
+        'zod',
+      ],
+    },
   },
   nitro,
   security: {

@@ -7,5 +7,14 @@ checkNode()
 ensurePackages()
 ensureBuild()
 const outfile = join(root, 'tests', 'bench', '.run.mjs')
-await build({ entryPoints: [join(root, 'tests/bench/run.ts')], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', logLevel: 'error' })
+await build({
+  entryPoints: [join(root, 'tests/bench/run.ts')],
+  outfile,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  packages: 'external',
+  logLevel: 'error',
+})
 run(process.execPath, [outfile])

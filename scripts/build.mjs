@@ -6,7 +6,9 @@ import { join } from 'node:path'
 import { answers, freePort, root, run, stampBuild } from './machine.mjs'
 
 run('npx', ['--no-install', 'tsx', 'scripts/check-library.ts'])
-run('npx', ['--no-install', 'nuxt', 'build'], { stdio: process.env.AMBER_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'] })
+run('npx', ['--no-install', 'nuxt', 'build'], {
+  stdio: process.env.AMBER_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'],
+})
 await makeEmptyDatabase()
 stampBuild()
 
@@ -14,8 +16,19 @@ stampBuild()
 async function makeEmptyDatabase() {
   const server = join(root, '.output', 'server')
   const data = mkdtempSync(join(tmpdir(), 'amber-empty-'))
-  const env = { ...process.env, NODE_ENV: 'production', AMBER_DATA_DIR: data, DATABASE_URL: '', AMBER_SEED_DEMO: '', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(await freePort()) }
-  const child = spawn(process.execPath, [join(server, 'index.mjs')], { env, stdio: ['ignore', 'ignore', 'inherit'] })
+  const env = {
+    ...process.env,
+    NODE_ENV: 'production',
+    AMBER_DATA_DIR: data,
+    DATABASE_URL: '',
+    AMBER_SEED_DEMO: '',
+    NITRO_HOST: '127.0.0.1',
+    NITRO_PORT: String(await freePort()),
+  }
+  const child = spawn(process.execPath, [join(server, 'index.mjs')], {
+    env,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   const ended = new Promise((done) => child.on('exit', done))
   await answers(`http://127.0.0.1:${env.NITRO_PORT}/api/health`)
   child.kill('SIGTERM')

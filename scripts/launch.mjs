@@ -1,7 +1,17 @@
 // Starts the built server, waits until it answers, prints its address, and stays until it is stopped.
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
-import { answers, checkFolder, checkNode, checkPort, ensureBuild, ensurePackages, root, setAside, settings } from './machine.mjs'
+import {
+  answers,
+  checkFolder,
+  checkNode,
+  checkPort,
+  ensureBuild,
+  ensurePackages,
+  root,
+  setAside,
+  settings,
+} from './machine.mjs'
 
 export async function launch({ demo = false, reset = false } = {}) {
   checkNode()
@@ -11,11 +21,28 @@ export async function launch({ demo = false, reset = false } = {}) {
   ensurePackages()
   ensureBuild()
   if (reset && !process.env.DATABASE_URL) setAside(folder)
-  const env = { ...process.env, HOST: host, NITRO_HOST: host, NITRO_PORT: String(port), AMBER_DATA_DIR: folder, NODE_ENV: 'production', ...(demo ? { AMBER_SEED_DEMO: '1' } : {}) }
-  const server = spawn(process.execPath, [join(root, '.output', 'server', 'index.mjs')], { env, stdio: ['ignore', 'ignore', 'inherit'] })
+  const env = {
+    ...process.env,
+    HOST: host,
+    NITRO_HOST: host,
+    NITRO_PORT: String(port),
+    AMBER_DATA_DIR: folder,
+    NODE_ENV: 'production',
+    ...(demo ? { AMBER_SEED_DEMO: '1' } : {}),
+  }
+  const server = spawn(process.execPath, [join(root, '.output', 'server', 'index.mjs')], {
+    env,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   let stopping = false
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { stopping = true; server.kill(signal) })
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => {
+      stopping = true
+      server.kill(signal)
+    })
   server.on('exit', (code) => process.exit(stopping ? 0 : code || 1))
   await answers(`http://${host}:${port}/api/health`)
-  console.log(`Amber Terrace is at http://${host}:${port} (data in ${process.env.DATABASE_URL ? 'PostgreSQL' : folder}). Ctrl C stops it.`)
+  console.log(
+    `Amber Terrace is at http://${host}:${port} (data in ${process.env.DATABASE_URL ? 'PostgreSQL' : folder}). Ctrl C stops it.`,
+  )
 }

@@ -1,6 +1,15 @@
 // What every command needs of the machine: Node new enough, packages installed, the build fresh, the port free, the folder writable.
 import { spawnSync } from 'node:child_process'
-import { accessSync, constants, existsSync, mkdirSync, readdirSync, renameSync, statSync, writeFileSync } from 'node:fs'
+import {
+  accessSync,
+  constants,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  renameSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { createServer } from 'node:net'
 import { homedir } from 'node:os'
 import { join, resolve } from 'node:path'
@@ -19,13 +28,16 @@ export function stop(line) {
 export function checkNode() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number)
   if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1])) {
-    stop(`Amber Terrace needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and try again.`)
+    stop(
+      `Amber Terrace needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and try again.`,
+    )
   }
 }
 
 export function run(command, args, options = {}) {
   const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options })
-  if (done.status !== 0) stop(`“${command} ${args.join(' ')}” failed${done.status === null ? '' : ` with ${done.status}`}.`)
+  if (done.status !== 0)
+    stop(`“${command} ${args.join(' ')}” failed${done.status === null ? '' : ` with ${done.status}`}.`)
 }
 
 /** Installs the packages when they are missing or older than the lock file. */
@@ -54,8 +66,13 @@ export const stampBuild = () => writeFileSync(STAMP, JSON.stringify({ at: new Da
 
 export const settings = () => {
   const port = Number(process.env.PORT || 4310)
-  if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`PORT must be a whole number from 1 to 65535; “${process.env.PORT}” came.`)
-  return { host: process.env.HOST || '127.0.0.1', port, folder: resolve(process.env.AMBER_DATA_DIR || join(homedir(), '.amber-terrace')) }
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    stop(`PORT must be a whole number from 1 to 65535; “${process.env.PORT}” came.`)
+  return {
+    host: process.env.HOST || '127.0.0.1',
+    port,
+    folder: resolve(process.env.AMBER_DATA_DIR || join(homedir(), '.amber-terrace')),
+  }
 }
 
 export function checkFolder(folder) {
@@ -63,7 +80,9 @@ export function checkFolder(folder) {
     mkdirSync(folder, { recursive: true })
     accessSync(folder, constants.W_OK)
   } catch (error) {
-    stop(`The data folder ${folder} cannot be written (${error.code}). Give it to this user, or name another in AMBER_DATA_DIR.`)
+    stop(
+      `The data folder ${folder} cannot be written (${error.code}). Give it to this user, or name another in AMBER_DATA_DIR.`,
+    )
   }
 }
 
@@ -76,13 +95,18 @@ export function setAside(folder) {
   console.log(`The earlier data was moved to ${aside}.`)
 }
 
-export const checkPort = (host, port) => new Promise((done) => {
-  const probe = createServer()
-  probe.once('error', (error) => stop(error.code === 'EADDRINUSE'
-    ? `Port ${port} on ${host} is in use. Stop what uses it, or choose another: PORT=${port + 1} npm run demo`
-    : `Cannot listen on ${host}:${port} (${error.code}). Set HOST and PORT to an address of this machine.`))
-  probe.listen(port, host, () => probe.close(() => done()))
-})
+export const checkPort = (host, port) =>
+  new Promise((done) => {
+    const probe = createServer()
+    probe.once('error', (error) =>
+      stop(
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} on ${host} is in use. Stop what uses it, or choose another: PORT=${port + 1} npm run demo`
+          : `Cannot listen on ${host}:${port} (${error.code}). Set HOST and PORT to an address of this machine.`,
+      ),
+    )
+    probe.listen(port, host, () => probe.close(() => done()))
+  })
 
 const WAIT_MS = 60_000
 
@@ -90,7 +114,10 @@ const WAIT_MS = 60_000
 export async function answers(url) {
   const until = Date.now() + WAIT_MS
   while (Date.now() < until) {
-    const ok = await fetch(url).then((r) => r.ok, () => false)
+    const ok = await fetch(url).then(
+      (r) => r.ok,
+      () => false,
+    )
     if (ok) return
     await new Promise((done) => setTimeout(done, 100))
   }
@@ -99,7 +126,11 @@ export async function answers(url) {
 }
 
 /** A port of loopback that nobody uses. */
-export const freePort = () => new Promise((done) => {
-  const probe = createServer()
-  probe.listen(0, '127.0.0.1', () => { const { port } = probe.address(); probe.close(() => done(port)) })
-})
+export const freePort = () =>
+  new Promise((done) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address()
+      probe.close(() => done(port))
+    })
+  })

@@ -17,11 +17,19 @@ let failed = 0
 step('nuxt prepare', ['nuxt', 'prepare'], { quiet: true })
 step('lint', ['eslint', '.'])
 step('types', ['vue-tsc', '-b', '--noEmit'])
-counted('unit', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(temporary, 'unit.json')}`], 'unit.json', (r) => [r.numPassedTests, r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0)])
+counted(
+  'unit',
+  ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(temporary, 'unit.json')}`],
+  'unit.json',
+  (r) => [r.numPassedTests, r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0)],
+)
 console.log('\n— build')
 ensureBuild()
 passed++
-counted('end to end', ['playwright', 'test'], 'e2e.json', (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected])
+counted('end to end', ['playwright', 'test'], 'e2e.json', (r) => [
+  r.stats.expected + r.stats.flaky,
+  r.stats.unexpected,
+])
 
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)
@@ -29,7 +37,10 @@ process.exit(failed === 0 ? 0 : 1)
 /** A step that counts as one: passed or failed. */
 function step(name, args, { quiet = false } = {}) {
   console.log(`\n— ${name}`)
-  const done = spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit' })
+  const done = spawnSync('npx', ['--no-install', ...args], {
+    cwd: root,
+    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+  })
   if (done.status === 0) passed++
   else {
     failed++
@@ -56,9 +67,15 @@ function ensureChromium() {
   if (existsSync('/usr/bin/chromium')) return
   console.log('Installing Chromium…')
   const sudo = process.getuid?.() === 0 ? [] : ['sudo']
-  for (const args of [['apt-get', 'update', '-qq'], ['apt-get', 'install', '-y', '-qq', 'chromium']]) {
+  for (const args of [
+    ['apt-get', 'update', '-qq'],
+    ['apt-get', 'install', '-y', '-qq', 'chromium'],
+  ]) {
     const [command, ...rest] = [...sudo, ...args]
-    const done = spawnSync(command, rest, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
+    const done = spawnSync(command, rest, {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    })
     if (done.status !== 0) {
       console.error('Chromium could not be installed; install Debian’s package “chromium” and try again.')
       process.exit(1)

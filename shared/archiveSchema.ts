@@ -11,7 +11,14 @@ export const ARCHIVE_FILE = 'garden.json'
 /** `garden.json` of a garden archive; pictures lie beside it in `drawings/`. Described in docs/garden-archive.md. */
 export const archiveSchema = z.object({
   format: z.literal(ARCHIVE_FORMAT, { error: 'This is not a garden archive.' }),
-  version: z.number().int().min(1).max(ARCHIVE_VERSION, `The archive was written by a newer Amber Terrace; this one reads version ${ARCHIVE_VERSION}.`),
+  version: z
+    .number()
+    .int()
+    .min(1)
+    .max(
+      ARCHIVE_VERSION,
+      `The archive was written by a newer Amber Terrace; this one reads version ${ARCHIVE_VERSION}.`,
+    ),
   garden: gardenSchema,
   beds: z.array(z.object({ id: idSchema, bed: bedSchema })).max(200),
   site: siteSchema,
@@ -20,7 +27,15 @@ export const archiveSchema = z.object({
   changes: z.record(z.string(), z.record(z.string(), z.string())).default({}),
   /** The user's own plants that the beds use, a row's cells each. */
   plants: z.array(z.record(z.string(), z.string())).max(2000),
-  drawings: z.array(z.object({ id: idSchema, file: z.string().regex(/^drawings\/[A-Za-z0-9_-]+\.(png|jpg)$/), mediaType: z.enum(['image/png', 'image/jpeg']) })).max(200),
+  drawings: z
+    .array(
+      z.object({
+        id: idSchema,
+        file: z.string().regex(/^drawings\/[A-Za-z0-9_-]+\.(png|jpg)$/),
+        mediaType: z.enum(['image/png', 'image/jpeg']),
+      }),
+    )
+    .max(200),
   /** The garden's photos of plants: plant id → drawing id. */
   pictures: z.record(z.string(), idSchema).default({}),
 })

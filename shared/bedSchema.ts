@@ -1,49 +1,110 @@
 import { z } from 'zod'
-import { CENTREPIECES, CONDITIONS, FATES, checkForm, checkOutline, DRAINAGE, EXPOSURE, IRRIGATION, PATTERNS, SCHOOL_IDS, type Bed } from '../core/bed'
+import {
+  CENTREPIECES,
+  CONDITIONS,
+  FATES,
+  checkForm,
+  checkOutline,
+  DRAINAGE,
+  EXPOSURE,
+  IRRIGATION,
+  PATTERNS,
+  SCHOOL_IDS,
+  type Bed,
+} from '../core/bed'
 import { SOILS, WATER_CLASSES } from '../core/plant'
 
 export const NAME_LIMIT = 120
 /** A name as shown to people: any script and sign, but not empty and not endless. */
-export const nameSchema = z.string().trim().min(1, 'A name is needed.').max(NAME_LIMIT, `A name can have at most ${NAME_LIMIT} characters.`)
+export const nameSchema = z
+  .string()
+  .trim()
+  .min(1, 'A name is needed.')
+  .max(NAME_LIMIT, `A name can have at most ${NAME_LIMIT} characters.`)
 
-const metre = (low: number, high: number, what: string) => z.number().min(low, `${what} must be at least ${low} m.`).max(high, `${what} can be at most ${high} m.`)
-export const idSchema = z.string().min(1).max(80).regex(/^[A-Za-z0-9_-]+$/, 'An id of letters, digits, - and _.')
-const plantIdSchema = z.string().min(1).max(160).regex(/^[a-z0-9-]+$/, 'A plant id of small letters, digits and -.')
+const metre = (low: number, high: number, what: string) =>
+  z.number().min(low, `${what} must be at least ${low} m.`).max(high, `${what} can be at most ${high} m.`)
+export const idSchema = z
+  .string()
+  .min(1)
+  .max(80)
+  .regex(/^[A-Za-z0-9_-]+$/, 'An id of letters, digits, - and _.')
+const plantIdSchema = z
+  .string()
+  .min(1)
+  .max(160)
+  .regex(/^[a-z0-9-]+$/, 'A plant id of small letters, digits and -.')
 const point = z.object({ x: z.number().min(-500).max(500), y: z.number().min(-500).max(500) })
 const edge = z.object({ kind: z.enum(['straight', 'stepped', 'curved']), stations: z.array(point).min(2).max(100) })
 const outline = z.object({ back: edge, front: edge }).superRefine((value, context) => {
   const checked = checkOutline(value)
   if (!checked.ok) context.addIssue({ code: 'custom', message: checked.error })
 })
-const opening = z.object({
-  id: idSchema,
-  x: metre(-500, 500, 'A window’s place'),
-  widthM: metre(0.1, 20, 'A window’s width'),
-  sillM: metre(0, 20, 'A sill'),
-  headM: metre(0.1, 30, 'A window’s head'),
-}).refine((o) => o.headM > o.sillM, 'A window’s head must be above its sill.')
+const opening = z
+  .object({
+    id: idSchema,
+    x: metre(-500, 500, 'A window’s place'),
+    widthM: metre(0.1, 20, 'A window’s width'),
+    sillM: metre(0, 20, 'A sill'),
+    headM: metre(0.1, 30, 'A window’s head'),
+  })
+  .refine((o) => o.headM > o.sillM, 'A window’s head must be above its sill.')
 const wall = z.object({
   heightM: metre(0.3, 40, 'The wall’s height'),
   material: z.enum(['brick', 'stone', 'render', 'boards']),
   colour: z.string().regex(/^#[0-9a-f]{6}$/i, 'A colour such as #a4573f.'),
   openings: z.array(opening).max(60),
 })
-const roundEdge = z.object({ smooth: z.boolean(), stations: z.array(point).min(3, 'A closed edge needs at least three stations.').max(100) })
-const form = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('foundation') }),
-  z.object({ kind: z.literal('screen') }),
-  z.object({ kind: z.literal('two-sided') }),
-  z.object({ kind: z.literal('terrace'), baseM: metre(0, 10, 'A terrace’s height'), fallM: metre(-5, 5, 'A terrace’s fall') }),
-  z.object({ kind: z.literal('island'), edge: roundEdge, rimM: metre(0, 50, 'The rim'), centre: z.enum(CENTREPIECES), centreHeightM: metre(0.1, 30, 'The centrepiece’s height'), showFromM: metre(0, 30, 'What must stay in view') }),
-  z.object({ kind: z.literal('ring'), edge: roundEdge, rimM: metre(0.05, 50, 'The radius of what stands inside'), insideHeightM: metre(0.1, 30, 'The height of what stands inside') }),
-  z.object({ kind: z.literal('court'), widthM: metre(2, 60, 'The court’s width'), depthM: metre(2, 60, 'The court’s depth'), pathM: metre(0.3, 6, 'A path'), repeat: z.enum(['mirrored', 'turned']) }),
-  z.object({ kind: z.literal('container'), diameterM: metre(0.15, 5, 'A pot’s width'), heightM: metre(0.1, 3, 'A pot’s height'), pots: z.number().int().min(1, 'At least one pot.').max(12, 'At most 12 pots.'), apartM: metre(0, 50, 'The distance between pots') }),
-]).superRefine((value, context) => {
-  const checked = checkForm(value)
-  if (!checked.ok) context.addIssue({ code: 'custom', message: checked.error })
+const roundEdge = z.object({
+  smooth: z.boolean(),
+  stations: z.array(point).min(3, 'A closed edge needs at least three stations.').max(100),
 })
+const form = z
+  .discriminatedUnion('kind', [
+    z.object({ kind: z.literal('foundation') }),
+    z.object({ kind: z.literal('screen') }),
+    z.object({ kind: z.literal('two-sided') }),
+    z.object({
+      kind: z.literal('terrace'),
+      baseM: metre(0, 10, 'A terrace’s height'),
+      fallM: metre(-5, 5, 'A terrace’s fall'),
+    }),
+    z.object({
+      kind: z.literal('island'),
+      edge: roundEdge,
+      rimM: metre(0, 50, 'The rim'),
+      centre: z.enum(CENTREPIECES),
+      centreHeightM: metre(0.1, 30, 'The centrepiece’s height'),
+      showFromM: metre(0, 30, 'What must stay in view'),
+    }),
+    z.object({
+      kind: z.literal('ring'),
+      edge: roundEdge,
+      rimM: metre(0.05, 50, 'The radius of what stands inside'),
+      insideHeightM: metre(0.1, 30, 'The height of what stands inside'),
+    }),
+    z.object({
+      kind: z.literal('court'),
+      widthM: metre(2, 60, 'The court’s width'),
+      depthM: metre(2, 60, 'The court’s depth'),
+      pathM: metre(0.3, 6, 'A path'),
+      repeat: z.enum(['mirrored', 'turned']),
+    }),
+    z.object({
+      kind: z.literal('container'),
+      diameterM: metre(0.15, 5, 'A pot’s width'),
+      heightM: metre(0.1, 3, 'A pot’s height'),
+      pots: z.number().int().min(1, 'At least one pot.').max(12, 'At most 12 pots.'),
+      apartM: metre(0, 50, 'The distance between pots'),
+    }),
+  ])
+  .superRefine((value, context) => {
+    const checked = checkForm(value)
+    if (!checked.ok) context.addIssue({ code: 'custom', message: checked.error })
+  })
 const drift = z.object({
-  id: idSchema, plantId: plantIdSchema,
+  id: idSchema,
+  plantId: plantIdSchema,
   lane: z.number().int().min(0).max(4),
   count: z.number().int().min(1, 'A drift has at least one plant.').max(500, 'A drift has at most 500 plants.'),
   pattern: z.enum(PATTERNS),
@@ -52,42 +113,106 @@ const drift = z.object({
 })
 
 /** A bed as it crosses the wire and rests in the database; parsed on the way in and out. */
-export const bedSchema = z.object({
-  name: nameSchema,
-  form: form.default({ kind: 'foundation' }),
-  outline,
-  laneShares: z.array(z.number().min(0.02).max(1)).min(1).max(5),
-  wall: wall.nullable(),
-  viewpoint: z.object({ name: nameSchema, eyeHeightM: metre(0.2, 15, 'Eye height'), distanceM: metre(0.2, 100, 'The distance'), turnDeg: z.number().min(-360).max(360).default(0) }),
-  ground: z.object({
-    sunHours: z.number().min(0, 'Sun hours must be at least 0.').max(18, 'Sun hours can be at most 18 a day.'),
-    sunByHand: z.boolean().default(true),
-    facing: z.string().max(40), water: z.enum(WATER_CLASSES), soil: z.enum(SOILS),
-    ph: z.number().min(3, 'pH must be at least 3.').max(10, 'pH can be at most 10.'),
-    drainage: z.enum(DRAINAGE).default('steady'), wetInWinter: z.boolean().default(false),
-    wind: z.enum(EXPOSURE).default('none'), salt: z.enum(EXPOSURE).default('none'), reflectedHeat: z.enum(EXPOSURE).default('none'),
-    deer: z.enum(EXPOSURE).default('none'), rabbits: z.enum(EXPOSURE).default('none'), irrigation: z.enum(IRRIGATION).default('none'),
-  }),
-  school: z.enum(SCHOOL_IDS),
-  drifts: z.array(drift).max(400),
-  existing: z.array(z.object({
-    id: idSchema, name: nameSchema, plantId: z.union([z.literal(''), plantIdSchema]), x: z.number().min(-500).max(500), y: z.number().min(-500).max(500),
-    heightM: metre(0.02, 40, 'A height'), spreadM: metre(0.02, 30, 'A spread'), condition: z.enum(CONDITIONS), fate: z.enum(FATES),
-    into: z.number().int().min(1, 'At least one part.').max(50, 'At most 50 parts.'), note: z.string().max(500),
-  })).max(200).default([]),
-  pins: z.array(z.object({ driftId: idSchema, index: z.number().int().min(0).max(499), x: z.number().min(-500).max(500), y: z.number().min(-500).max(500) })).max(5000),
-  accepted: z.array(z.object({ findingId: z.string().min(1).max(200), title: z.string().max(300), reason: z.string().trim().min(1, 'A reason is needed.').max(500) })).max(500),
-  shortlist: z.array(plantIdSchema).max(400),
-  buying: z.array(z.object({ plantId: plantIdSchema, size: z.string().max(60), have: z.number().int().min(0).max(100000) })).max(400),
-}).superRefine((bed, context) => {
-  const ids = new Set(bed.drifts.map((d) => d.id))
-  if (ids.size !== bed.drifts.length) context.addIssue({ code: 'custom', path: ['drifts'], message: 'Two drifts have the same id.' })
-  if (bed.drifts.some((d) => d.lane >= bed.laneShares.length)) context.addIssue({ code: 'custom', path: ['drifts'], message: 'A drift stands in a lane the bed does not have.' })
-  if (bed.pins.some((p) => !ids.has(p.driftId))) context.addIssue({ code: 'custom', path: ['pins'], message: 'A pin belongs to a drift the bed does not have.' })
-  if (bed.drifts.reduce((sum, d) => sum + d.count, 0) > 5000) context.addIssue({ code: 'custom', path: ['drifts'], message: 'A bed holds at most 5000 plants.' })
-})
+export const bedSchema = z
+  .object({
+    name: nameSchema,
+    form: form.default({ kind: 'foundation' }),
+    outline,
+    laneShares: z.array(z.number().min(0.02).max(1)).min(1).max(5),
+    wall: wall.nullable(),
+    viewpoint: z.object({
+      name: nameSchema,
+      eyeHeightM: metre(0.2, 15, 'Eye height'),
+      distanceM: metre(0.2, 100, 'The distance'),
+      turnDeg: z.number().min(-360).max(360).default(0),
+    }),
+    ground: z.object({
+      sunHours: z.number().min(0, 'Sun hours must be at least 0.').max(18, 'Sun hours can be at most 18 a day.'),
+      sunByHand: z.boolean().default(true),
+      facing: z.string().max(40),
+      water: z.enum(WATER_CLASSES),
+      soil: z.enum(SOILS),
+      ph: z.number().min(3, 'pH must be at least 3.').max(10, 'pH can be at most 10.'),
+      drainage: z.enum(DRAINAGE).default('steady'),
+      wetInWinter: z.boolean().default(false),
+      wind: z.enum(EXPOSURE).default('none'),
+      salt: z.enum(EXPOSURE).default('none'),
+      reflectedHeat: z.enum(EXPOSURE).default('none'),
+      deer: z.enum(EXPOSURE).default('none'),
+      rabbits: z.enum(EXPOSURE).default('none'),
+      irrigation: z.enum(IRRIGATION).default('none'),
+    }),
+    school: z.enum(SCHOOL_IDS),
+    drifts: z.array(drift).max(400),
+    existing: z
+      .array(
+        z.object({
+          id: idSchema,
+          name: nameSchema,
+          plantId: z.union([z.literal(''), plantIdSchema]),
+          x: z.number().min(-500).max(500),
+          y: z.number().min(-500).max(500),
+          heightM: metre(0.02, 40, 'A height'),
+          spreadM: metre(0.02, 30, 'A spread'),
+          condition: z.enum(CONDITIONS),
+          fate: z.enum(FATES),
+          into: z.number().int().min(1, 'At least one part.').max(50, 'At most 50 parts.'),
+          note: z.string().max(500),
+        }),
+      )
+      .max(200)
+      .default([]),
+    pins: z
+      .array(
+        z.object({
+          driftId: idSchema,
+          index: z.number().int().min(0).max(499),
+          x: z.number().min(-500).max(500),
+          y: z.number().min(-500).max(500),
+        }),
+      )
+      .max(5000),
+    accepted: z
+      .array(
+        z.object({
+          findingId: z.string().min(1).max(200),
+          title: z.string().max(300),
+          reason: z.string().trim().min(1, 'A reason is needed.').max(500),
+        }),
+      )
+      .max(500),
+    shortlist: z.array(plantIdSchema).max(400),
+    buying: z
+      .array(
+        z.object({ plantId: plantIdSchema, size: z.string().max(60), have: z.number().int().min(0).max(100000) }),
+      )
+      .max(400),
+  })
+  .superRefine((bed, context) => {
+    const ids = new Set(bed.drifts.map((d) => d.id))
+    if (ids.size !== bed.drifts.length)
+      context.addIssue({ code: 'custom', path: ['drifts'], message: 'Two drifts have the same id.' })
+    if (bed.drifts.some((d) => d.lane >= bed.laneShares.length))
+      context.addIssue({
+        code: 'custom',
+        path: ['drifts'],
+        message: 'A drift stands in a lane the bed does not have.',
+      })
+    if (bed.pins.some((p) => !ids.has(p.driftId)))
+      context.addIssue({
+        code: 'custom',
+        path: ['pins'],
+        message: 'A pin belongs to a drift the bed does not have.',
+      })
+    if (bed.drifts.reduce((sum, d) => sum + d.count, 0) > 5000)
+      context.addIssue({ code: 'custom', path: ['drifts'], message: 'A bed holds at most 5000 plants.' })
+  })
 
 // The schema and the core's type must say the same; a difference is a type error here.
 export type Same<A, B> = A extends B ? (B extends A ? true : never) : never
-export type Mutable<T> = T extends readonly (infer U)[] ? Mutable<U>[] : T extends object ? { -readonly [K in keyof T]: Mutable<T[K]> } : T
+export type Mutable<T> = T extends readonly (infer U)[]
+  ? Mutable<U>[]
+  : T extends object
+    ? { -readonly [K in keyof T]: Mutable<T[K]> }
+    : T
 export const BED_SCHEMA_IS_BED: Same<z.infer<typeof bedSchema>, Mutable<Bed>> = true

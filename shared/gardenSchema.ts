@@ -3,17 +3,31 @@ import { zoneNumber } from '../core/plant'
 import { nameSchema } from './bedSchema'
 
 const DAYS_IN = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
-const monthDay = (what: string) => z.string().regex(/^\d{2}-\d{2}$/, `${what} is a month and a day, for example 05-08.`)
-  .refine((s) => { const [m = 0, d = 0] = s.split('-').map(Number); return d >= 1 && d <= (DAYS_IN[m - 1] ?? 0) }, `${what} is not a day of the year.`)
+const monthDay = (what: string) =>
+  z
+    .string()
+    .regex(/^\d{2}-\d{2}$/, `${what} is a month and a day, for example 05-08.`)
+    .refine((s) => {
+      const [m = 0, d = 0] = s.split('-').map(Number)
+      return d >= 1 && d <= (DAYS_IN[m - 1] ?? 0)
+    }, `${what} is not a day of the year.`)
 
 /** A garden's own figures: where it lies and how it is measured. */
 export const gardenSchema = z.object({
   name: nameSchema,
   place: z.object({
     town: z.string().trim().max(120, 'A town’s name can have at most 120 characters.'),
-    latitude: z.number().min(-66, 'Latitude lies between −66 and 66 degrees.').max(66, 'Latitude lies between −66 and 66 degrees.'),
-    longitude: z.number().min(-180, 'Longitude lies between −180 and 180 degrees.').max(180, 'Longitude lies between −180 and 180 degrees.'),
-    hardinessZone: z.string().refine((s) => zoneNumber(s) !== null, 'A hardiness zone from 1a to 13b, for example 6b.'),
+    latitude: z
+      .number()
+      .min(-66, 'Latitude lies between −66 and 66 degrees.')
+      .max(66, 'Latitude lies between −66 and 66 degrees.'),
+    longitude: z
+      .number()
+      .min(-180, 'Longitude lies between −180 and 180 degrees.')
+      .max(180, 'Longitude lies between −180 and 180 degrees.'),
+    hardinessZone: z
+      .string()
+      .refine((s) => zoneNumber(s) !== null, 'A hardiness zone from 1a to 13b, for example 6b.'),
     lastFrost: monthDay('The last frost'),
     firstFrost: monthDay('The first frost'),
   }),
@@ -22,4 +36,9 @@ export const gardenSchema = z.object({
 export type Garden = z.infer<typeof gardenSchema>
 
 /** What is stored under an id with a revision that grows by one with each save. */
-export interface Stored<T> { readonly id: string; readonly revision: number; readonly savedAt: string; readonly value: T }
+export interface Stored<T> {
+  readonly id: string
+  readonly revision: number
+  readonly savedAt: string
+  readonly value: T
+}

@@ -22,19 +22,73 @@ describe('bedSchema', () => {
     ['a negative count', { drifts: [drift('a', 'hosta-halcyon', 1, 3, -4)] }, /at least one plant/],
     ['an absurd count', { drifts: [drift('a', 'hosta-halcyon', 1, 3, 1e9)] }, /at most 500/],
     ['a lane it lacks', { drifts: [drift('a', 'hosta-halcyon', 3, 3)] }, /lane the bed does not have/],
-    ['two drifts of one id', { drifts: [drift('a', 'hosta-halcyon', 1, 3), drift('a', 'hosta-halcyon', 1, 4)] }, /same id/],
+    [
+      'two drifts of one id',
+      { drifts: [drift('a', 'hosta-halcyon', 1, 3), drift('a', 'hosta-halcyon', 1, 4)] },
+      /same id/,
+    ],
     ['a pin of no drift', { pins: [{ driftId: 'x', index: 0, x: 1, y: 1 }] }, /pin belongs/],
-    ['edges that cross', { outline: { ...bed.outline, front: { kind: 'straight', stations: [{ x: 0, y: 2 }, { x: 5, y: -1 }, { x: 10, y: 2 }] } } }, /crosses it/],
-    ['an infinite depth', { outline: { ...bed.outline, front: { kind: 'straight', stations: [{ x: 0, y: Infinity }, { x: 10, y: 2 }] } } }, /outline/],
-    ['a sill above its head', { wall: { ...bed.wall, openings: [{ id: 'w', x: 1, widthM: 1, sillM: 2, headM: 1 }] } }, /above its sill/],
-    ['too many plants', { drifts: Array.from({ length: 30 }, (_, i) => drift(`d${i}`, 'hosta-halcyon', 1, 3, 500)) }, /at most 5000/],
+    [
+      'edges that cross',
+      {
+        outline: {
+          ...bed.outline,
+          front: {
+            kind: 'straight',
+            stations: [
+              { x: 0, y: 2 },
+              { x: 5, y: -1 },
+              { x: 10, y: 2 },
+            ],
+          },
+        },
+      },
+      /crosses it/,
+    ],
+    [
+      'an infinite depth',
+      {
+        outline: {
+          ...bed.outline,
+          front: {
+            kind: 'straight',
+            stations: [
+              { x: 0, y: Infinity },
+              { x: 10, y: 2 },
+            ],
+          },
+        },
+      },
+      /outline/,
+    ],
+    [
+      'a sill above its head',
+      { wall: { ...bed.wall, openings: [{ id: 'w', x: 1, widthM: 1, sillM: 2, headM: 1 }] } },
+      /above its sill/,
+    ],
+    [
+      'too many plants',
+      { drifts: Array.from({ length: 30 }, (_, i) => drift(`d${i}`, 'hosta-halcyon', 1, 3, 500)) },
+      /at most 5000/,
+    ],
     ['no drifts at all', { drifts: undefined }, /drifts/],
   ])('refuses %s', (_, change, message) => expect(wrong({ ...bed, ...change })).toMatch(message))
 })
 
 describe('gardenSchema', () => {
-  const garden = { name: 'G', units: 'metric', place: { town: '', latitude: 44, longitude: 0, hardinessZone: '6b', lastFrost: '05-08', firstFrost: '10-14' } }
-  it.each([['latitude', 91], ['hardinessZone', '99'], ['lastFrost', '02-31'], ['lastFrost', '13-01'], ['firstFrost', 'autumn'], ['longitude', Number.NaN]])('refuses %s %s', (key, value) => {
+  const garden = {
+    name: 'G',
+    units: 'metric',
+    place: { town: '', latitude: 44, longitude: 0, hardinessZone: '6b', lastFrost: '05-08', firstFrost: '10-14' },
+  }
+  it.each([
+    ['latitude', 91],
+    ['hardinessZone', '99'],
+    ['lastFrost', '02-31'],
+    ['lastFrost', '13-01'],
+    ['firstFrost', 'autumn'],
+    ['longitude', Number.NaN],
+  ])('refuses %s %s', (key, value) => {
     expect(gardenSchema.safeParse({ ...garden, place: { ...garden.place, [key]: value } }).success).toBe(false)
     expect(gardenSchema.safeParse(garden).success).toBe(true)
   })

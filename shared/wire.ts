@@ -21,19 +21,39 @@ export const newBedSchema = z.object({ bed: bedSchema })
 export const newGardenSchema = z.object({ garden: gardenSchema })
 
 /** A garden with its beds, for the list. */
-export interface GardenSummary { readonly garden: StoredGarden; readonly beds: readonly StoredBed[] }
-export interface SavedAnswer { readonly revision: number; readonly savedAt: string }
+export interface GardenSummary {
+  readonly garden: StoredGarden
+  readonly beds: readonly StoredBed[]
+}
+export interface SavedAnswer {
+  readonly revision: number
+  readonly savedAt: string
+}
 /** The body of a 409: the version that is stored now. */
-export interface ConflictAnswer<T> { readonly stored: T }
+export interface ConflictAnswer<T> {
+  readonly stored: T
+}
 /** Plants for a garden: the library's and the user's own, with the garden's changes; which are own, which are changed, and the garden's photos (plant id → drawing id). */
-export interface LibraryAnswer { readonly plants: readonly Plant[]; readonly own: readonly string[]; readonly changed: readonly string[]; readonly pictures: Readonly<Record<string, string>> }
+export interface LibraryAnswer {
+  readonly plants: readonly Plant[]
+  readonly own: readonly string[]
+  readonly changed: readonly string[]
+  readonly pictures: Readonly<Record<string, string>>
+}
 export type StoredBrief = Stored<Brief>
 export const saveBriefSchema = z.object({ revision, brief: briefSchema })
 export const changePlantSchema = z.object({ cells: z.record(z.string().max(40), z.string().max(400)) })
 /** What an import would do or did; `errors` name row and column. */
-export interface ImportAnswer { readonly taken: number; readonly added: readonly string[]; readonly replaced: readonly string[] }
+export interface ImportAnswer {
+  readonly taken: number
+  readonly added: readonly string[]
+  readonly replaced: readonly string[]
+}
 
 /** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */
 export function describeIssues(error: z.ZodError): string {
-  return error.issues.slice(0, 5).map((i) => (i.path.length > 0 ? `${i.path.join('.')}: ${i.message}` : i.message)).join(' ')
+  return error.issues
+    .slice(0, 5)
+    .map((i) => (i.path.length > 0 ? `${i.path.join('.')}: ${i.message}` : i.message))
+    .join(' ')
 }

@@ -3,12 +3,21 @@ import { chromium, type Page } from '@playwright/test'
 import { startServer } from './support/server'
 
 const OUT = new URL('../docs/screenshots/', import.meta.url).pathname
-const CHROMIUM = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const CHROMIUM = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
 const FRONT = '/beds/reading-room-front'
 
 const toMonth = async (page: Page, month: number) => {
   await page.getByTestId('months').focus()
-  for (let i = 6; i !== month; i += month > 6 ? 1 : -1) await page.keyboard.press(month > 6 ? 'ArrowRight' : 'ArrowLeft')
+  for (let i = 6; i !== month; i += month > 6 ? 1 : -1)
+    await page.keyboard.press(month > 6 ? 'ArrowRight' : 'ArrowLeft')
   await page.locator('[data-year="5"]').click()
   await page.mouse.move(640, 70)
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
@@ -23,19 +32,73 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
   { name: 'gardens', path: '/' },
   { name: 'ground', path: `${FRONT}/ground`, act: (page) => page.waitForTimeout(2500) },
   { name: 'ground-site', path: `${FRONT}/ground`, act: toSite },
-  { name: 'ground-sun-map', path: `${FRONT}/ground`, act: async (page) => { await toSite(page); await page.getByRole('button', { name: 'Hours, season' }).click(); await page.waitForTimeout(4000) } },
-  { name: 'ground-survey', path: `${FRONT}/ground`, act: async (page) => { await toSite(page); await page.getByTestId('add-point').scrollIntoViewIfNeeded(); await page.getByRole('button', { name: 'Walk round an outline' }).scrollIntoViewIfNeeded(); await page.getByLabel('C, first tape', { exact: true }).focus(); await page.waitForTimeout(600) } },
+  {
+    name: 'ground-sun-map',
+    path: `${FRONT}/ground`,
+    act: async (page) => {
+      await toSite(page)
+      await page.getByRole('button', { name: 'Hours, season' }).click()
+      await page.waitForTimeout(4000)
+    },
+  },
+  {
+    name: 'ground-survey',
+    path: `${FRONT}/ground`,
+    act: async (page) => {
+      await toSite(page)
+      await page.getByTestId('add-point').scrollIntoViewIfNeeded()
+      await page.getByRole('button', { name: 'Walk round an outline' }).scrollIntoViewIfNeeded()
+      await page.getByLabel('C, first tape', { exact: true }).focus()
+      await page.waitForTimeout(600)
+    },
+  },
   { name: 'compose-island', path: '/beds/bell-island/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'compose-court', path: '/beds/story-court/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'brief', path: '/beds/car-park-screen/brief', act: (page) => page.waitForTimeout(1500) },
-  { name: 'colours', path: `${FRONT}/brief`, act: async (page) => { await page.getByRole('tab', { name: 'Colours' }).click(); await page.waitForTimeout(2500) } },
-  { name: 'plants', path: `${FRONT}/plants`, act: async (page) => { await page.locator('[data-plant]').nth(3).click(); await page.waitForTimeout(2500) } },
-  { name: 'plants-table', path: `${FRONT}/plants`, act: async (page) => { await page.getByRole('button', { name: 'Table' }).click(); await page.waitForTimeout(1500) } },
-  { name: 'compose-swap', path: `${FRONT}/compose`, act: async (page) => { await page.locator('[data-drift="rr-5"]').click(); await page.getByRole('button', { name: 'Swap', exact: true }).click(); await page.waitForTimeout(2000) } },
+  {
+    name: 'colours',
+    path: `${FRONT}/brief`,
+    act: async (page) => {
+      await page.getByRole('tab', { name: 'Colours' }).click()
+      await page.waitForTimeout(2500)
+    },
+  },
+  {
+    name: 'plants',
+    path: `${FRONT}/plants`,
+    act: async (page) => {
+      await page.locator('[data-plant]').nth(3).click()
+      await page.waitForTimeout(2500)
+    },
+  },
+  {
+    name: 'plants-table',
+    path: `${FRONT}/plants`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Table' }).click()
+      await page.waitForTimeout(1500)
+    },
+  },
+  {
+    name: 'compose-swap',
+    path: `${FRONT}/compose`,
+    act: async (page) => {
+      await page.locator('[data-drift="rr-5"]').click()
+      await page.getByRole('button', { name: 'Swap', exact: true }).click()
+      await page.waitForTimeout(2000)
+    },
+  },
   { name: 'compose-renovation', path: '/beds/old-lilac-corner/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'compose-june', path: `${FRONT}/compose`, act: (page) => toMonth(page, 6) },
   { name: 'compose-january', path: `${FRONT}/compose`, act: (page) => toMonth(page, 1) },
-  { name: 'compose-october-plant-card', path: `${FRONT}/compose`, act: async (page) => { await toMonth(page, 10); await page.locator('[data-drift]').nth(3).click() } },
+  {
+    name: 'compose-october-plant-card',
+    path: `${FRONT}/compose`,
+    act: async (page) => {
+      await toMonth(page, 10)
+      await page.locator('[data-drift]').nth(3).click()
+    },
+  },
   { name: 'count', path: `${FRONT}/count` },
 ]
 

@@ -14,22 +14,76 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
 
 <template>
   <nav class="rail" aria-label="Steps of the work">
-    <NuxtLink to="/" class="mark" aria-label="All gardens" title="All gardens"><img src="/favicon.svg" alt="" width="34" height="34"></NuxtLink>
-    <NuxtLink v-for="step in steps" :key="step.to" :to="`/beds/${props.bedId}/${step.to}`" class="step" :class="{ here: isHere(step.to) }" :aria-current="isHere(step.to) ? 'page' : undefined">
-      <UIcon :name="step.icon" class="icon" />{{ step.label }}
+    <NuxtLink to="/" class="mark" aria-label="All gardens" title="All gardens">
+      <img src="/favicon.svg" alt="" width="34" height="34" />
     </NuxtLink>
-    <button class="night" :aria-label="colour.value === 'dark' ? 'Light colours' : 'Dark colours'" :title="colour.value === 'dark' ? 'Light colours' : 'Dark colours'" @click="colour.preference = colour.value === 'dark' ? 'light' : 'dark'">
-      <ClientOnly><UIcon :name="colour.value === 'dark' ? 'i-lucide-sun' : 'i-lucide-moon'" class="icon" /></ClientOnly>
+    <NuxtLink
+      v-for="step in steps"
+      :key="step.to"
+      :to="`/beds/${props.bedId}/${step.to}`"
+      class="step"
+      :class="{ here: isHere(step.to) }"
+      :aria-current="isHere(step.to) ? 'page' : undefined"
+    >
+      <UIcon :name="step.icon" class="icon" />
+      {{ step.label }}
+    </NuxtLink>
+    <button
+      class="night"
+      :aria-label="colour.value === 'dark' ? 'Light colours' : 'Dark colours'"
+      :title="colour.value === 'dark' ? 'Light colours' : 'Dark colours'"
+      @click="colour.preference = colour.value === 'dark' ? 'light' : 'dark'"
+    >
+      <ClientOnly>
+        <UIcon :name="colour.value === 'dark' ? 'i-lucide-sun' : 'i-lucide-moon'" class="icon" />
+      </ClientOnly>
     </button>
   </nav>
 </template>
 
 <style scoped>
-.rail { width: 74px; background: var(--rail); border-right: 1px solid var(--line); display: flex; flex-direction: column; flex: none; }
-.mark { display: flex; justify-content: center; padding: 8px 0 12px; }
-.step { display: flex; flex-direction: column; align-items: center; gap: 2px; padding: 8px 2px; font-size: 11.5px; color: var(--soft); border-left: 3px solid transparent; }
-.step:hover { background: color-mix(in srgb, var(--card) 60%, transparent); }
-.here { background: var(--paper); color: var(--amber-deep); font-weight: 600; border-left-color: var(--amber); }
-.icon { width: 18px; height: 18px; }
-.night { margin-top: auto; padding: 14px; color: var(--soft); cursor: pointer; display: flex; justify-content: center; }
+.rail {
+  width: 74px;
+  background: var(--rail);
+  border-right: 1px solid var(--line);
+  display: flex;
+  flex-direction: column;
+  flex: none;
+}
+.mark {
+  display: flex;
+  justify-content: center;
+  padding: 8px 0 12px;
+}
+.step {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  padding: 8px 2px;
+  font-size: 11.5px;
+  color: var(--soft);
+  border-left: 3px solid transparent;
+}
+.step:hover {
+  background: color-mix(in srgb, var(--card) 60%, transparent);
+}
+.here {
+  background: var(--paper);
+  color: var(--amber-deep);
+  font-weight: 600;
+  border-left-color: var(--amber);
+}
+.icon {
+  width: 18px;
+  height: 18px;
+}
+.night {
+  margin-top: auto;
+  padding: 14px;
+  color: var(--soft);
+  cursor: pointer;
+  display: flex;
+  justify-content: center;
+}
 </style>

@@ -13,7 +13,9 @@ const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width } = useElementSize(holder)
 const painter = shallowRef<ElevationPainter | null>(null)
-onMounted(() => { painter.value = new ElevationPainter(holder.value!) })
+onMounted(() => {
+  painter.value = new ElevationPainter(holder.value!)
+})
 onBeforeUnmount(() => painter.value?.destroy())
 
 watchPostEffect(() => {
@@ -21,16 +23,43 @@ watchPostEffect(() => {
   const frame = bedFrame(props.bed)
   const { plants, standing } = place(props.bed, library.byId, frame)
   const aspect = aspectOf(props.bed, frame, props.bed.viewpoint)
-  const list = elevation(bodiesAt([...repeated(plants, props.bed.form), ...standing], { month: props.month, year: 3 }, climateOf(props.garden.place)), frame, props.bed, aspect)
+  const list = elevation(
+    bodiesAt(
+      [...repeated(plants, props.bed.form), ...standing],
+      { month: props.month, year: 3 },
+      climateOf(props.garden.place),
+    ),
+    frame,
+    props.bed,
+    aspect,
+  )
   const across = aspect.lastX - aspect.firstX
-  const pxPerM = Math.min((width.value - 8) / across, (props.height - 16) / (Math.min(4, list.topM) + 0.4 + Math.min(1.6, Math.abs(list.frontBaseM) + list.raisedM)))
+  const pxPerM = Math.min(
+    (width.value - 8) / across,
+    (props.height - 16) / (Math.min(4, list.topM) + 0.4 + Math.min(1.6, Math.abs(list.frontBaseM) + list.raisedM)),
+  )
   const leftPx = (width.value - across * pxPerM) / 2
-  painter.value.show({ list, width: width.value, height: props.height, pxPerM, leftPx, palette: palette.value, lit: new Set(), chosen: new Set(), bare: true })
+  painter.value.show({
+    list,
+    width: width.value,
+    height: props.height,
+    pxPerM,
+    leftPx,
+    palette: palette.value,
+    lit: new Set(),
+    chosen: new Set(),
+    bare: true,
+  })
 })
 </script>
 
 <template><div ref="holder" :style="{ height: `${height}px` }" class="picture" aria-hidden="true" /></template>
 
 <style scoped>
-.picture { width: 100%; overflow: hidden; border-radius: 6px; background: var(--sky); }
+.picture {
+  width: 100%;
+  overflow: hidden;
+  border-radius: 6px;
+  background: var(--sky);
+}
 </style>

@@ -4,43 +4,99 @@ import { gardenSchema, type Garden } from '~~/shared/gardenSchema'
 const props = defineProps<{ garden: Garden; action: string; problem?: string }>()
 const emit = defineEmits<{ save: [garden: Garden]; cancel: [] }>()
 const flat = reactive({
-  name: props.garden.name, units: props.garden.units, town: props.garden.place.town,
-  latitude: String(props.garden.place.latitude), longitude: String(props.garden.place.longitude), zone: props.garden.place.hardinessZone,
-  lastFrost: props.garden.place.lastFrost, firstFrost: props.garden.place.firstFrost,
+  name: props.garden.name,
+  units: props.garden.units,
+  town: props.garden.place.town,
+  latitude: String(props.garden.place.latitude),
+  longitude: String(props.garden.place.longitude),
+  zone: props.garden.place.hardinessZone,
+  lastFrost: props.garden.place.lastFrost,
+  firstFrost: props.garden.place.firstFrost,
 })
 const errors = ref<readonly string[]>([])
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 
 function save() {
   const read = gardenSchema.safeParse({
-    name: flat.name, units: flat.units,
-    place: { town: flat.town, latitude: number(flat.latitude), longitude: number(flat.longitude), hardinessZone: flat.zone.trim(), lastFrost: flat.lastFrost.trim(), firstFrost: flat.firstFrost.trim() },
+    name: flat.name,
+    units: flat.units,
+    place: {
+      town: flat.town,
+      latitude: number(flat.latitude),
+      longitude: number(flat.longitude),
+      hardinessZone: flat.zone.trim(),
+      lastFrost: flat.lastFrost.trim(),
+      firstFrost: flat.firstFrost.trim(),
+    },
   })
-  errors.value = read.success ? [] : read.error.issues.map((i) => (i.code === 'invalid_type' ? `${String(i.path[i.path.length - 1])}: a number is expected.` : i.message))
+  errors.value = read.success
+    ? []
+    : read.error.issues.map((i) =>
+        i.code === 'invalid_type' ? `${String(i.path[i.path.length - 1])}: a number is expected.` : i.message,
+      )
   if (read.success) emit('save', read.data)
 }
 </script>
 
 <template>
   <form class="form" @submit.prevent="save">
-    <UFormField label="Name of the garden" class="wide"><UInput v-model="flat.name" class="w-full" autofocus /></UFormField>
+    <UFormField label="Name of the garden" class="wide">
+      <UInput v-model="flat.name" class="w-full" autofocus />
+    </UFormField>
     <UFormField label="Town"><UInput v-model="flat.town" class="w-full" /></UFormField>
-    <UFormField label="Measured in"><USelect v-model="flat.units" :items="[{ label: 'metres', value: 'metric' }, { label: 'feet and inches', value: 'imperial' }]" class="w-full" /></UFormField>
-    <UFormField label="Latitude, degrees north"><UInput v-model="flat.latitude" inputmode="decimal" class="w-full" /></UFormField>
-    <UFormField label="Longitude, degrees east"><UInput v-model="flat.longitude" inputmode="decimal" class="w-full" /></UFormField>
+    <UFormField label="Measured in">
+      <USelect
+        v-model="flat.units"
+        :items="[
+          { label: 'metres', value: 'metric' },
+          { label: 'feet and inches', value: 'imperial' },
+        ]"
+        class="w-full"
+      />
+    </UFormField>
+    <UFormField label="Latitude, degrees north">
+      <UInput v-model="flat.latitude" inputmode="decimal" class="w-full" />
+    </UFormField>
+    <UFormField label="Longitude, degrees east">
+      <UInput v-model="flat.longitude" inputmode="decimal" class="w-full" />
+    </UFormField>
     <UFormField label="Hardiness zone"><UInput v-model="flat.zone" placeholder="6b" class="w-full" /></UFormField>
     <span />
-    <UFormField label="Last frost, month-day"><UInput v-model="flat.lastFrost" placeholder="05-08" class="w-full" /></UFormField>
-    <UFormField label="First frost, month-day"><UInput v-model="flat.firstFrost" placeholder="10-14" class="w-full" /></UFormField>
-    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert"><li v-for="e in errors" :key="e">{{ e }}</li><li v-if="problem">{{ problem }}</li></ul>
-    <div class="wide acts"><UButton type="submit">{{ action }}</UButton><UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton></div>
+    <UFormField label="Last frost, month-day">
+      <UInput v-model="flat.lastFrost" placeholder="05-08" class="w-full" />
+    </UFormField>
+    <UFormField label="First frost, month-day">
+      <UInput v-model="flat.firstFrost" placeholder="10-14" class="w-full" />
+    </UFormField>
+    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert">
+      <li v-for="e in errors" :key="e">{{ e }}</li>
+      <li v-if="problem">{{ problem }}</li>
+    </ul>
+    <div class="wide acts">
+      <UButton type="submit">{{ action }}</UButton>
+      <UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton>
+    </div>
   </form>
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 12px 16px; }
-.wide { grid-column: 1 / -1; }
-.errors { color: var(--color-brick-600); font-size: 13px; }
-.dark .errors { color: var(--color-brick-300); }
-.acts { display: flex; gap: 8px; }
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 16px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.errors {
+  color: var(--color-brick-600);
+  font-size: 13px;
+}
+.dark .errors {
+  color: var(--color-brick-300);
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
 </style>

@@ -2,20 +2,40 @@
 import { formatBoth, formatLength, parseLength, type Units } from '~~/core/measure'
 
 /** A measure typed as people say it; what cannot be read stays in the box with the reason beneath. */
-const props = withDefaults(defineProps<{ modelValue: number; label: string; units: Units; min?: number; max?: number; hideLabel?: boolean }>(), { min: 0, max: 200 })
+const props = withDefaults(
+  defineProps<{
+    modelValue: number
+    label: string
+    units: Units
+    min?: number
+    max?: number
+    hideLabel?: boolean
+  }>(),
+  { min: 0, max: 200 },
+)
 const emit = defineEmits<{ 'update:modelValue': [metres: number] }>()
 const text = ref(formatLength(props.modelValue, props.units))
 const error = ref('')
 const id = useId()
 
-watch(() => [props.modelValue, props.units] as const, () => {
-  text.value = formatLength(props.modelValue, props.units)
-  error.value = ''
-})
+watch(
+  () => [props.modelValue, props.units] as const,
+  () => {
+    text.value = formatLength(props.modelValue, props.units)
+    error.value = ''
+  },
+)
 
 function commit() {
-  if (text.value === formatLength(props.modelValue, props.units)) { error.value = ''; return }
-  const read = parseLength(text.value, props.units, { minM: props.min, maxM: props.max, name: props.label.toLowerCase() })
+  if (text.value === formatLength(props.modelValue, props.units)) {
+    error.value = ''
+    return
+  }
+  const read = parseLength(text.value, props.units, {
+    minM: props.min,
+    maxM: props.max,
+    name: props.label.toLowerCase(),
+  })
   error.value = read.ok ? '' : read.error
   if (!read.ok) return
   text.value = formatLength(read.value, props.units)
@@ -26,13 +46,37 @@ function commit() {
 <template>
   <div>
     <label :for="id" class="label" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
-    <UInput :id="id" v-model="text" size="sm" class="w-full" :color="error ? 'error' : 'neutral'" :highlight="!!error" :title="formatBoth(modelValue, units)" :aria-invalid="!!error" :aria-describedby="error ? `${id}-error` : undefined" @blur="commit" @keydown.enter="commit" />
+    <UInput
+      :id="id"
+      v-model="text"
+      size="sm"
+      class="w-full"
+      :color="error ? 'error' : 'neutral'"
+      :highlight="!!error"
+      :title="formatBoth(modelValue, units)"
+      :aria-invalid="!!error"
+      :aria-describedby="error ? `${id}-error` : undefined"
+      @blur="commit"
+      @keydown.enter="commit"
+    />
     <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
   </div>
 </template>
 
 <style scoped>
-.label { display: block; font-size: 12px; color: var(--soft); margin-bottom: 3px; }
-.error { color: var(--color-brick-600); font-size: 12px; margin-top: 3px; line-height: 1.3; }
-.dark .error { color: var(--color-brick-300); }
+.label {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
+.error {
+  color: var(--color-brick-600);
+  font-size: 12px;
+  margin-top: 3px;
+  line-height: 1.3;
+}
+.dark .error {
+  color: var(--color-brick-300);
+}
 </style>

@@ -5,7 +5,10 @@ import { parseLength, type Units } from '~~/core/measure'
 import { NAME_LIMIT } from '~~/shared/bedSchema'
 
 const props = defineProps<{ units: Units; problem?: string }>()
-const emit = defineEmits<{ make: [bed: { name: string; lengthM: number; depthM: number; kind: BedKind }]; cancel: [] }>()
+const emit = defineEmits<{
+  make: [bed: { name: string; lengthM: number; depthM: number; kind: BedKind }]
+  cancel: []
+}>()
 const kind = ref<BedKind>('foundation')
 const kinds = BED_KINDS.map((value) => ({ label: KIND_NAMES[value], value }))
 const round = computed(() => ['island', 'ring', 'court'].includes(kind.value))
@@ -21,29 +24,63 @@ function make() {
   errors.value = [
     ...(clean === '' ? ['The bed needs a name, for example “Reading-room front”.'] : []),
     ...(clean.length > NAME_LIMIT ? [`The name has ${clean.length} characters; ${NAME_LIMIT} is the most.`] : []),
-    ...(l.ok ? [] : [l.error]), ...(d.ok ? [] : [d.error]),
+    ...(l.ok ? [] : [l.error]),
+    ...(d.ok ? [] : [d.error]),
   ]
-  if (errors.value.length === 0 && l.ok && d.ok) emit('make', { name: clean, lengthM: l.value, depthM: d.value, kind: kind.value })
+  if (errors.value.length === 0 && l.ok && d.ok)
+    emit('make', { name: clean, lengthM: l.value, depthM: d.value, kind: kind.value })
 }
 </script>
 
 <template>
   <form class="form" @submit.prevent="make">
     <UFormField label="Name of the bed" class="wide"><UInput v-model="name" class="w-full" autofocus /></UFormField>
-    <UFormField label="Kind of bed" class="wide"><USelect v-model="kind" :items="kinds" class="w-full" /></UFormField>
-    <UFormField :label="kind === 'container' ? 'Pot, across' : round ? 'Across' : 'Length along the wall'"><UInput v-model="length" class="w-full" /></UFormField>
-    <UFormField v-if="kind !== 'container'" :label="round ? 'Front to back' : 'Depth out from it'"><UInput v-model="depth" class="w-full" /></UFormField>
-    <p class="wide hint">As you say it: 14' 6", 4.42 m, 2,6. Two layers of shrubs want 1.8 to 2.4 m, three want 3 m and more; small plants make do with less.</p>
-    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert"><li v-for="e in errors" :key="e">{{ e }}</li><li v-if="problem">{{ problem }}</li></ul>
-    <div class="wide acts"><UButton type="submit">Make the bed</UButton><UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton></div>
+    <UFormField label="Kind of bed" class="wide">
+      <USelect v-model="kind" :items="kinds" class="w-full" />
+    </UFormField>
+    <UFormField :label="kind === 'container' ? 'Pot, across' : round ? 'Across' : 'Length along the wall'">
+      <UInput v-model="length" class="w-full" />
+    </UFormField>
+    <UFormField v-if="kind !== 'container'" :label="round ? 'Front to back' : 'Depth out from it'">
+      <UInput v-model="depth" class="w-full" />
+    </UFormField>
+    <p class="wide hint">
+      As you say it: 14' 6", 4.42 m, 2,6. Two layers of shrubs want 1.8 to 2.4 m, three want 3 m and more; small
+      plants make do with less.
+    </p>
+    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert">
+      <li v-for="e in errors" :key="e">{{ e }}</li>
+      <li v-if="problem">{{ problem }}</li>
+    </ul>
+    <div class="wide acts">
+      <UButton type="submit">Make the bed</UButton>
+      <UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton>
+    </div>
   </form>
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 12px 16px; }
-.wide { grid-column: 1 / -1; }
-.hint { color: var(--soft); font-size: 12.5px; }
-.errors { color: var(--color-brick-600); font-size: 13px; }
-.dark .errors { color: var(--color-brick-300); }
-.acts { display: flex; gap: 8px; }
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 16px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.hint {
+  color: var(--soft);
+  font-size: 12.5px;
+}
+.errors {
+  color: var(--color-brick-600);
+  font-size: 13px;
+}
+.dark .errors {
+  color: var(--color-brick-300);
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
 </style>

@@ -4,7 +4,10 @@ import { drawLater } from '~/painters/drawLater'
 import { drawThumbnail } from '~/painters/drawThumbnail'
 
 /** A plant's portrait, mature, in a month; drawn to fill its box, or at a scale shared with others. */
-const props = withDefaults(defineProps<{ plant: Plant; month: number; width: number; height: number; pxPerM?: number }>(), { pxPerM: 0 })
+const props = withDefaults(
+  defineProps<{ plant: Plant; month: number; width: number; height: number; pxPerM?: number }>(),
+  { pxPerM: 0 },
+)
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const climate = climateOf({ latitude: 45, lastFrost: '05-08', firstFrost: '10-14' })
 
@@ -17,7 +20,12 @@ let cancel = () => {}
 onMounted(draw)
 onBeforeUnmount(() => cancel())
 // Thumbnails follow after the large pictures have moved.
-watch(() => [props.plant, props.month, props.width, props.height, props.pxPerM], () => { cancel = drawLater(draw) })
+watch(
+  () => [props.plant, props.month, props.width, props.height, props.pxPerM],
+  () => {
+    cancel = drawLater(draw)
+  },
+)
 </script>
 
 <template>

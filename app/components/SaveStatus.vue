@@ -2,27 +2,62 @@
 const { saveState, savedAt, problem, save } = useDesk()
 const text = computed(() => {
   switch (saveState.value) {
-    case 'saved': return savedAt.value ? `Saved ${new Date(savedAt.value).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}` : 'Saved'
-    case 'waiting': case 'saving': return 'Saving…'
-    case 'offline': return 'Not saved yet: trying again'
-    case 'conflict': return 'Changed elsewhere'
-    case 'refused': return 'Not saved'
+    case 'saved':
+      return savedAt.value
+        ? `Saved ${new Date(savedAt.value).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+        : 'Saved'
+    case 'waiting':
+    case 'saving':
+      return 'Saving…'
+    case 'offline':
+      return 'Not saved yet: trying again'
+    case 'conflict':
+      return 'Changed elsewhere'
+    case 'refused':
+      return 'Not saved'
   }
   return ''
 })
-const calm = computed(() => saveState.value === 'saved' || saveState.value === 'waiting' || saveState.value === 'saving')
+const calm = computed(
+  () => saveState.value === 'saved' || saveState.value === 'waiting' || saveState.value === 'saving',
+)
 </script>
 
 <template>
-  <span class="status" :class="{ loud: !calm }" role="status" data-testid="save-state" :data-state="saveState" :title="problem || undefined">
-    <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />{{ text }}
+  <span
+    class="status"
+    :class="{ loud: !calm }"
+    role="status"
+    data-testid="save-state"
+    :data-state="saveState"
+    :title="problem || undefined"
+  >
+    <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />
+    {{ text }}
     <button v-if="saveState === 'offline' || saveState === 'refused'" class="again" @click="save()">Try now</button>
   </span>
 </template>
 
 <style scoped>
-.status { display: inline-flex; align-items: center; gap: 5px; color: var(--soft); font-size: 12.5px; white-space: nowrap; }
-.loud { color: var(--amber-deep); font-weight: 600; }
-.icon { width: 14px; height: 14px; }
-.again { text-decoration: underline; cursor: pointer; margin-left: 4px; }
+.status {
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+  color: var(--soft);
+  font-size: 12.5px;
+  white-space: nowrap;
+}
+.loud {
+  color: var(--amber-deep);
+  font-weight: 600;
+}
+.icon {
+  width: 14px;
+  height: 14px;
+}
+.again {
+  text-decoration: underline;
+  cursor: pointer;
+  margin-left: 4px;
+}
 </style>

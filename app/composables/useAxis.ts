@@ -1,12 +1,22 @@
 /** A picture's horizontal axis: its width, where the bed's left end lies, and its scale. */
-export interface PictureAxis { readonly width: number; readonly leftPx: number; readonly pxPerM: number; readonly fromX: number }
+export interface PictureAxis {
+  readonly width: number
+  readonly leftPx: number
+  readonly pxPerM: number
+  readonly fromX: number
+}
 
 /**
  * The axis all three pictures share where the bed runs from side to side. Round a bed, and seen from another side, the score has its own,
  * and elevation and plan stand side by side, each as large as it can be.
  */
 export interface Axis extends PictureAxis {
-  readonly score: { readonly leftPx: number; readonly pxPerM: number; readonly from: number; readonly lengthPx: number }
+  readonly score: {
+    readonly leftPx: number
+    readonly pxPerM: number
+    readonly from: number
+    readonly lengthPx: number
+  }
 }
 
 const GUTTER_PX = 64
@@ -22,9 +32,21 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
   const { scene, elevationList } = useScene()
   const { frame, aspect, lined } = useAspect()
   // Of grown plants, so that the scale stays while the time bar moves.
-  const tallest = computed(() => Math.max(0, elevationList.value?.fixtures.reduce((m, f) => Math.max(m, f.heightM), 0) ?? 0, ...(scene.value?.placement.plants ?? []).map((p) => Math.max(p.plant.foliageHeightM, p.plant.flowerHeightM)), ...(lined.value ? scene.value?.bed.wall?.openings ?? [] : []).map((o) => o.headM)))
+  const tallest = computed(() =>
+    Math.max(
+      0,
+      elevationList.value?.fixtures.reduce((m, f) => Math.max(m, f.heightM), 0) ?? 0,
+      ...(scene.value?.placement.plants ?? []).map((p) => Math.max(p.plant.foliageHeightM, p.plant.flowerHeightM)),
+      ...(lined.value ? (scene.value?.bed.wall?.openings ?? []) : []).map((o) => o.headM),
+    ),
+  )
   const ys = computed(() => aspect.value?.outlines.flat().map((p) => p.y) ?? [0, 1])
-  const depth = computed(() => Math.max(0.5, lined.value ? frame.value?.depths.greatest ?? 1 : Math.max(...ys.value) - Math.min(...ys.value)))
+  const depth = computed(() =>
+    Math.max(
+      0.5,
+      lined.value ? (frame.value?.depths.greatest ?? 1) : Math.max(...ys.value) - Math.min(...ys.value),
+    ),
+  )
   const across = computed(() => (aspect.value ? aspect.value.lastX - aspect.value.firstX : 1))
   const heights = computed(() => {
     const potM = scene.value?.bed.form.kind === 'container' ? scene.value.bed.form.heightM : 0
@@ -35,7 +57,9 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
     const all = Math.floor(size.width.value)
     const width = lined.value ? all : Math.floor(all * BESIDE)
     const room = width - GUTTER_PX - RIGHT_PX
-    const byHeight = lined.value ? (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / (heights.value + depth.value) : (size.restPx.value - STRIP_PX) / heights.value
+    const byHeight = lined.value
+      ? (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / (heights.value + depth.value)
+      : (size.restPx.value - STRIP_PX) / heights.value
     const pxPerM = Math.max(8, Math.min(room / across.value, byHeight))
     const leftPx = GUTTER_PX + Math.max(0, (room - across.value * pxPerM) / 2)
     const run = frame.value ? frame.value.runTo - frame.value.runFrom : 1
@@ -48,11 +72,18 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
   const planAxis = computed<PictureAxis>(() => {
     if (lined.value) return axis.value
     const width = Math.floor(size.width.value) - axis.value.width
-    const pxPerM = Math.max(6, Math.min((width - PLAN_MARGIN_PX) / across.value, (size.restPx.value - PLAN_MARGIN_PX) / depth.value))
+    const pxPerM = Math.max(
+      6,
+      Math.min((width - PLAN_MARGIN_PX) / across.value, (size.restPx.value - PLAN_MARGIN_PX) / depth.value),
+    )
     return { width, pxPerM, leftPx: (width - across.value * pxPerM) / 2, fromX: axis.value.fromX }
   })
-  const planPx = computed(() => (lined.value ? Math.round(depth.value * axis.value.pxPerM + PLAN_MARGIN_PX) : size.restPx.value))
-  const elevationPx = computed(() => (lined.value ? Math.max(80, size.restPx.value - planPx.value) : size.restPx.value))
+  const planPx = computed(() =>
+    lined.value ? Math.round(depth.value * axis.value.pxPerM + PLAN_MARGIN_PX) : size.restPx.value,
+  )
+  const elevationPx = computed(() =>
+    lined.value ? Math.max(80, size.restPx.value - planPx.value) : size.restPx.value,
+  )
   /** Pixels from the plan's top to its y = 0. */
   const planTopPx = computed(() => {
     if (lined.value) return 12

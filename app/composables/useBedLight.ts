@@ -19,30 +19,74 @@ export const useBedLight = createSharedComposable(() => {
   const input = computed(() => {
     const bed = store.kept
     const place = store.garden?.value.place
-    if (import.meta.server || !bed || !place || !store.id || site.id !== store.garden?.id || !site.resolved.beds.some((b) => b.bedId === store.id)) return null
+    if (
+      import.meta.server ||
+      !bed ||
+      !place ||
+      !store.id ||
+      site.id !== store.garden?.id ||
+      !site.resolved.beds.some((b) => b.bedId === store.id)
+    )
+      return null
     const frame = bedFrame(bed)
     const { points } = frame.front
     // Only plain figures cross to the worker.
-    const plain = { firstX: frame.firstX, lastX: frame.lastX, front: { points }, back: { points: frame.back.points } }
-    return { frame, ask: { frame: plain, site: { northDeg: site.resolved.northDeg, things: site.resolved.things, beds: site.resolved.beds }, bedId: store.id, latitude: place.latitude, longitude: place.longitude, year: year.value }, season: growingMonths(place.lastFrost, place.firstFrost) }
+    const plain = {
+      firstX: frame.firstX,
+      lastX: frame.lastX,
+      front: { points },
+      back: { points: frame.back.points },
+    }
+    return {
+      frame,
+      ask: {
+        frame: plain,
+        site: { northDeg: site.resolved.northDeg, things: site.resolved.things, beds: site.resolved.beds },
+        bedId: store.id,
+        latitude: place.latitude,
+        longitude: place.longitude,
+        year: year.value,
+      },
+      season: growingMonths(place.lastFrost, place.firstFrost),
+    }
   })
 
-  watchDebounced(input, (now) => {
-    stop()
-    problem.value = ''
-    if (!now) { light.value = null; progress.value = 1; return }
-    const key = JSON.stringify([now.ask, now.season])
-    const there = known.get(key)
-    if (there) { light.value = there; progress.value = 1; return }
-    progress.value = 0
-    const work = askLight({ job: 'bed', input: now.ask }, (share) => { progress.value = share })
-    stop = () => work.cancel()
-    work.result.then(({ hours }) => {
-      progress.value = 1
-      light.value = hours ? bedLight(hours, now.season, now.frame) : null
-      if (light.value) known.set(key, light.value)
-    }, (error: unknown) => { progress.value = 1; problem.value = error instanceof Error ? error.message : String(error) })
-  }, { debounce: REST_MS, immediate: true })
+  watchDebounced(
+    input,
+    (now) => {
+      stop()
+      problem.value = ''
+      if (!now) {
+        light.value = null
+        progress.value = 1
+        return
+      }
+      const key = JSON.stringify([now.ask, now.season])
+      const there = known.get(key)
+      if (there) {
+        light.value = there
+        progress.value = 1
+        return
+      }
+      progress.value = 0
+      const work = askLight({ job: 'bed', input: now.ask }, (share) => {
+        progress.value = share
+      })
+      stop = () => work.cancel()
+      work.result.then(
+        ({ hours }) => {
+          progress.value = 1
+          light.value = hours ? bedLight(hours, now.season, now.frame) : null
+          if (light.value) known.set(key, light.value)
+        },
+        (error: unknown) => {
+          progress.value = 1
+          problem.value = error instanceof Error ? error.message : String(error)
+        },
+      )
+    },
+    { debounce: REST_MS, immediate: true },
+  )
 
   /** What the findings go by: nothing while the hours are typed by hand. */
   const judged = computed(() => (store.bed?.ground.sunByHand ? null : light.value))

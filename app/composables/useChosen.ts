@@ -8,9 +8,18 @@ export const useChosen = createSharedComposable(() => {
   const { scene } = useScene()
 
   const drift = computed(() => store.bed?.drifts.find((d) => d.id === compose.driftId) ?? null)
-  const plant = computed(() => (drift.value ? library.byId.get(drift.value.plantId) ?? null : null))
-  const placed = computed(() => (drift.value ? (scene.value?.placement.plants ?? []).filter((p) => p.driftId === drift.value!.id) : []))
-  const chosenIds = computed<ReadonlySet<string>>(() => new Set(compose.plantId && placed.value.some((p) => p.id === compose.plantId) ? [compose.plantId] : placed.value.map((p) => p.id)))
+  const plant = computed(() => (drift.value ? (library.byId.get(drift.value.plantId) ?? null) : null))
+  const placed = computed(() =>
+    drift.value ? (scene.value?.placement.plants ?? []).filter((p) => p.driftId === drift.value!.id) : [],
+  )
+  const chosenIds = computed<ReadonlySet<string>>(
+    () =>
+      new Set(
+        compose.plantId && placed.value.some((p) => p.id === compose.plantId)
+          ? [compose.plantId]
+          : placed.value.map((p) => p.id),
+      ),
+  )
 
   function change(driftId: string, changes: Partial<Omit<Drift, 'id'>>) {
     store.edit({ kind: 'changeDrift', driftId, change: changes })
@@ -29,7 +38,11 @@ export const useChosen = createSharedComposable(() => {
   }
 
   function unpin(driftId: string, index: number) {
-    store.edit({ kind: 'setPins', driftId, pins: (store.kept?.pins ?? []).filter((p) => p.driftId === driftId && p.index !== index) })
+    store.edit({
+      kind: 'setPins',
+      driftId,
+      pins: (store.kept?.pins ?? []).filter((p) => p.driftId === driftId && p.index !== index),
+    })
   }
 
   return { drift, plant, placed, chosenIds, change, remove, pin, unpin }

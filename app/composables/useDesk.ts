@@ -12,9 +12,17 @@ export function useDesk() {
   const onSite = computed(() => route.path.endsWith('/ground') && ground.tab === 'site')
   const onBrief = computed(() => route.path.endsWith('/brief'))
   const active = computed(() => (onSite.value ? site : onBrief.value ? brief : bed))
-  const loudest = computed(() => [bed, site, brief].reduce((a, b) => (ORDER.indexOf(b.saveState) < ORDER.indexOf(a.saveState) ? b : a)))
+  const loudest = computed(() =>
+    [bed, site, brief].reduce((a, b) => (ORDER.indexOf(b.saveState) < ORDER.indexOf(a.saveState) ? b : a)),
+  )
   const saveState = computed(() => loudest.value.saveState)
-  const savedAt = computed(() => [bed.savedAt, site.revision > 0 ? site.savedAt : null, brief.revision > 0 ? brief.savedAt : null].filter((t): t is string => !!t).sort().pop() ?? null)
+  const savedAt = computed(
+    () =>
+      [bed.savedAt, site.revision > 0 ? site.savedAt : null, brief.revision > 0 ? brief.savedAt : null]
+        .filter((t): t is string => !!t)
+        .sort()
+        .pop() ?? null,
+  )
   const save = () => Promise.all([bed.save(), site.save(), brief.save()])
   return { active, saveState, savedAt, problem: computed(() => loudest.value.problem), save }
 }

@@ -4,6 +4,12 @@ import { windName } from '~~/core/site'
 export function useFacing() {
   const store = useBedStore()
   const { frame, surroundings } = useAspect()
-  const facing = computed(() => (frame.value?.closed ? '' : surroundings.value ? windName(surroundings.value.facesDeg) : store.bed?.ground.facing ?? ''))
+  const facing = computed(() =>
+    frame.value?.closed
+      ? ''
+      : surroundings.value
+        ? windName(surroundings.value.facesDeg)
+        : (store.bed?.ground.facing ?? ''),
+  )
   return { facing, isComputed: computed(() => surroundings.value !== null) }
 }

@@ -28,7 +28,10 @@ export function useGardens() {
   }
 
   const makeBed = (gardenId: string, bed: { name: string; lengthM: number; depthM: number; kind: BedKind }) =>
-    $fetch<StoredBed>(`/api/gardens/${gardenId}/beds`, { method: 'POST', body: { bed: newBed(bed.name, bed.lengthM, bed.depthM, bed.kind) } })
+    $fetch<StoredBed>(`/api/gardens/${gardenId}/beds`, {
+      method: 'POST',
+      body: { bed: newBed(bed.name, bed.lengthM, bed.depthM, bed.kind) },
+    })
 
   async function remove(kind: 'gardens' | 'beds', id: string, name: string) {
     try {
@@ -38,7 +41,20 @@ export function useGardens() {
         await $fetch(`/api/${kind}/${id}/restore`, { method: 'POST', body: {} })
         await load()
       }
-      toast.add({ title: `“${name}” was removed`, duration: 15000, actions: [{ label: 'Bring it back', color: 'neutral', variant: 'outline', onClick: () => { void bringBack() } }] })
+      toast.add({
+        title: `“${name}” was removed`,
+        duration: 15000,
+        actions: [
+          {
+            label: 'Bring it back',
+            color: 'neutral',
+            variant: 'outline',
+            onClick: () => {
+              void bringBack()
+            },
+          },
+        ],
+      })
     } catch (error) {
       toast.add({ title: messageOf(error), color: 'error' })
     }
@@ -47,7 +63,11 @@ export function useGardens() {
   /** Takes a garden archive in as a new garden, or says why not; nothing is half taken. */
   async function bringIn(file: File) {
     try {
-      await $fetch('/api/gardens/archive', { method: 'POST', body: file, headers: { 'content-type': 'application/zip' } })
+      await $fetch('/api/gardens/archive', {
+        method: 'POST',
+        body: file,
+        headers: { 'content-type': 'application/zip' },
+      })
       await load()
       toast.add({ title: `“${file.name}” was brought in as a new garden` })
     } catch (error) {

@@ -4,8 +4,13 @@ import { readPalette, type Palette } from '~/painters/palette'
 export function usePalette() {
   const mode = useColorMode()
   const palette = shallowRef<Palette | null>(null)
-  const read = () => { palette.value = readPalette(document.documentElement) }
+  const read = () => {
+    palette.value = readPalette(document.documentElement)
+  }
   onMounted(read)
-  watch(() => mode.value, () => nextTick(read))
+  watch(
+    () => mode.value,
+    () => nextTick(read),
+  )
   return palette
 }

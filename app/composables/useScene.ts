@@ -25,15 +25,39 @@ export const useScene = createSharedComposable(() => {
   const { frame, aspect, surroundings } = useAspect()
   const { judged: light } = useBedLight()
 
-  const climateFor = lastOf((place: { latitude: number; lastFrost: string; firstFrost: string }) => climateOf(place))
-  const climate = computed(() => climateFor(bedStore.garden?.value.place ?? { latitude: 45, lastFrost: '05-01', firstFrost: '10-15' }))
+  const climateFor = lastOf((place: { latitude: number; lastFrost: string; firstFrost: string }) =>
+    climateOf(place),
+  )
+  const climate = computed(() =>
+    climateFor(bedStore.garden?.value.place ?? { latitude: 45, lastFrost: '05-01', firstFrost: '10-15' }),
+  )
   const zone = computed(() => bedStore.garden?.value.place.hardinessZone ?? '6')
   /** What of the brief holds for this bed; the same objects while the brief stays. */
-  const requirements = computed(() => brief.brief.requirements.filter((r) => r.beds.length === 0 || (bedStore.id !== null && r.beds.includes(bedStore.id))))
+  const requirements = computed(() =>
+    brief.brief.requirements.filter(
+      (r) => r.beds.length === 0 || (bedStore.id !== null && r.beds.includes(bedStore.id)),
+    ),
+  )
   const theme = computed(() => brief.brief.theme)
-  const scene = computed<Scene | null>(() => (bedStore.bed && frame.value
-    ? makeScene({ bed: bedStore.bed, library: library.byId, climate: climate.value, hardinessZone: zone.value, light: light.value, surroundings: surroundings.value, theme: theme.value, requirements: requirements.value, schools: brief.brief.schools }, undefined, frame.value)
-    : null))
+  const scene = computed<Scene | null>(() =>
+    bedStore.bed && frame.value
+      ? makeScene(
+          {
+            bed: bedStore.bed,
+            library: library.byId,
+            climate: climate.value,
+            hardinessZone: zone.value,
+            light: light.value,
+            surroundings: surroundings.value,
+            theme: theme.value,
+            requirements: requirements.value,
+            schools: brief.brief.schools,
+          },
+          undefined,
+          frame.value,
+        )
+      : null,
+  )
 
   let before: Critique | undefined
   const judged = computed<Critique | null>(() => {
@@ -45,11 +69,14 @@ export const useScene = createSharedComposable(() => {
   /** The scene as last made, not as it is under the hand: what need not answer within a frame of a drag waits for this. */
   const settled = shallowRef<{ scene: Scene; judged: Critique } | null>(null)
   watchEffect(() => {
-    if (!bedStore.dragging) settled.value = scene.value && judged.value ? { scene: scene.value, judged: judged.value } : null
+    if (!bedStore.dragging)
+      settled.value = scene.value && judged.value ? { scene: scene.value, judged: judged.value } : null
   })
   const marks = computed(() => (settled.value ? scores(settled.value.scene, settled.value.judged.findings) : []))
 
-  const pictures = computed(() => (scene.value && aspect.value ? picturesAt(scene.value, compose.moment, aspect.value) : null))
+  const pictures = computed(() =>
+    scene.value && aspect.value ? picturesAt(scene.value, compose.moment, aspect.value) : null,
+  )
   const bodies = computed(() => pictures.value?.bodies ?? [])
   const letters = computed(() => (scene.value ? lettersOf(scene.value) : new Map<string, string>()))
   const elevationList = computed(() => pictures.value?.elevation ?? null)
@@ -57,9 +84,26 @@ export const useScene = createSharedComposable(() => {
   const year = computed(() => compose.moment.year)
   const months = computed(() => {
     const now = settled.value?.scene
-    return now ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesOf(now, { month: i + 1, year: year.value }), 5)) : []
+    return now
+      ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesOf(now, { month: i + 1, year: year.value }), 5))
+      : []
   })
   const plantSchedule = computed(() => (bedStore.bed ? schedule(bedStore.bed, library.byId) : null))
 
-  return { climate, zone, frame, scene, judged, findings, accepted, marks, bodies, letters, elevationList, planList, months, plantSchedule }
+  return {
+    climate,
+    zone,
+    frame,
+    scene,
+    judged,
+    findings,
+    accepted,
+    marks,
+    bodies,
+    letters,
+    elevationList,
+    planList,
+    months,
+    plantSchedule,
+  }
 })

@@ -24,17 +24,40 @@ function cutAtSeam(part: { from: number; to: number }, { frame }: Scene): { from
   const whole = frame.runTo - frame.runFrom
   if (part.to - part.from > whole * 0.98) return [{ from: frame.runFrom, to: frame.runTo }]
   if (!frame.closed || (part.from >= 0 && part.to <= whole)) return [part]
-  if (part.from < 0) return [{ from: 0, to: part.to }, { from: part.from + whole, to: whole }]
-  return [{ from: part.from, to: whole }, { from: 0, to: part.to - whole }]
+  if (part.from < 0)
+    return [
+      { from: 0, to: part.to },
+      { from: part.from + whole, to: whole },
+    ]
+  return [
+    { from: part.from, to: whole },
+    { from: 0, to: part.to - whole },
+  ]
 }
 
-const stretchOf = ({ frame }: Scene, p: PlacedPlant) => (frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1)
+const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
+  frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1
 
 /** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
-  const colours = computed(() => new Map(bodies.value.map((b) => [b.at.plant.id, b.look.state === 'gone' ? '#a8926f' : b.look.flower >= 0.6 && b.at.plant.flowerColour ? b.at.plant.flowerColour : b.look.colour])))
-  const px = (a: number) => { const { score } = axis(); return score.leftPx + (a - score.from) * score.pxPerM }
+  const colours = computed(
+    () =>
+      new Map(
+        bodies.value.map((b) => [
+          b.at.plant.id,
+          b.look.state === 'gone'
+            ? '#a8926f'
+            : b.look.flower >= 0.6 && b.at.plant.flowerColour
+              ? b.at.plant.flowerColour
+              : b.look.colour,
+        ]),
+      ),
+  )
+  const px = (a: number) => {
+    const { score } = axis()
+    return score.leftPx + (a - score.from) * score.pxPerM
+  }
 
   const blocks = computed<ScoreBlock[]>(() => {
     const now = scene.value
@@ -43,14 +66,30 @@ export function useScoreBlocks(axis: () => Axis) {
       const plant = now.library.get(drift.plantId)
       if (!plant) return []
       const half = (plant.spreadM * now.school.spacing) / 2
-      const parts = drift.pattern === 'dotted'
-        ? now.placement.plants.filter((p) => p.driftId === drift.id).map((p) => { const h = half / stretchOf(now, p); return { from: p.along - h, to: p.along + h } })
-        : now.placement.spans.filter((s) => s.driftId === drift.id)
+      const parts =
+        drift.pattern === 'dotted'
+          ? now.placement.plants
+              .filter((p) => p.driftId === drift.id)
+              .map((p) => {
+                const h = half / stretchOf(now, p)
+                return { from: p.along - h, to: p.along + h }
+              })
+          : now.placement.spans.filter((s) => s.driftId === drift.id)
       const leaf = colours.value.get(plant.id) ?? plant.foliage.summer
-      return parts.flatMap((part) => cutAtSeam(part, now)).map((part, i) => ({
-        key: `${drift.id}/${i}`, drift, plant, letter: letters.value.get(plant.id) ?? '', left: px(part.from), width: (part.to - part.from) * axis().score.pxPerM,
-        colour: leaf, weaves: plant.spacingHabit === 'weaves', onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing, isFirst: i === 0,
-      }))
+      return parts
+        .flatMap((part) => cutAtSeam(part, now))
+        .map((part, i) => ({
+          key: `${drift.id}/${i}`,
+          drift,
+          plant,
+          letter: letters.value.get(plant.id) ?? '',
+          left: px(part.from),
+          width: (part.to - part.from) * axis().score.pxPerM,
+          colour: leaf,
+          weaves: plant.spacingHabit === 'weaves',
+          onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing,
+          isFirst: i === 0,
+        }))
     })
   })
   return { blocks }

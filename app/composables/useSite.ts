@@ -1,11 +1,31 @@
 import { bedFrame, type Bed } from '~~/core/bed'
 import type { Point } from '~~/core/geometry'
-import { bedTransform, EMPTY_SITE, measureTo, moved, newThing, spotsOf, withSpots, type BedPlace, type Measure, type SurveyPoint, type Thing, type ThingKind } from '~~/core/site'
+import {
+  bedTransform,
+  EMPTY_SITE,
+  measureTo,
+  moved,
+  newThing,
+  spotsOf,
+  withSpots,
+  type BedPlace,
+  type Measure,
+  type SurveyPoint,
+  type Thing,
+  type ThingKind,
+} from '~~/core/site'
 import { outlinesOf } from '~~/core/view'
 import type { StoredBed } from '~~/shared/wire'
 
 /** A bed as it lies on the site. */
-export interface LaidBed { readonly id: string; readonly name: string; readonly outlines: readonly (readonly Point[])[]; readonly place: Omit<BedPlace, 'at'> & { readonly at: Point }; readonly current: boolean; readonly front: readonly Point[] }
+export interface LaidBed {
+  readonly id: string
+  readonly name: string
+  readonly outlines: readonly (readonly Point[])[]
+  readonly place: Omit<BedPlace, 'at'> & { readonly at: Point }
+  readonly current: boolean
+  readonly front: readonly Point[]
+}
 
 const mm = (n: number) => Math.round(n * 1000) / 1000
 
@@ -22,17 +42,33 @@ export const useSite = createSharedComposable(() => {
     if (bedStore.garden) others.value = await $fetch<StoredBed[]>(`/api/gardens/${bedStore.garden.id}/beds`)
   }
 
-  const beds = computed<{ id: string; bed: Bed }[]>(() => others.value.map((b) => ({ id: b.id, bed: b.id === bedStore.id && bedStore.bed ? bedStore.bed : b.value })))
-  const laid = computed<LaidBed[]>(() => store.resolved.beds.flatMap((place) => {
-    const found = beds.value.find((b) => b.id === place.bedId)
-    if (!found) return []
-    const { toSite } = bedTransform(place.at, place.lookDeg, site.value.northDeg)
-    const frame = bedFrame(found.bed)
-    return [{ id: found.id, name: found.bed.name, place, current: found.id === bedStore.id, outlines: outlinesOf(found.bed, frame).map((o) => o.map(toSite)), front: frame.front.points.map(toSite) }]
-  }))
+  const beds = computed<{ id: string; bed: Bed }[]>(() =>
+    others.value.map((b) => ({ id: b.id, bed: b.id === bedStore.id && bedStore.bed ? bedStore.bed : b.value })),
+  )
+  const laid = computed<LaidBed[]>(() =>
+    store.resolved.beds.flatMap((place) => {
+      const found = beds.value.find((b) => b.id === place.bedId)
+      if (!found) return []
+      const { toSite } = bedTransform(place.at, place.lookDeg, site.value.northDeg)
+      const frame = bedFrame(found.bed)
+      return [
+        {
+          id: found.id,
+          name: found.bed.name,
+          place,
+          current: found.id === bedStore.id,
+          outlines: outlinesOf(found.bed, frame).map((o) => o.map(toSite)),
+          front: frame.front.points.map(toSite),
+        },
+      ]
+    }),
+  )
 
   const set = (thing: Thing, how: 'edit' | 'preview' = 'edit') => store[how]({ kind: 'setThing', thing })
-  const remove = (id: string) => { store.edit({ kind: 'removeThing', id }); if (ground.chosenId === id) ground.chosenId = null }
+  const remove = (id: string) => {
+    store.edit({ kind: 'removeThing', id })
+    if (ground.chosenId === id) ground.chosenId = null
+  }
   function add(kind: ThingKind) {
     const thing = newThing(kind, newId(), ground.middle)
     store.edit({ kind: 'setThing', thing })
@@ -44,7 +80,7 @@ export const useSite = createSharedComposable(() => {
     if (corner === null) return set(moved(thing, dx, dy), how)
     const spots = spotsOf(thing).map((s, i) => {
       if (i !== corner) return s
-      const at = 'of' in s ? store.resolved.places.get(s.of) ?? { x: 0, y: 0 } : s
+      const at = 'of' in s ? (store.resolved.places.get(s.of) ?? { x: 0, y: 0 }) : s
       return { x: mm(at.x + dx), y: mm(at.y + dy) }
     })
     set(withSpots(thing, spots), how)
@@ -53,18 +89,25 @@ export const useSite = createSharedComposable(() => {
   function addPoint(kind: Measure['kind']) {
     const points = site.value.points
     const [a, b] = points
-    const measure: Measure = kind === 'fixed' || !a || !b ? { kind: 'fixed', x: mm(ground.middle.x), y: mm(ground.middle.y) }
-      : kind === 'tapes' ? { kind, a: a.id, aM: 3, b: b.id, bM: 3, side: 'left' }
-        : kind === 'offset' ? { kind, from: a.id, to: b.id, alongM: 1, outM: 1 } : { kind, from: a.id, to: b.id, alongM: 1 }
+    const measure: Measure =
+      kind === 'fixed' || !a || !b
+        ? { kind: 'fixed', x: mm(ground.middle.x), y: mm(ground.middle.y) }
+        : kind === 'tapes'
+          ? { kind, a: a.id, aM: 3, b: b.id, bM: 3, side: 'left' }
+          : kind === 'offset'
+            ? { kind, from: a.id, to: b.id, alongM: 1, outM: 1 }
+            : { kind, from: a.id, to: b.id, alongM: 1 }
     const point: SurveyPoint = { id: newId(), name: pointName(points.length), measure }
     store.edit({ kind: 'setPoint', point })
     ground.chosenId = point.id
   }
   const setPoint = (point: SurveyPoint, how: 'edit' | 'preview' = 'edit') => store[how]({ kind: 'setPoint', point })
   /** Dragging a point in the plan rewrites its line in the book. */
-  const dragPoint = (point: SurveyPoint, to: Point, how: 'edit' | 'preview') => setPoint({ ...point, measure: measureTo(point.measure, to, store.resolved.places) }, how)
+  const dragPoint = (point: SurveyPoint, to: Point, how: 'edit' | 'preview') =>
+    setPoint({ ...point, measure: measureTo(point.measure, to, store.resolved.places) }, how)
 
-  const placeBed = (bedId: string, place: BedPlace | null, how: 'edit' | 'preview' = 'edit') => store[how]({ kind: 'setBedPlace', bedId, place })
+  const placeBed = (bedId: string, place: BedPlace | null, how: 'edit' | 'preview' = 'edit') =>
+    store[how]({ kind: 'setBedPlace', bedId, place })
 
   return { site, chosen, beds, laid, loadBeds, set, remove, add, move, addPoint, setPoint, dragPoint, placeBed }
 })

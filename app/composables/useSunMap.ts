@@ -1,4 +1,16 @@
-import { growingMonths, levelsOf, obstaclesOf, siteGrid, sunAt, sunPosition, shadowOutlines, slantOf, solarNoon, sunSteps, type LightHours } from '~~/core/light'
+import {
+  growingMonths,
+  levelsOf,
+  obstaclesOf,
+  siteGrid,
+  sunAt,
+  sunPosition,
+  shadowOutlines,
+  slantOf,
+  solarNoon,
+  sunSteps,
+  type LightHours,
+} from '~~/core/light'
 import { sunClass, words } from '~~/core/plant'
 import type { Point } from '~~/core/geometry'
 
@@ -18,33 +30,96 @@ export const useSunMap = createSharedComposable(() => {
   const worked = ref(0)
   let stop = () => {}
 
-  const place = computed(() => bedStore.garden?.value.place ?? { latitude: 45, longitude: 0, lastFrost: '05-01', firstFrost: '10-15', hardinessZone: '6', town: '' })
+  const place = computed(
+    () =>
+      bedStore.garden?.value.place ?? {
+        latitude: 45,
+        longitude: 0,
+        lastFrost: '05-01',
+        firstFrost: '10-15',
+        hardinessZone: '6',
+        town: '',
+      },
+  )
   const northDeg = computed(() => siteStore.resolved.northDeg)
   const obstacles = computed(() => obstaclesOf(siteStore.resolved, place.value.latitude, ground.year))
-  const sun = computed(() => sunPosition(new Date(solarNoon(YEAR, ground.month, ground.day, place.value.latitude, place.value.longitude).getTime() + ground.minutes * MINUTE_MS), place.value.latitude, place.value.longitude))
+  const sun = computed(() =>
+    sunPosition(
+      new Date(
+        solarNoon(YEAR, ground.month, ground.day, place.value.latitude, place.value.longitude).getTime() +
+          ground.minutes * MINUTE_MS,
+      ),
+      place.value.latitude,
+      place.value.longitude,
+    ),
+  )
   /** The sun's way over the day, for the ring: azimuth and minutes after noon. */
-  const way = computed(() => sunSteps(ground.month, place.value.latitude, place.value.longitude, 10, YEAR, ground.day))
-  const day = computed(() => ({ first: (way.value[0]?.afterNoonH ?? -6) * 60, last: (way.value[way.value.length - 1]?.afterNoonH ?? 6) * 60, hours: way.value.reduce((n, s) => n + s.hours, 0) }))
-  watch(day, ({ first, last }) => { ground.minutes = Math.round(Math.min(last, Math.max(first, ground.minutes))) })
+  const way = computed(() =>
+    sunSteps(ground.month, place.value.latitude, place.value.longitude, 10, YEAR, ground.day),
+  )
+  const day = computed(() => ({
+    first: (way.value[0]?.afterNoonH ?? -6) * 60,
+    last: (way.value[way.value.length - 1]?.afterNoonH ?? 6) * 60,
+    hours: way.value.reduce((n, s) => n + s.hours, 0),
+  }))
+  watch(day, ({ first, last }) => {
+    ground.minutes = Math.round(Math.min(last, Math.max(first, ground.minutes)))
+  })
 
-  const shadows = computed(() => (ground.shade !== 'shadows' || sun.value.altitudeDeg < 0.5 ? [] : shadowOutlines(obstacles.value, slantOf(sun.value, northDeg.value), ground.month)))
+  const shadows = computed(() =>
+    ground.shade !== 'shadows' || sun.value.altitudeDeg < 0.5
+      ? []
+      : shadowOutlines(obstacles.value, slantOf(sun.value, northDeg.value), ground.month),
+  )
 
   const input = computed(() => {
     if (import.meta.server || (ground.shade !== 'month' && ground.shade !== 'season')) return null
     const { things } = siteStore.resolved
-    const grid = siteGrid(things, laid.value.flatMap((b) => b.outlines.flat()))
+    const grid = siteGrid(
+      things,
+      laid.value.flatMap((b) => b.outlines.flat()),
+    )
     const levels = levelsOf(things, grid)
-    return { obstacles: obstacles.value, grid, latitude: place.value.latitude, longitude: place.value.longitude, northDeg: northDeg.value, ...(levels ? { levels } : {}) }
+    return {
+      obstacles: obstacles.value,
+      grid,
+      latitude: place.value.latitude,
+      longitude: place.value.longitude,
+      northDeg: northDeg.value,
+      ...(levels ? { levels } : {}),
+    }
   })
-  watchDebounced(input, (now) => {
-    stop()
-    problem.value = ''
-    if (!now) { progress.value = 1; return }
-    progress.value = 0
-    const work = askLight({ job: 'map', input: now }, (share) => { progress.value = share })
-    stop = () => { work.cancel(); progress.value = 1 }
-    work.result.then((answer) => { hours.value = answer.hours; worked.value = answer.worked; progress.value = 1 }, (error: unknown) => { progress.value = 1; problem.value = error instanceof Error ? error.message : String(error) })
-  }, { debounce: REST_MS, immediate: true })
+  watchDebounced(
+    input,
+    (now) => {
+      stop()
+      problem.value = ''
+      if (!now) {
+        progress.value = 1
+        return
+      }
+      progress.value = 0
+      const work = askLight({ job: 'map', input: now }, (share) => {
+        progress.value = share
+      })
+      stop = () => {
+        work.cancel()
+        progress.value = 1
+      }
+      work.result.then(
+        (answer) => {
+          hours.value = answer.hours
+          worked.value = answer.worked
+          progress.value = 1
+        },
+        (error: unknown) => {
+          progress.value = 1
+          problem.value = error instanceof Error ? error.message : String(error)
+        },
+      )
+    },
+    { debounce: REST_MS, immediate: true },
+  )
 
   const season = computed(() => growingMonths(place.value.lastFrost, place.value.firstFrost))
   /** Hours of each cell for the map that is shown; null without one. */
@@ -52,7 +127,10 @@ export const useSunMap = createSharedComposable(() => {
     const h = hours.value
     if (!h || (ground.shade !== 'month' && ground.shade !== 'season')) return null
     const months = ground.shade === 'month' ? [ground.month] : season.value
-    return Float32Array.from({ length: h.grid.cols * h.grid.rows }, (_, i) => months.reduce((n, m) => n + sunAt(h, m, i), 0) / months.length)
+    return Float32Array.from(
+      { length: h.grid.cols * h.grid.rows },
+      (_, i) => months.reduce((n, m) => n + sunAt(h, m, i), 0) / months.length,
+    )
   })
   /** What the map says at a place, in words. */
   function readAt(p: Point): string {
@@ -63,8 +141,23 @@ export const useSunMap = createSharedComposable(() => {
     if (c < 0 || r < 0 || c >= h.grid.cols || r >= h.grid.rows) return ''
     const value = shown.value[r * h.grid.cols + c]!
     const months = ground.shade === 'month' ? [ground.month] : season.value
-    const mean = (of: (m: LightHours['months'][number]) => Float32Array) => (months.reduce((n, m) => n + of(h.months[m - 1]!)[r * h.grid.cols + c]!, 0) / months.length).toFixed(1)
+    const mean = (of: (m: LightHours['months'][number]) => Float32Array) =>
+      (months.reduce((n, m) => n + of(h.months[m - 1]!)[r * h.grid.cols + c]!, 0) / months.length).toFixed(1)
     return `${value.toFixed(1)} h here: ${words(sunClass(value))} (${mean((m) => m.morning)} before noon, ${mean((m) => m.afternoon)} after, ${mean((m) => m.dappled)} dappled)`
   }
-  return { sun, way, day, shadows, hours, shown, progress, problem, worked, northDeg, season, readAt, cancel: () => stop() }
+  return {
+    sun,
+    way,
+    day,
+    shadows,
+    hours,
+    shown,
+    progress,
+    problem,
+    worked,
+    northDeg,
+    season,
+    readAt,
+    cancel: () => stop(),
+  }
 })

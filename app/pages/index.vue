@@ -9,12 +9,19 @@ import type { StoredGarden } from '~~/shared/wire'
 const { gardens, problem, bringIn, load, makeGarden, changeGarden, makeBed, remove } = useGardens()
 const library = useLibraryStore()
 const month = 7
-const blank: Garden = { name: '', units: 'metric', place: { town: '', latitude: 45, longitude: 0, hardinessZone: '6b', lastFrost: '05-08', firstFrost: '10-14' } }
+const blank: Garden = {
+  name: '',
+  units: 'metric',
+  place: { town: '', latitude: 45, longitude: 0, hardinessZone: '6b', lastFrost: '05-08', firstFrost: '10-14' },
+}
 const gardenForm = shallowRef<{ stored: StoredGarden | null } | null>(null)
 const bedFor = shallowRef<StoredGarden | null>(null)
 const formProblem = ref('')
 
-onMounted(() => { void load(); void library.load(null, true) })
+onMounted(() => {
+  void load()
+  void library.load(null, true)
+})
 
 async function saveGarden(garden: Garden) {
   formProblem.value = ''
@@ -55,62 +62,240 @@ const sizeOf = (bed: Bed, garden: Garden) => {
 <template>
   <main class="page">
     <header class="top">
-      <img src="/favicon.svg" alt="" width="40" height="40">
+      <img src="/favicon.svg" alt="" width="40" height="40" />
       <h1>Amber Terrace</h1>
       <span class="space" />
-      <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" @click="archive?.click()">Bring in a garden</UButton>
-      <input ref="archive" type="file" accept=".zip,application/zip" class="sr-only" aria-label="Garden archive to bring in" @change="takeArchive">
-      <UButton icon="i-lucide-plus" @click="formProblem = ''; gardenForm = { stored: null }">New garden</UButton>
+      <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" @click="archive?.click()">
+        Bring in a garden
+      </UButton>
+      <input
+        ref="archive"
+        type="file"
+        accept=".zip,application/zip"
+        class="sr-only"
+        aria-label="Garden archive to bring in"
+        @change="takeArchive"
+      />
+      <UButton
+        icon="i-lucide-plus"
+        @click="
+          formProblem = ''
+          gardenForm = { stored: null }
+        "
+      >
+        New garden
+      </UButton>
     </header>
-    <p v-if="problem" class="problem" role="alert">{{ problem }} <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton></p>
-    <p v-else-if="gardens && gardens.length === 0" class="empty">No garden yet. Begin with <b>New garden</b>: a name, where it lies and its frosts; then measure the first bed.</p>
+    <p v-if="problem" class="problem" role="alert">
+      {{ problem }}
+      <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton>
+    </p>
+    <p v-else-if="gardens && gardens.length === 0" class="empty">
+      No garden yet. Begin with
+      <b>New garden</b>
+      : a name, where it lies and its frosts; then measure the first bed.
+    </p>
     <section v-for="{ garden, beds } in gardens ?? []" :key="garden.id" class="garden">
       <div class="title">
         <h2>{{ garden.value.name }}</h2>
-        <span class="place">{{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} · last frost {{ dayOf(garden.value.place.lastFrost) }}, first {{ dayOf(garden.value.place.firstFrost) }}</span>
+        <span class="place">
+          {{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} · last frost
+          {{ dayOf(garden.value.place.lastFrost) }}, first {{ dayOf(garden.value.place.firstFrost) }}
+        </span>
         <span class="space" />
-        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="formProblem = ''; gardenForm = { stored: garden }">Garden</UButton>
-        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-archive" :to="`/api/gardens/${garden.id}/archive.zip`" external download="garden.zip">Archive</UButton>
-        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" :aria-label="`Remove ${garden.value.name}`" @click="remove('gardens', garden.id, garden.value.name)" />
-        <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" @click="formProblem = ''; bedFor = garden">New bed</UButton>
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-pencil"
+          @click="
+            formProblem = ''
+            gardenForm = { stored: garden }
+          "
+        >
+          Garden
+        </UButton>
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-archive"
+          :to="`/api/gardens/${garden.id}/archive.zip`"
+          external
+          download="garden.zip"
+        >
+          Archive
+        </UButton>
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-trash-2"
+          :aria-label="`Remove ${garden.value.name}`"
+          @click="remove('gardens', garden.id, garden.value.name)"
+        />
+        <UButton
+          size="sm"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-plus"
+          @click="
+            formProblem = ''
+            bedFor = garden
+          "
+        >
+          New bed
+        </UButton>
       </div>
       <div class="beds">
         <article v-for="bed in beds" :key="bed.id" class="bed">
           <NuxtLink :to="`/beds/${bed.id}/${bed.value.drifts.length > 0 ? 'compose' : 'ground'}`" class="open">
-            <ClientOnly><BedPicture :bed="bed.value" :garden="garden.value" :month="month" :height="190" /></ClientOnly>
+            <ClientOnly>
+              <BedPicture :bed="bed.value" :garden="garden.value" :month="month" :height="190" />
+            </ClientOnly>
             <h3>{{ bed.value.name }}</h3>
-            <p>{{ sizeOf(bed.value, garden.value) }} · {{ plantsIn(bed.value) === 0 ? 'nothing planted yet' : `${plantsIn(bed.value)} plants` }}</p>
+            <p>
+              {{ sizeOf(bed.value, garden.value) }} ·
+              {{ plantsIn(bed.value) === 0 ? 'nothing planted yet' : `${plantsIn(bed.value)} plants` }}
+            </p>
           </NuxtLink>
-          <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" class="bin" :aria-label="`Remove ${bed.value.name}`" @click="remove('beds', bed.id, bed.value.name)" />
+          <UButton
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-trash-2"
+            class="bin"
+            :aria-label="`Remove ${bed.value.name}`"
+            @click="remove('beds', bed.id, bed.value.name)"
+          />
         </article>
         <p v-if="beds.length === 0" class="empty">No bed yet: measure the first with New bed.</p>
       </div>
     </section>
-    <UModal :open="gardenForm !== null" :title="gardenForm?.stored ? 'Garden' : 'New garden'" @update:open="(o) => { if (!o) gardenForm = null }">
-      <template #body><GardenForm v-if="gardenForm" :garden="gardenForm.stored?.value ?? blank" :action="gardenForm.stored ? 'Save' : 'Make the garden'" :problem="formProblem" @save="saveGarden" @cancel="gardenForm = null" /></template>
+    <UModal
+      :open="gardenForm !== null"
+      :title="gardenForm?.stored ? 'Garden' : 'New garden'"
+      @update:open="
+        (o) => {
+          if (!o) gardenForm = null
+        }
+      "
+    >
+      <template #body>
+        <GardenForm
+          v-if="gardenForm"
+          :garden="gardenForm.stored?.value ?? blank"
+          :action="gardenForm.stored ? 'Save' : 'Make the garden'"
+          :problem="formProblem"
+          @save="saveGarden"
+          @cancel="gardenForm = null"
+        />
+      </template>
     </UModal>
-    <UModal :open="bedFor !== null" title="New bed" @update:open="(o) => { if (!o) bedFor = null }">
-      <template #body><NewBedForm v-if="bedFor" :units="bedFor.value.units" :problem="formProblem" @make="saveBed" @cancel="bedFor = null" /></template>
+    <UModal
+      :open="bedFor !== null"
+      title="New bed"
+      @update:open="
+        (o) => {
+          if (!o) bedFor = null
+        }
+      "
+    >
+      <template #body>
+        <NewBedForm
+          v-if="bedFor"
+          :units="bedFor.value.units"
+          :problem="formProblem"
+          @make="saveBed"
+          @cancel="bedFor = null"
+        />
+      </template>
     </UModal>
   </main>
 </template>
 
 <style scoped>
-.page { max-width: 1180px; margin: 0 auto; padding: 26px 24px 60px; }
-.top { display: flex; align-items: center; gap: 14px; margin-bottom: 26px; }
-h1 { font-size: 28px; font-weight: 600; }
-.space { flex: 1; }
-.garden { margin-bottom: 34px; }
-.title { display: flex; align-items: center; gap: 12px; border-bottom: 1px solid var(--line); padding-bottom: 8px; margin-bottom: 16px; }
-h2 { font-size: 21px; font-weight: 600; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.place { color: var(--soft); font-size: 13px; white-space: nowrap; }
-.beds { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(520px, 100%), 1fr)); gap: 22px; }
-.bed { position: relative; background: var(--card); border: 1px solid var(--line); border-radius: 10px; padding: 10px 10px 12px; }
-.bed:hover { border-color: var(--amber); }
-.open { display: block; }
-h3 { font-size: 17px; font-weight: 600; margin: 10px 40px 1px 4px; overflow-wrap: anywhere; }
-.bed p { color: var(--soft); font-size: 13px; margin-left: 4px; }
-.bin { position: absolute; right: 10px; bottom: 12px; }
-.empty { color: var(--soft); padding: 12px 0; }
-.problem { color: var(--amber-deep); padding: 12px 0; }
+.page {
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 26px 24px 60px;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  margin-bottom: 26px;
+}
+h1 {
+  font-size: 28px;
+  font-weight: 600;
+}
+.space {
+  flex: 1;
+}
+.garden {
+  margin-bottom: 34px;
+}
+.title {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 8px;
+  margin-bottom: 16px;
+}
+h2 {
+  font-size: 21px;
+  font-weight: 600;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.place {
+  color: var(--soft);
+  font-size: 13px;
+  white-space: nowrap;
+}
+.beds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(520px, 100%), 1fr));
+  gap: 22px;
+}
+.bed {
+  position: relative;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  padding: 10px 10px 12px;
+}
+.bed:hover {
+  border-color: var(--amber);
+}
+.open {
+  display: block;
+}
+h3 {
+  font-size: 17px;
+  font-weight: 600;
+  margin: 10px 40px 1px 4px;
+  overflow-wrap: anywhere;
+}
+.bed p {
+  color: var(--soft);
+  font-size: 13px;
+  margin-left: 4px;
+}
+.bin {
+  position: absolute;
+  right: 10px;
+  bottom: 12px;
+}
+.empty {
+  color: var(--soft);
+  padding: 12px 0;
+}
+.problem {
+  color: var(--amber-deep);
+  padding: 12px 0;
+}
 </style>

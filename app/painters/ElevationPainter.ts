@@ -51,13 +51,34 @@ export class ElevationPainter {
   show(view: ElevationView) {
     const before = this.view
     this.view = view
-    if (before?.width !== view.width || before.height !== view.height) this.stage.size({ width: view.width, height: view.height })
-    const backKey = JSON.stringify([view.list.wall, view.list.fromX, view.list.toX, view.list.frontBaseM, view.list.grounds, view.list.raisedM, view.list.fallM, view.pxPerM, view.leftPx, view.width, view.height, view.palette.paper])
+    if (before?.width !== view.width || before.height !== view.height)
+      this.stage.size({ width: view.width, height: view.height })
+    const backKey = JSON.stringify([
+      view.list.wall,
+      view.list.fromX,
+      view.list.toX,
+      view.list.frontBaseM,
+      view.list.grounds,
+      view.list.raisedM,
+      view.list.fallM,
+      view.pxPerM,
+      view.leftPx,
+      view.width,
+      view.height,
+      view.palette.paper,
+    ])
     if (backKey !== this.backKey) this.back.draw()
     this.backKey = backKey
-    if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width || before.height !== view.height) this.planting.draw()
+    if (
+      before?.list !== view.list ||
+      before.pxPerM !== view.pxPerM ||
+      before.width !== view.width ||
+      before.height !== view.height
+    )
+      this.planting.draw()
     const unmarked = (v: ElevationView | null) => v !== null && v.lit.size === 0 && v.chosen.size === 0
-    const sameMarks = backKey === this.marksKey && unmarked(before) && unmarked(view) && before?.targets === view.targets
+    const sameMarks =
+      backKey === this.marksKey && unmarked(before) && unmarked(view) && before?.targets === view.targets
     if (!sameMarks) this.marks.draw()
     this.marksKey = backKey
   }
@@ -76,11 +97,18 @@ export class ElevationPainter {
   }
 
   private addShape(layer: Konva.Layer, draw: (context: CanvasRenderingContext2D) => void) {
-    layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
+    layer.add(
+      new Konva.Shape({
+        sceneFunc: (context) => {
+          if (this.view) draw(context._context)
+        },
+        perfectDrawEnabled: false,
+      }),
+    )
   }
 
   /** Draws what other lists will show at the same scale, portrait by portrait and then the whole frame; one step at a time. */
-  * ahead(lists: Iterable<Elevation>): Generator<void> {
+  *ahead(lists: Iterable<Elevation>): Generator<void> {
     for (const list of lists) {
       const now = this.view
       if (!now) return
@@ -89,14 +117,20 @@ export class ElevationPainter {
         sprites.get(f.body, f.variant, now.pxPerM * ratioNow())
         yield
       }
-      this.frames.draw(list, frameKey(view), view.width, view.height, (c) => { drawFigures(c, view) })
+      this.frames.draw(list, frameKey(view), view.width, view.height, (c) => {
+        drawFigures(c, view)
+      })
       yield
     }
   }
 
-  private footPx() { return footPx(this.view!) }
+  private footPx() {
+    return footPx(this.view!)
+  }
 
-  private scale(): PictureScale { return scaleOf(this.view!) }
+  private scale(): PictureScale {
+    return scaleOf(this.view!)
+  }
 
   private drawBack(context: CanvasRenderingContext2D) {
     const { width, height, palette, list } = this.view!
@@ -133,7 +167,8 @@ export class ElevationPainter {
     const ready = this.frames.get(view.list, frameKey(view))
     cancelAnimationFrame(this.frame)
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
-    else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) this.frame = requestAnimationFrame(() => this.planting.draw())
+    else if (!drawFigures(context, view, performance.now() + BUDGET_MS))
+      this.frame = requestAnimationFrame(() => this.planting.draw())
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
@@ -141,7 +176,10 @@ export class ElevationPainter {
     const scale = this.scale()
     if (!this.view!.bare) this.drawSills(context, scale)
     for (const t of this.view!.targets ?? []) drawTarget(context, t, scale)
-    for (const [ids, colour, width] of [[lit, palette.amber, 2.5], [chosen, palette.amber, 2]] as const) {
+    for (const [ids, colour, width] of [
+      [lit, palette.amber, 2.5],
+      [chosen, palette.amber, 2],
+    ] as const) {
       if (ids.size === 0) continue
       context.strokeStyle = colour
       context.lineWidth = width
@@ -220,14 +258,19 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, unt
   let whole = true
   const { fixtures } = view.list
   let stood = 0
-  const standFixtures = (until: number) => { for (; stood < fixtures.length && fixtures[stood]!.after <= until; stood++) drawFixture(context, fixtures[stood]!, scale) }
+  const standFixtures = (until: number) => {
+    for (; stood < fixtures.length && fixtures[stood]!.after <= until; stood++)
+      drawFixture(context, fixtures[stood]!, scale)
+  }
   // Pots stand behind what trails over their rims.
   for (const f of fixtures) if (f.look === 'pot') drawFixture(context, f, scale)
   for (const [i, figure] of view.list.figures.entries()) {
     if (fixtures[0]?.look !== 'pot') standFixtures(i)
     const late = performance.now() > until && !sprites.has(figure.body, figure.variant, px)
     if (late) whole = false
-    const sprite = late ? sprites.standIn(figure.body, figure.variant) : sprites.get(figure.body, figure.variant, px)
+    const sprite = late
+      ? sprites.standIn(figure.body, figure.variant)
+      : sprites.get(figure.body, figure.variant, px)
     if (sprite) drawFigure(context, figure, scale, sprite)
   }
   if (fixtures[0]?.look !== 'pot') standFixtures(Infinity)
@@ -237,13 +280,22 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, unt
 function drawFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale, sprite: Sprite) {
   const { body } = figure
   const across = ((body.spreadM / sprite.spreadM) * figure.scale * scale.pxPerM) / sprite.pxPerM
-  const up = ((Math.max(body.foliageM, body.flowerM) / sprite.heightM) * figure.scale * scale.pxPerM) / sprite.pxPerM
+  const up =
+    ((Math.max(body.foliageM, body.flowerM) / sprite.heightM) * figure.scale * scale.pxPerM) / sprite.pxPerM
   const x = scale.x(figure.x)
   const y = scale.z(figure.baseM)
   context.fillStyle = 'rgba(35, 27, 18, 0.28)'
   if (body.at.plant.kind !== 'climber' && body.look.state !== 'bare') {
     context.beginPath()
-    context.ellipse(x, y, (body.spreadM / 2) * scale.pxPerM * 0.92, Math.max(1.5, body.spreadM * scale.pxPerM * 0.06), 0, 0, Math.PI * 2)
+    context.ellipse(
+      x,
+      y,
+      (body.spreadM / 2) * scale.pxPerM * 0.92,
+      Math.max(1.5, body.spreadM * scale.pxPerM * 0.06),
+      0,
+      0,
+      Math.PI * 2,
+    )
     context.fill()
   }
   context.save()

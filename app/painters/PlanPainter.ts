@@ -27,7 +27,8 @@ export interface PlanView {
 
 const WALL_PX = 7
 
-const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) => `${pxPerM}|${leftPx}|${topPx}|${width}|${height}`
+const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) =>
+  `${pxPerM}|${leftPx}|${topPx}|${width}|${height}`
 
 /** Draws the plan with Konva: ground below, circles, and marks above. */
 export class PlanPainter {
@@ -43,7 +44,14 @@ export class PlanPainter {
     this.stage = new Konva.Stage({ container, width: 10, height: 10 })
     this.stage.add(this.ground, this.circles, this.marks)
     const add = (layer: Konva.Layer, draw: (c: CanvasRenderingContext2D) => void) =>
-      layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
+      layer.add(
+        new Konva.Shape({
+          sceneFunc: (context) => {
+            if (this.view) draw(context._context)
+          },
+          perfectDrawEnabled: false,
+        }),
+      )
     add(this.ground, (c) => this.drawGround(c))
     add(this.circles, (c) => {
       const view = this.view!
@@ -57,11 +65,24 @@ export class PlanPainter {
   show(view: PlanView) {
     const before = this.view
     this.view = view
-    if (before?.width !== view.width || before.height !== view.height) this.stage.size({ width: view.width, height: view.height })
-    const key = JSON.stringify([view.list.outlines, view.list.laneLines, view.list.fixtures, view.wall, view.pxPerM, view.leftPx, view.topPx, view.width, view.height, view.palette.paper])
+    if (before?.width !== view.width || before.height !== view.height)
+      this.stage.size({ width: view.width, height: view.height })
+    const key = JSON.stringify([
+      view.list.outlines,
+      view.list.laneLines,
+      view.list.fixtures,
+      view.wall,
+      view.pxPerM,
+      view.leftPx,
+      view.topPx,
+      view.width,
+      view.height,
+      view.palette.paper,
+    ])
     if (key !== this.groundKey) this.ground.draw()
     this.groundKey = key
-    if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width) this.circles.draw()
+    if (before?.list !== view.list || before.pxPerM !== view.pxPerM || before.width !== view.width)
+      this.circles.draw()
     const unmarked = (v: PlanView | null) => v !== null && v.lit.size === 0 && v.chosen.size === 0
     if (!unmarked(before) || !unmarked(view)) this.marks.draw()
   }
@@ -84,7 +105,7 @@ export class PlanPainter {
   }
 
   /** Draws what other lists will show at the same scale; one step at a time. */
-  * ahead(lists: Iterable<Plan>): Generator<void> {
+  *ahead(lists: Iterable<Plan>): Generator<void> {
     for (const list of lists) {
       const now = this.view
       if (!now) return
@@ -94,8 +115,12 @@ export class PlanPainter {
     }
   }
 
-  private x(m: number) { return this.view!.leftPx + (m - this.view!.fromX) * this.view!.pxPerM }
-  private y(m: number) { return this.view!.topPx + m * this.view!.pxPerM }
+  private x(m: number) {
+    return this.view!.leftPx + (m - this.view!.fromX) * this.view!.pxPerM
+  }
+  private y(m: number) {
+    return this.view!.topPx + m * this.view!.pxPerM
+  }
 
   private drawGround(context: CanvasRenderingContext2D) {
     const { list, wall, palette, width, height, paved } = this.view!
@@ -126,7 +151,9 @@ export class PlanPainter {
 
   private trace(context: CanvasRenderingContext2D, line: readonly Point[], closed: boolean) {
     context.beginPath()
-    line.forEach((p, i) => (i === 0 ? context.moveTo(this.x(p.x), this.y(p.y)) : context.lineTo(this.x(p.x), this.y(p.y))))
+    line.forEach((p, i) =>
+      i === 0 ? context.moveTo(this.x(p.x), this.y(p.y)) : context.lineTo(this.x(p.x), this.y(p.y)),
+    )
     if (closed) context.closePath()
   }
 

@@ -16,7 +16,13 @@ export interface SiteView {
   readonly things: readonly PlacedThing[]
   readonly beds: readonly LaidBed[]
   readonly points: readonly { readonly id: string; readonly name: string; readonly at: Point }[]
-  readonly base: { readonly image: HTMLImageElement; readonly x: number; readonly y: number; readonly widthM: number; readonly heightM: number } | null
+  readonly base: {
+    readonly image: HTMLImageElement
+    readonly x: number
+    readonly y: number
+    readonly widthM: number
+    readonly heightM: number
+  } | null
   readonly shadows: readonly { readonly pass: number; readonly outlines: readonly (readonly Point[])[] }[]
   readonly map: { readonly grid: LightGrid; readonly hours: Float32Array } | null
   readonly chosenId: string | null
@@ -37,7 +43,15 @@ export class SitePainter {
   constructor(container: HTMLDivElement) {
     this.stage = new Konva.Stage({ container, width: 10, height: 10 })
     this.stage.add(this.ground, this.marks)
-    const add = (layer: Konva.Layer, draw: (c: CanvasRenderingContext2D) => void) => layer.add(new Konva.Shape({ sceneFunc: (context) => { if (this.view) draw(context._context) }, perfectDrawEnabled: false }))
+    const add = (layer: Konva.Layer, draw: (c: CanvasRenderingContext2D) => void) =>
+      layer.add(
+        new Konva.Shape({
+          sceneFunc: (context) => {
+            if (this.view) draw(context._context)
+          },
+          perfectDrawEnabled: false,
+        }),
+      )
     add(this.ground, (c) => this.drawGround(c))
     add(this.marks, (c) => this.drawMarks(c))
   }
@@ -45,12 +59,15 @@ export class SitePainter {
   show(view: SiteView) {
     const before = this.view
     this.view = view
-    if (before?.width !== view.width || before.height !== view.height) this.stage.size({ width: view.width, height: view.height })
+    if (before?.width !== view.width || before.height !== view.height)
+      this.stage.size({ width: view.width, height: view.height })
     this.ground.batchDraw()
     this.marks.batchDraw()
   }
 
-  destroy() { this.stage.destroy() }
+  destroy() {
+    this.stage.destroy()
+  }
 
   private scale(): SiteScale {
     const { at, pxPerM, width, height } = this.view!
@@ -62,12 +79,23 @@ export class SitePainter {
     const scale = this.scale()
     c.fillStyle = palette.card
     c.fillRect(0, 0, width, height)
-    if (base) { c.globalAlpha = 0.6; c.drawImage(base.image, scale.x(base.x), scale.y(base.y + base.heightM), base.widthM * scale.pxPerM, base.heightM * scale.pxPerM); c.globalAlpha = 1 }
+    if (base) {
+      c.globalAlpha = 0.6
+      c.drawImage(
+        base.image,
+        scale.x(base.x),
+        scale.y(base.y + base.heightM),
+        base.widthM * scale.pxPerM,
+        base.heightM * scale.pxPerM,
+      )
+      c.globalAlpha = 1
+    }
     for (const t of things) if (t.kind === 'surface' || t.kind === 'terrace') drawThing(c, t, scale)
     if (map) this.drawMap(c, map, scale)
     for (const bed of beds) drawBed(c, bed, scale, palette, map !== null)
     for (const s of shadows) drawShadow(c, s, scale)
-    for (const kind of ['service', 'fence', 'building', 'feature', 'tree', 'target', 'viewpoint'] as const) for (const t of things) if (t.kind === kind) drawThing(c, t, scale)
+    for (const kind of ['service', 'fence', 'building', 'feature', 'tree', 'target', 'viewpoint'] as const)
+      for (const t of things) if (t.kind === kind) drawThing(c, t, scale)
   }
 
   private drawMap(c: CanvasRenderingContext2D, { grid, hours }: NonNullable<SiteView['map']>, scale: SiteScale) {
@@ -75,7 +103,13 @@ export class SitePainter {
     c.save()
     c.globalAlpha = 0.82
     c.imageSmoothingEnabled = false
-    c.drawImage(this.mapPicture.canvas, scale.x(grid.x0), scale.y(grid.y0 + grid.rows * grid.cellM), grid.cols * grid.cellM * scale.pxPerM, grid.rows * grid.cellM * scale.pxPerM)
+    c.drawImage(
+      this.mapPicture.canvas,
+      scale.x(grid.x0),
+      scale.y(grid.y0 + grid.rows * grid.cellM),
+      grid.cols * grid.cellM * scale.pxPerM,
+      grid.rows * grid.cellM * scale.pxPerM,
+    )
     c.restore()
   }
 
@@ -90,7 +124,10 @@ export class SitePainter {
       c.strokeStyle = p.id === chosenId ? palette.amber : palette.ink
       c.lineWidth = p.id === chosenId ? 2.5 : 1.3
       c.beginPath()
-      c.moveTo(x - 5, y); c.lineTo(x + 5, y); c.moveTo(x, y - 5); c.lineTo(x, y + 5)
+      c.moveTo(x - 5, y)
+      c.lineTo(x + 5, y)
+      c.moveTo(x, y - 5)
+      c.lineTo(x, y + 5)
       c.stroke()
       label(c, p.name, x + 8, y - 8, palette)
     }
@@ -99,7 +136,9 @@ export class SitePainter {
       c.lineWidth = 2
       c.setLineDash([6, 4])
       c.beginPath()
-      sketch.forEach((p, i) => (i === 0 ? c.moveTo(scale.x(p.x), scale.y(p.y)) : c.lineTo(scale.x(p.x), scale.y(p.y))))
+      sketch.forEach((p, i) =>
+        i === 0 ? c.moveTo(scale.x(p.x), scale.y(p.y)) : c.lineTo(scale.x(p.x), scale.y(p.y)),
+      )
       c.stroke()
       c.setLineDash([])
     }
@@ -117,9 +156,16 @@ export class SitePainter {
       c.strokeStyle = palette.ink
       c.lineWidth = 1.6
       c.beginPath()
-      c.moveTo(scale.x(a.x), scale.y(a.y)); c.lineTo(scale.x(b.x), scale.y(b.y))
+      c.moveTo(scale.x(a.x), scale.y(a.y))
+      c.lineTo(scale.x(b.x), scale.y(b.y))
       c.stroke()
-      label(c, `${Math.hypot(a.x - b.x, a.y - b.y).toFixed(2)} m`, (scale.x(a.x) + scale.x(b.x)) / 2 + 6, (scale.y(a.y) + scale.y(b.y)) / 2 - 8, palette)
+      label(
+        c,
+        `${Math.hypot(a.x - b.x, a.y - b.y).toFixed(2)} m`,
+        (scale.x(a.x) + scale.x(b.x)) / 2 + 6,
+        (scale.y(a.y) + scale.y(b.y)) / 2 - 8,
+        palette,
+      )
     }
     this.drawBar(c, scale)
   }
@@ -131,7 +177,10 @@ export class SitePainter {
     c.strokeStyle = palette.ink
     c.lineWidth = 1.5
     c.beginPath()
-    c.moveTo(16, height - 20); c.lineTo(16, height - 14); c.lineTo(16 + length * scale.pxPerM, height - 14); c.lineTo(16 + length * scale.pxPerM, height - 20)
+    c.moveTo(16, height - 20)
+    c.lineTo(16, height - 14)
+    c.lineTo(16 + length * scale.pxPerM, height - 14)
+    c.lineTo(16 + length * scale.pxPerM, height - 20)
     c.stroke()
     c.fillStyle = palette.ink
     c.font = '11px "Inter Variable", sans-serif'
@@ -147,11 +196,18 @@ function label(c: CanvasRenderingContext2D, text: string, x: number, y: number, 
   c.fillText(text, x, y)
 }
 
-function drawShadow(c: CanvasRenderingContext2D, { pass, outlines }: SiteView['shadows'][number], scale: SiteScale) {
+function drawShadow(
+  c: CanvasRenderingContext2D,
+  { pass, outlines }: SiteView['shadows'][number],
+  scale: SiteScale,
+) {
   c.fillStyle = `rgba(38, 44, 66, ${0.42 * (1 - pass)})`
   // All faces of a thing turn one way: filled as one, they do not darken each other.
   c.beginPath()
-  for (const o of outlines) { o.forEach((p, i) => (i === 0 ? c.moveTo(scale.x(p.x), scale.y(p.y)) : c.lineTo(scale.x(p.x), scale.y(p.y)))); c.closePath() }
+  for (const o of outlines) {
+    o.forEach((p, i) => (i === 0 ? c.moveTo(scale.x(p.x), scale.y(p.y)) : c.lineTo(scale.x(p.x), scale.y(p.y))))
+    c.closePath()
+  }
   c.fill('nonzero')
 }
 

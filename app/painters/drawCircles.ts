@@ -5,7 +5,9 @@ import type { PlanView } from './PlanPainter'
 
 const LEAST_LETTER_PX = 7
 
-interface FontNow { px: number }
+interface FontNow {
+  px: number
+}
 
 const inks = new Map<string, { edge: string; ink: string }>()
 
@@ -67,7 +69,13 @@ function drawCircle(context: CanvasRenderingContext2D, circle: PlanCircle, view:
   }
 }
 
-function drawLetter(context: CanvasRenderingContext2D, letter: string, ink: string, { x, y, r }: { x: number; y: number; r: number }, font: FontNow) {
+function drawLetter(
+  context: CanvasRenderingContext2D,
+  letter: string,
+  ink: string,
+  { x, y, r }: { x: number; y: number; r: number },
+  font: FontNow,
+) {
   // Setting a font is the slowest thing here: circles come by size, so it seldom changes.
   const px = Math.round(Math.max(8, Math.min(13, r * 0.75)))
   if (px !== font.px) {

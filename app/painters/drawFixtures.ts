@@ -16,18 +16,36 @@ export function drawFixture(context: CanvasRenderingContext2D, f: StandingFixtur
   context.save()
   context.translate(x, foot)
   switch (f.look) {
-    case 'post': drawBellPost(context, w, h); break
-    case 'urn': drawUrn(context, w, h); break
-    case 'obelisk': drawObelisk(context, w, h); break
-    case 'pot': drawPot(context, w, h); break
-    case 'tree': drawCrown(context, w, h, 0.3); break
-    case 'planting': drawCrown(context, w, h, 0); break
+    case 'post':
+      drawBellPost(context, w, h)
+      break
+    case 'urn':
+      drawUrn(context, w, h)
+      break
+    case 'obelisk':
+      drawObelisk(context, w, h)
+      break
+    case 'pot':
+      drawPot(context, w, h)
+      break
+    case 'tree':
+      drawCrown(context, w, h, 0.3)
+      break
+    case 'planting':
+      drawCrown(context, w, h, 0)
+      break
   }
   context.restore()
 }
 
 /** A fixture from above. */
-export function drawFixtureAbove(context: CanvasRenderingContext2D, f: Fixture, x: number, y: number, pxPerM: number) {
+export function drawFixtureAbove(
+  context: CanvasRenderingContext2D,
+  f: Fixture,
+  x: number,
+  y: number,
+  pxPerM: number,
+) {
   const r = (f.widthM / 2) * pxPerM
   context.save()
   context.beginPath()
@@ -93,8 +111,14 @@ function drawObelisk(c: CanvasRenderingContext2D, w: number, h: number) {
   c.strokeStyle = IRON
   c.lineWidth = 1.6
   c.beginPath()
-  for (const s of [-1, -0.3, 0.3, 1]) { c.moveTo((s * w) / 2, 0); c.lineTo(0, -h) }
-  for (const u of [0.2, 0.45, 0.7]) { c.moveTo((-w / 2) * (1 - u), -h * u); c.lineTo((w / 2) * (1 - u), -h * u) }
+  for (const s of [-1, -0.3, 0.3, 1]) {
+    c.moveTo((s * w) / 2, 0)
+    c.lineTo(0, -h)
+  }
+  for (const u of [0.2, 0.45, 0.7]) {
+    c.moveTo((-w / 2) * (1 - u), -h * u)
+    c.lineTo((w / 2) * (1 - u), -h * u)
+  }
   c.stroke()
 }
 
@@ -149,7 +173,15 @@ function drawCrown(c: CanvasRenderingContext2D, w: number, h: number, stem: numb
       const x = Math.cos(a) * r * (0.93 + 0.07 * Math.sin(a * 7)) * (y > 0 ? 1 - 0.25 * y : 1)
       const size = Math.max(2, w * 0.022) * (0.7 + random() * 0.6)
       c.beginPath()
-      c.ellipse(x * (w / 2), Math.min(-3, middle + y * ((h - low) / 2) - layer * 2), size, size * 0.62, a + random(), 0, Math.PI * 2)
+      c.ellipse(
+        x * (w / 2),
+        Math.min(-3, middle + y * ((h - low) / 2) - layer * 2),
+        size,
+        size * 0.62,
+        a + random(),
+        0,
+        Math.PI * 2,
+      )
       c.fill()
     }
   })

@@ -2,10 +2,20 @@ import type { Elevation } from '~~/core/view'
 import type { PictureScale } from './drawWall'
 import type { Palette } from './palette'
 
-interface Sheet { readonly width: number; readonly height: number; readonly frontPx: number; readonly palette: Palette }
+interface Sheet {
+  readonly width: number
+  readonly height: number
+  readonly frontPx: number
+  readonly palette: Palette
+}
 
 /** The ground of an elevation: a strip of soil before a wall, a terrace with its face, or the bed's own outline in lawn or gravel. */
-export function drawGround(context: CanvasRenderingContext2D, list: Elevation, scale: PictureScale, { width, height, frontPx, palette }: Sheet) {
+export function drawGround(
+  context: CanvasRenderingContext2D,
+  list: Elevation,
+  scale: PictureScale,
+  { width, height, frontPx, palette }: Sheet,
+) {
   const foot = scale.z(0)
   if (list.grounds.length > 0) return drawOutlines(context, list, scale, { width, height, frontPx, palette })
   const left = scale.x(list.fromX)
@@ -29,7 +39,14 @@ export function drawGround(context: CanvasRenderingContext2D, list: Elevation, s
 }
 
 /** The stone face that holds a terrace up. */
-function drawFace(context: CanvasRenderingContext2D, left: number, right: number, top: number, bottom: number, fall: number) {
+function drawFace(
+  context: CanvasRenderingContext2D,
+  left: number,
+  right: number,
+  top: number,
+  bottom: number,
+  fall: number,
+) {
   context.save()
   context.beginPath()
   context.moveTo(left, top)
@@ -47,23 +64,39 @@ function drawFace(context: CanvasRenderingContext2D, left: number, right: number
     context.beginPath()
     context.moveTo(left, y)
     context.lineTo(right, y)
-    for (let x = left + (row % 2) * 13; x < right; x += 26) { context.moveTo(x, y); context.lineTo(x, y + course) }
+    for (let x = left + (row % 2) * 13; x < right; x += 26) {
+      context.moveTo(x, y)
+      context.lineTo(x, y + course)
+    }
     context.stroke()
   }
   context.restore()
 }
 
-function drawOutlines(context: CanvasRenderingContext2D, list: Elevation, scale: PictureScale, { width, height, palette }: Sheet) {
+function drawOutlines(
+  context: CanvasRenderingContext2D,
+  list: Elevation,
+  scale: PictureScale,
+  { width, height, palette }: Sheet,
+) {
   const far = scale.z(Math.max(0, ...list.grounds.flat().map((p) => p.y)) + 0.25)
   const around = context.createLinearGradient(0, far, 0, height)
-  if (list.paved) { around.addColorStop(0, '#e9e0ce'); around.addColorStop(1, '#d9cdb6') } else { around.addColorStop(0, '#c3cbaa'); around.addColorStop(1, '#a7b48a') }
+  if (list.paved) {
+    around.addColorStop(0, '#e9e0ce')
+    around.addColorStop(1, '#d9cdb6')
+  } else {
+    around.addColorStop(0, '#c3cbaa')
+    around.addColorStop(1, '#a7b48a')
+  }
   context.fillStyle = around
   context.fillRect(0, far, width, height - far)
   context.fillStyle = list.paved ? '#8d7758' : '#7a664c'
   context.strokeStyle = palette.soil
   for (const outline of list.grounds) {
     context.beginPath()
-    outline.forEach((p, i) => (i === 0 ? context.moveTo(scale.x(p.x), scale.z(p.y)) : context.lineTo(scale.x(p.x), scale.z(p.y))))
+    outline.forEach((p, i) =>
+      i === 0 ? context.moveTo(scale.x(p.x), scale.z(p.y)) : context.lineTo(scale.x(p.x), scale.z(p.y)),
+    )
     context.closePath()
     // A pot's soil lies in the pot.
     if (!list.fixtures.some((f) => f.look === 'pot')) context.fill()

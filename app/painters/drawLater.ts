@@ -10,8 +10,12 @@ export function drawLater(draw: () => void): () => void {
   waiting.add(draw)
   cancelAnimationFrame(frame)
   clearTimeout(timer)
-  timer = setTimeout(() => { frame = requestAnimationFrame(step) }, REST_MS)
-  return () => { waiting.delete(draw) }
+  timer = setTimeout(() => {
+    frame = requestAnimationFrame(step)
+  }, REST_MS)
+  return () => {
+    waiting.delete(draw)
+  }
 }
 
 function step() {

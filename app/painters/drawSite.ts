@@ -5,10 +5,30 @@ import type { LaidBed } from '~/composables/useSite'
 import type { Palette } from './palette'
 
 /** How a site's metres (y up) become pixels. */
-export interface SiteScale { readonly pxPerM: number; readonly x: (m: number) => number; readonly y: (m: number) => number }
+export interface SiteScale {
+  readonly pxPerM: number
+  readonly x: (m: number) => number
+  readonly y: (m: number) => number
+}
 
-const COVER: Readonly<Record<PlacedOf<'surface'>['cover'], string>> = { path: '#e3d6bb', paving: '#dbd0bd', lawn: '#d3dcb8', water: '#bfd6da', gravel: '#e9dfca', drive: '#d9d1c3', street: '#cbc6bd' }
-const SERVICE: Readonly<Record<PlacedOf<'service'>['service'], string>> = { water: '#36618e', gas: '#8a6a1c', electric: '#8d3f2f', drain: '#5e5347', telecom: '#6a4d86', drip: '#3f7d78', overhead: '#2b2621' }
+const COVER: Readonly<Record<PlacedOf<'surface'>['cover'], string>> = {
+  path: '#e3d6bb',
+  paving: '#dbd0bd',
+  lawn: '#d3dcb8',
+  water: '#bfd6da',
+  gravel: '#e9dfca',
+  drive: '#d9d1c3',
+  street: '#cbc6bd',
+}
+const SERVICE: Readonly<Record<PlacedOf<'service'>['service'], string>> = {
+  water: '#36618e',
+  gas: '#8a6a1c',
+  electric: '#8d3f2f',
+  drain: '#5e5347',
+  telecom: '#6a4d86',
+  drip: '#3f7d78',
+  overhead: '#2b2621',
+}
 const INK = '#2b2621'
 
 function trace(c: CanvasRenderingContext2D, points: readonly Point[], scale: SiteScale, closed: boolean) {
@@ -18,7 +38,13 @@ function trace(c: CanvasRenderingContext2D, points: readonly Point[], scale: Sit
 }
 
 /** A bed on the site: its soil, its front edge in amber when it is the one being worked on, and its name. */
-export function drawBed(c: CanvasRenderingContext2D, bed: LaidBed, scale: SiteScale, palette: Palette, outlineOnly: boolean) {
+export function drawBed(
+  c: CanvasRenderingContext2D,
+  bed: LaidBed,
+  scale: SiteScale,
+  palette: Palette,
+  outlineOnly: boolean,
+) {
   for (const outline of bed.outlines) {
     trace(c, outline, scale, true)
     c.globalAlpha = outlineOnly ? 0 : 0.6
@@ -35,7 +61,14 @@ export function drawBed(c: CanvasRenderingContext2D, bed: LaidBed, scale: SiteSc
   const wide = (Math.max(...all.map((p) => p.x)) - Math.min(...all.map((p) => p.x))) * scale.pxPerM
   // A small bed has its name beneath it, clear of what stands in it.
   const below = wide < bed.name.length * 8
-  words(c, bed.name, scale.x(x), below ? scale.y(Math.min(...all.map((p) => p.y))) + 9 : scale.y(y), bed.current ? '#7a3f06' : INK, `${bed.current ? '600 ' : ''}12px "Fraunces Variable", serif`)
+  words(
+    c,
+    bed.name,
+    scale.x(x),
+    below ? scale.y(Math.min(...all.map((p) => p.y))) + 9 : scale.y(y),
+    bed.current ? '#7a3f06' : INK,
+    `${bed.current ? '600 ' : ''}12px "Fraunces Variable", serif`,
+  )
 }
 
 function words(c: CanvasRenderingContext2D, text: string, x: number, y: number, colour: string, font: string) {
@@ -51,15 +84,50 @@ function words(c: CanvasRenderingContext2D, text: string, x: number, y: number, 
 
 export function drawThing(c: CanvasRenderingContext2D, t: PlacedThing, scale: SiteScale) {
   switch (t.kind) {
-    case 'surface': trace(c, t.outline, scale, true); c.fillStyle = COVER[t.cover]; c.fill(); break
-    case 'terrace': trace(c, t.outline, scale, true); c.fillStyle = t.levelM > 0 ? '#e4d8c1' : '#d3c7b2'; c.fill(); c.strokeStyle = '#8f8471'; c.lineWidth = 1.5; c.stroke(); break
-    case 'building': drawBuilding(c, t, scale); break
-    case 'fence': trace(c, t.line, scale, false); c.strokeStyle = '#5e4a38'; c.lineWidth = Math.max(2, 0.1 * scale.pxPerM); c.setLineDash(t.solid >= 0.95 ? [] : [6, 3]); c.stroke(); c.setLineDash([]); break
-    case 'service': trace(c, t.line, scale, false); c.strokeStyle = SERVICE[t.service]; c.lineWidth = 1.6; c.setLineDash(t.service === 'overhead' ? [1, 5] : t.sure ? [9, 4] : [4, 6]); c.stroke(); c.setLineDash([]); break
-    case 'tree': drawTree(c, t, scale); break
-    case 'feature': drawFeature(c, t, scale); break
-    case 'viewpoint': drawViewpoint(c, t, scale); break
-    case 'target': drawTarget(c, t, scale); break
+    case 'surface':
+      trace(c, t.outline, scale, true)
+      c.fillStyle = COVER[t.cover]
+      c.fill()
+      break
+    case 'terrace':
+      trace(c, t.outline, scale, true)
+      c.fillStyle = t.levelM > 0 ? '#e4d8c1' : '#d3c7b2'
+      c.fill()
+      c.strokeStyle = '#8f8471'
+      c.lineWidth = 1.5
+      c.stroke()
+      break
+    case 'building':
+      drawBuilding(c, t, scale)
+      break
+    case 'fence':
+      trace(c, t.line, scale, false)
+      c.strokeStyle = '#5e4a38'
+      c.lineWidth = Math.max(2, 0.1 * scale.pxPerM)
+      c.setLineDash(t.solid >= 0.95 ? [] : [6, 3])
+      c.stroke()
+      c.setLineDash([])
+      break
+    case 'service':
+      trace(c, t.line, scale, false)
+      c.strokeStyle = SERVICE[t.service]
+      c.lineWidth = 1.6
+      c.setLineDash(t.service === 'overhead' ? [1, 5] : t.sure ? [9, 4] : [4, 6])
+      c.stroke()
+      c.setLineDash([])
+      break
+    case 'tree':
+      drawTree(c, t, scale)
+      break
+    case 'feature':
+      drawFeature(c, t, scale)
+      break
+    case 'viewpoint':
+      drawViewpoint(c, t, scale)
+      break
+    case 'target':
+      drawTarget(c, t, scale)
+      break
   }
 }
 
@@ -118,7 +186,13 @@ function drawFeature(c: CanvasRenderingContext2D, t: PlacedOf<'feature'>, scale:
   else c.arc(x, y, r, 0, Math.PI * 2)
   c.fillStyle = t.what === 'tap' ? '#36618e' : lighten('#8f8471', t.keepInView ? -0.2 : 0)
   c.fill()
-  if (t.keepInView) { c.beginPath(); c.arc(x, y, r + 3, 0, Math.PI * 2); c.strokeStyle = '#d68a1c'; c.lineWidth = 1.5; c.stroke() }
+  if (t.keepInView) {
+    c.beginPath()
+    c.arc(x, y, r + 3, 0, Math.PI * 2)
+    c.strokeStyle = '#d68a1c'
+    c.lineWidth = 1.5
+    c.stroke()
+  }
 }
 
 /** An eye: where someone stands, sits or drives. */
@@ -146,6 +220,13 @@ function drawTarget(c: CanvasRenderingContext2D, t: PlacedOf<'target'>, scale: S
   c.strokeStyle = t.wish === 'keep' ? '#4f6b4a' : '#8d3f2f'
   c.lineWidth = 1.6
   c.strokeRect(x - 9, y - 6, 18, 12)
-  if (t.wish === 'hide') { c.beginPath(); for (const d of [-5, 0, 5]) { c.moveTo(x + d, y - 6); c.lineTo(x + d, y + 6) } c.stroke() }
+  if (t.wish === 'hide') {
+    c.beginPath()
+    for (const d of [-5, 0, 5]) {
+      c.moveTo(x + d, y - 6)
+      c.lineTo(x + d, y + 6)
+    }
+    c.stroke()
+  }
   words(c, `${t.wish}: ${t.name}`, x, y + 16, c.strokeStyle, '11px "Inter Variable", sans-serif')
 }

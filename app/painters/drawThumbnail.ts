@@ -3,7 +3,13 @@ import { lookAt, type Climate, type Plant } from '~~/core/plant'
 import { drawPaints } from './paintPath'
 import { portrait } from '~~/core/view'
 
-export interface Thumbnail { readonly plant: Plant; readonly month: number; readonly width: number; readonly height: number; readonly pxPerM: number }
+export interface Thumbnail {
+  readonly plant: Plant
+  readonly month: number
+  readonly width: number
+  readonly height: number
+  readonly pxPerM: number
+}
 
 const MOST = 1500
 /** What a canvas shows: most plants look alike from one month to the next. */
@@ -30,17 +36,41 @@ export function drawThumbnail(target: HTMLCanvasElement, thumbnail: Thumbnail, c
   context.drawImage(picture, 0, 0)
 }
 
-function makePicture({ plant, month, width, height, pxPerM }: Thumbnail, climate: Climate, ratio: number): HTMLCanvasElement {
+function makePicture(
+  { plant, month, width, height, pxPerM }: Thumbnail,
+  climate: Climate,
+  ratio: number,
+): HTMLCanvasElement {
   const picture = document.createElement('canvas')
   picture.width = width * ratio
   picture.height = height * ratio
-  const at = { id: 'thumbnail', seed: 1, driftId: 'thumbnail', index: 0, plant, lane: 0, x: 0, y: 0, along: 0, out: 0, pinned: false, crowded: false }
+  const at = {
+    id: 'thumbnail',
+    seed: 1,
+    driftId: 'thumbnail',
+    index: 0,
+    plant,
+    lane: 0,
+    x: 0,
+    y: 0,
+    along: 0,
+    out: 0,
+    pinned: false,
+    crowded: false,
+  }
   const [body] = bodiesAt([at], { month, year: 10 }, climate)
   if (!body) return picture
   const full = Math.max(plant.foliageHeightM, plant.flowerHeightM)
   const scale = (pxPerM || Math.min((height - 4) / (full * 1.06), (width - 4) / (plant.spreadM * 1.15))) * ratio
   const context = picture.getContext('2d')!
   context.setTransform(scale, 0, 0, scale, picture.width / 2, picture.height - 3 * ratio)
-  drawPaints(context, portrait({ plant, look: body.look, foliageM: body.foliageM, flowerM: body.flowerM, spreadM: body.spreadM }, 0, scale / ratio))
+  drawPaints(
+    context,
+    portrait(
+      { plant, look: body.look, foliageM: body.foliageM, flowerM: body.flowerM, spreadM: body.spreadM },
+      0,
+      scale / ratio,
+    ),
+  )
   return picture
 }

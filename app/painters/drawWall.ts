@@ -3,7 +3,11 @@ import { hashText, seeded } from '~~/core/geometry'
 import { lighten, mix } from '~~/core/colour'
 
 /** How a picture turns metres into pixels: x from the left, z up from the wall's foot. */
-export interface PictureScale { readonly pxPerM: number; readonly x: (metres: number) => number; readonly z: (metres: number) => number }
+export interface PictureScale {
+  readonly pxPerM: number
+  readonly x: (metres: number) => number
+  readonly z: (metres: number) => number
+}
 
 /** The air between: a wall is drawn paler than it is, so that the planting before it is the most colourful thing. */
 const PALE = '#ecdfcd'
@@ -11,7 +15,13 @@ const PALE = '#ecdfcd'
 const COURSE_M: Readonly<Record<Wall['material'], number>> = { brick: 0.075, stone: 0.3, render: 0, boards: 0.16 }
 
 /** The wall behind a bed with its courses, windows and doors. */
-export function drawWall(context: CanvasRenderingContext2D, wall: Wall, scale: PictureScale, fromX: number, toX: number) {
+export function drawWall(
+  context: CanvasRenderingContext2D,
+  wall: Wall,
+  scale: PictureScale,
+  fromX: number,
+  toX: number,
+) {
   const left = scale.x(fromX)
   const right = scale.x(toX)
   const top = scale.z(wall.heightM)
@@ -31,7 +41,15 @@ export function drawWall(context: CanvasRenderingContext2D, wall: Wall, scale: P
   for (const opening of wall.openings) drawOpening(context, opening, scale)
 }
 
-function drawCourses(context: CanvasRenderingContext2D, wall: Wall, scale: PictureScale, left: number, right: number, top: number, foot: number) {
+function drawCourses(
+  context: CanvasRenderingContext2D,
+  wall: Wall,
+  scale: PictureScale,
+  left: number,
+  right: number,
+  top: number,
+  foot: number,
+) {
   const course = COURSE_M[wall.material] * scale.pxPerM
   if (course < 2.5) return
   const random = seeded(hashText(wall.material + wall.colour))

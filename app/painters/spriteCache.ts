@@ -3,7 +3,14 @@ import { portrait } from '~~/core/view'
 import { drawPaints } from './paintPath'
 
 /** A portrait drawn once: its canvas and where the plant's foot lies in it, pixels of the canvas. */
-export interface Sprite { readonly canvas: HTMLCanvasElement; readonly footX: number; readonly footY: number; readonly pxPerM: number; readonly spreadM: number; readonly heightM: number }
+export interface Sprite {
+  readonly canvas: HTMLCanvasElement
+  readonly footX: number
+  readonly footY: number
+  readonly pxPerM: number
+  readonly spreadM: number
+  readonly heightM: number
+}
 
 const MOST_PIXELS = 60_000_000
 const STEP = 1.07
@@ -33,9 +40,13 @@ export class SpriteCache {
   }
 
   /** An earlier portrait of the same plant, or null. */
-  standIn(body: Body, variant: number): Sprite | null { return this.latest.get(`${body.at.plant.id}|${variant}`) ?? null }
+  standIn(body: Body, variant: number): Sprite | null {
+    return this.latest.get(`${body.at.plant.id}|${variant}`) ?? null
+  }
 
-  has(body: Body, variant: number, pxPerM: number) { return this.sprites.has(keyOf(body, variant, pxPerM)) }
+  has(body: Body, variant: number, pxPerM: number) {
+    return this.sprites.has(keyOf(body, variant, pxPerM))
+  }
 
   private forget() {
     for (const [key, sprite] of this.sprites) {

@@ -1,8 +1,19 @@
 import { mix } from '~~/core/colour'
 
 /** Colours of hours of sun from deep shade to full sun, by whole hours; and how they are read. */
-const STOPS: readonly (readonly [number, string])[] = [[0, '#45546a'], [2, '#7d8a8c'], [4, '#c3b58d'], [6, '#edc36a'], [9, '#fbe7b0']]
-export const SUN_KEY = [{ from: 0, label: 'shade, under 2 h' }, { from: 2, label: 'part shade, 2 to 4 h' }, { from: 4, label: 'part sun, 4 to 6 h' }, { from: 6, label: 'full sun, 6 h and more' }] as const
+const STOPS: readonly (readonly [number, string])[] = [
+  [0, '#45546a'],
+  [2, '#7d8a8c'],
+  [4, '#c3b58d'],
+  [6, '#edc36a'],
+  [9, '#fbe7b0'],
+]
+export const SUN_KEY = [
+  { from: 0, label: 'shade, under 2 h' },
+  { from: 2, label: 'part shade, 2 to 4 h' },
+  { from: 4, label: 'part sun, 4 to 6 h' },
+  { from: 6, label: 'full sun, 6 h and more' },
+] as const
 
 const STEP_H = 0.25
 const table: string[] = []

@@ -8,5 +8,7 @@ export function whenIdle(steps: Iterator<unknown>): () => void {
     if (!stopped) requestIdleCallback(run)
   }
   requestIdleCallback(run)
-  return () => { stopped = true }
+  return () => {
+    stopped = true
+  }
 }

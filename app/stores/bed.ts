@@ -8,10 +8,19 @@ import { createKeeper } from './keeper'
 /** The bed being worked on: its edits, undo and redo, and its saving. The one place that changes a bed. */
 export const useBedStore = defineStore('bed', () => {
   const garden = shallowRef<StoredGarden | null>(null)
-  const { value: bed, open: take, holds, ...keeper } = createKeeper<Bed, StoredBed, Edit>({
+  const {
+    value: bed,
+    open: take,
+    holds,
+    ...keeper
+  } = createKeeper<Bed, StoredBed, Edit>({
     key: (id) => id,
-    put: (id, revision, value) => $fetch<SavedAnswer>(`/api/beds/${id}`, { method: 'PUT', body: { revision, bed: value } }),
-    apply: (value, edit) => { const { bed: after, inverse } = applyEdit(value, edit); return { value: after, inverse } },
+    put: (id, revision, value) =>
+      $fetch<SavedAnswer>(`/api/beds/${id}`, { method: 'PUT', body: { revision, bed: value } }),
+    apply: (value, edit) => {
+      const { bed: after, inverse } = applyEdit(value, edit)
+      return { value: after, inverse }
+    },
     describe: describeEdit,
     replace: (value) => ({ kind: 'replace', bed: value }),
     parse: (value) => bedSchema.safeParse(value).data ?? null,

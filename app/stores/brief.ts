@@ -5,14 +5,26 @@ import type { SavedAnswer, StoredBrief } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
 /** A change of a brief: some of its parts, set anew. */
-export interface BriefEdit { readonly change: Partial<Brief>; readonly name: string }
+export interface BriefEdit {
+  readonly change: Partial<Brief>
+  readonly name: string
+}
 
 /** The brief of the garden being worked on: what it is for, its colours, its changed schools. */
 export const useBriefStore = defineStore('brief', () => {
-  const { value, open: take, holds, ...keeper } = createKeeper<Brief, StoredBrief, BriefEdit>({
+  const {
+    value,
+    open: take,
+    holds,
+    ...keeper
+  } = createKeeper<Brief, StoredBrief, BriefEdit>({
     key: (id) => `brief:${id}`,
-    put: (id, revision, brief) => $fetch<SavedAnswer>(`/api/gardens/${id}/brief`, { method: 'PUT', body: { revision, brief } }),
-    apply: (brief, { change, name }) => ({ value: { ...brief, ...change }, inverse: { name, change: Object.fromEntries(Object.keys(change).map((k) => [k, brief[k as keyof Brief]])) } }),
+    put: (id, revision, brief) =>
+      $fetch<SavedAnswer>(`/api/gardens/${id}/brief`, { method: 'PUT', body: { revision, brief } }),
+    apply: (brief, { change, name }) => ({
+      value: { ...brief, ...change },
+      inverse: { name, change: Object.fromEntries(Object.keys(change).map((k) => [k, brief[k as keyof Brief]])) },
+    }),
     describe: (edit) => edit.name,
     replace: (brief) => ({ change: brief, name: 'take the other version' }),
     parse: (brief) => (briefSchema.safeParse(brief).data as Brief | undefined) ?? null,

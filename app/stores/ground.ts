@@ -26,6 +26,9 @@ export const useGroundStore = defineStore('ground', () => {
   /** The middle of the plan, where new things are put. */
   const middle = shallowRef<Point>({ x: 0, y: 0 })
 
-  function take(next: SiteTool) { tool.value = next; tape.value = [] }
+  function take(next: SiteTool) {
+    tool.value = next
+    tape.value = []
+  }
   return { tab, chosenId, tool, shade, month, day, minutes, year, snap, tape, sketch, middle, take }
 })

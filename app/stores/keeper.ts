@@ -9,7 +9,10 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict' 
 const SAVE_AFTER_MS = 450
 const RETRY_MS = [1000, 2000, 4000, 8000, 15000]
 
-interface Step<E> { readonly name: string; readonly inverse: E }
+interface Step<E> {
+  readonly name: string
+  readonly inverse: E
+}
 
 /** What a keeper must know of the thing it keeps. */
 export interface Kind<T, E> {
@@ -113,7 +116,9 @@ export function createKeeper<T, S extends Stored<T>, E>(kind: Kind<T, E>) {
 
   function saveIn(ms: number) {
     clearTimeout(timer)
-    timer = setTimeout(() => { void save() }, ms)
+    timer = setTimeout(() => {
+      void save()
+    }, ms)
   }
 
   /** Saves now what has not been saved; resolves when the server has answered. */
@@ -121,7 +126,9 @@ export function createKeeper<T, S extends Stored<T>, E>(kind: Kind<T, E>) {
     clearTimeout(timer)
     if (running) await running
     if (!id.value || kept.value === null || saveState.value === 'saved' || saveState.value === 'conflict') return
-    running = send(id.value, kept.value).finally(() => { running = null })
+    running = send(id.value, kept.value).finally(() => {
+      running = null
+    })
     await running
   }
 
@@ -178,5 +185,25 @@ export function createKeeper<T, S extends Stored<T>, E>(kind: Kind<T, E>) {
     dropUnsaved(kind.key(id.value))
   }
 
-  return { id, value, kept, dragging, revision, savedAt, saveState, problem, conflict, done, undone, holds, open, edit, preview, undo, redo, save, settleConflict }
+  return {
+    id,
+    value,
+    kept,
+    dragging,
+    revision,
+    savedAt,
+    saveState,
+    problem,
+    conflict,
+    done,
+    undone,
+    holds,
+    open,
+    edit,
+    preview,
+    undo,
+    redo,
+    save,
+    settleConflict,
+  }
 }

@@ -6,10 +6,19 @@ import { createKeeper } from './keeper'
 
 /** The site of the garden being worked on. The one place that changes a site. */
 export const useSiteStore = defineStore('site', () => {
-  const { value: site, open: take, holds, ...keeper } = createKeeper<Site, StoredSite, SiteEdit>({
+  const {
+    value: site,
+    open: take,
+    holds,
+    ...keeper
+  } = createKeeper<Site, StoredSite, SiteEdit>({
     key: (id) => `site:${id}`,
-    put: (id, revision, value) => $fetch<SavedAnswer>(`/api/gardens/${id}/site`, { method: 'PUT', body: { revision, site: value } }),
-    apply: (value, edit) => { const { site: after, inverse } = applySiteEdit(value, edit); return { value: after, inverse } },
+    put: (id, revision, value) =>
+      $fetch<SavedAnswer>(`/api/gardens/${id}/site`, { method: 'PUT', body: { revision, site: value } }),
+    apply: (value, edit) => {
+      const { site: after, inverse } = applySiteEdit(value, edit)
+      return { value: after, inverse }
+    },
     describe: describeSiteEdit,
     replace: (value) => ({ kind: 'replaceSite', site: value }),
     parse: (value) => siteSchema.safeParse(value).data ?? null,

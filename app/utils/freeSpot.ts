@@ -1,7 +1,10 @@
 import type { Scene } from '~~/core/critique'
 
 /** The middle of the longest empty stretch of a lane, metres along the bed (`s`) and on its run (`along`). */
-export function freeSpot({ placement, frame, bed }: Scene, lane: number): { readonly s: number; readonly along: number } {
+export function freeSpot(
+  { placement, frame, bed }: Scene,
+  lane: number,
+): { readonly s: number; readonly along: number } {
   const own = new Set(bed.drifts.filter((d) => d.lane === lane).map((d) => d.id))
   const spans = placement.spans.filter((s) => own.has(s.driftId)).sort((a, b) => a.from - b.from)
   let best = { from: frame.runFrom, to: frame.runFrom }

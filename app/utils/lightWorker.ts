@@ -2,7 +2,10 @@ import type { BedLightInput, LightHours, LightInput } from '~~/core/light'
 import type { LightAnswer, LightRequest } from '~/workers/lightJobs'
 
 /** A piece of work under way in the light worker. */
-export interface LightWork { readonly result: Promise<{ hours: LightHours | null; worked: number }>; cancel(): void }
+export interface LightWork {
+  readonly result: Promise<{ hours: LightHours | null; worked: number }>
+  cancel(): void
+}
 
 const TIMEOUT_MS = 120_000
 
@@ -15,18 +18,30 @@ function theWorker(): Worker {
   worker = new Worker(new URL('../workers/light.worker.ts', import.meta.url), { type: 'module' })
   worker.onmessage = ({ data }: MessageEvent<LightAnswer>) => waiting.get(data.id)?.(data)
   worker.onerror = (event) => {
-    for (const [id, take] of waiting) take({ id, kind: 'error', message: event.message || 'The light worker stopped.' })
+    for (const [id, take] of waiting)
+      take({ id, kind: 'error', message: event.message || 'The light worker stopped.' })
     worker = null
   }
   return worker
 }
 
 /** Asks the light worker; a result that was cancelled or took too long rejects. */
-export function askLight(job: { readonly job: 'bed'; readonly input: BedLightInput } | { readonly job: 'map'; readonly input: LightInput }, progress: (share: number) => void): LightWork {
+export function askLight(
+  job: { readonly job: 'bed'; readonly input: BedLightInput } | { readonly job: 'map'; readonly input: LightInput },
+  progress: (share: number) => void,
+): LightWork {
   const id = nextId++
   const result = new Promise<{ hours: LightHours | null; worked: number }>((done, fail) => {
-    const end = (act: () => void) => { clearTimeout(timer); waiting.delete(id); act() }
-    const timer = setTimeout(() => end(() => fail(new Error('The light took too long to work out. Try a smaller site, or fewer obstacles.'))), TIMEOUT_MS)
+    const end = (act: () => void) => {
+      clearTimeout(timer)
+      waiting.delete(id)
+      act()
+    }
+    const timer = setTimeout(
+      () =>
+        end(() => fail(new Error('The light took too long to work out. Try a smaller site, or fewer obstacles.'))),
+      TIMEOUT_MS,
+    )
     waiting.set(id, (answer) => {
       if (answer.kind === 'progress') progress(answer.share)
       else if (answer.kind === 'error') end(() => fail(new Error(answer.message)))
@@ -34,5 +49,10 @@ export function askLight(job: { readonly job: 'bed'; readonly input: BedLightInp
     })
     theWorker().postMessage({ id, ...job } satisfies LightRequest)
   })
-  return { result, cancel: () => { if (waiting.delete(id)) theWorker().postMessage({ id, job: 'cancel' } satisfies LightRequest) } }
+  return {
+    result,
+    cancel: () => {
+      if (waiting.delete(id)) theWorker().postMessage({ id, job: 'cancel' } satisfies LightRequest)
+    },
+  }
 }

@@ -17,7 +17,10 @@ function send(ask: Ask): Promise<MatchAnswer> {
   }
   const id = nextId++
   return new Promise((done, fail) => {
-    const timer = setTimeout(() => { waiting.delete(id); fail(new Error('The match took too long.')) }, TIMEOUT_MS)
+    const timer = setTimeout(() => {
+      waiting.delete(id)
+      fail(new Error('The match took too long.'))
+    }, TIMEOUT_MS)
     waiting.set(id, (answer) => {
       clearTimeout(timer)
       waiting.delete(id)
@@ -31,7 +34,10 @@ function send(ask: Ask): Promise<MatchAnswer> {
 async function withLibrary(plants: readonly Plant[]) {
   if (sent === plants) return
   sent = plants
-  await send({ job: 'library', plants }).catch((error: unknown) => { sent = null; throw error })
+  await send({ job: 'library', plants }).catch((error: unknown) => {
+    sent = null
+    throw error
+  })
 }
 
 /** Partners of a plant or for an empty place, worked out in the match worker. */
@@ -42,7 +48,13 @@ export async function askPartners(plants: readonly Plant[], ask: PartnerAsk): Pr
 }
 
 /** Stand-ins for a plant, worked out in the match worker. */
-export async function askSwaps(plants: readonly Plant[], from: Plant, site: SiteConditions, direction: Direction, most = 6): Promise<readonly Swap[]> {
+export async function askSwaps(
+  plants: readonly Plant[],
+  from: Plant,
+  site: SiteConditions,
+  direction: Direction,
+  most = 6,
+): Promise<readonly Swap[]> {
   await withLibrary(plants)
   const answer = await send({ job: 'swaps', from, site, direction, most })
   return answer.kind === 'swaps' ? answer.swaps : []

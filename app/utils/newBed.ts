@@ -12,6 +12,11 @@ export function newBed(name: string, lengthM: number, depthM: number, kind: BedK
     viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3, turnDeg: 0 },
     ground: plainGround,
     school: kind === 'screen' ? 'screen' : kind === 'court' ? 'formal' : 'layered',
-    existing: [], drifts: [], pins: [], accepted: [], shortlist: [], buying: [],
+    existing: [],
+    drifts: [],
+    pins: [],
+    accepted: [],
+    shortlist: [],
+    buying: [],
   }
 }

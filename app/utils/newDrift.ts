@@ -20,10 +20,12 @@ export function laneFor(plant: Plant, lanes: number, kind: BedKind = 'foundation
 }
 
 /** The far half of a two-sided bed mirrors the near one. */
-const nearOf = (lane: number, lanes: number, kind: BedKind) => (kind === 'two-sided' ? Math.max(lane, lanes - 1 - lane) : lane)
+const nearOf = (lane: number, lanes: number, kind: BedKind) =>
+  kind === 'two-sided' ? Math.max(lane, lanes - 1 - lane) : lane
 
 /** Whether a lane is one that a plant belongs in by its height. */
-export const isLaneOf = (plant: Plant, lane: number, lanes: number, kind: BedKind = 'foundation'): boolean => laneFor(plant, lanes, kind) === nearOf(lane, lanes, kind)
+export const isLaneOf = (plant: Plant, lane: number, lanes: number, kind: BedKind = 'foundation'): boolean =>
+  laneFor(plant, lanes, kind) === nearOf(lane, lanes, kind)
 
 /** What stays below the lane behind, metres; no limit where the tallest stand. */
 export function laneTopM(lane: number, lanes: number, kind: BedKind = 'foundation'): number {
@@ -36,5 +38,13 @@ export function laneTopM(lane: number, lanes: number, kind: BedKind = 'foundatio
 export function newDrift(plant: Plant, lane: number, at: number, bed: Bed): Drift {
   const bulb = plant.spacingHabit === 'weaves'
   const count = bulb ? 9 : plant.spacingHabit === 'specimen' || plant.spreadM >= 1 ? 1 : 3
-  return { id: newId(), plantId: plant.id, lane: Math.min(lane, bed.laneShares.length - 1), count, pattern: count === 1 ? 'row' : bulb ? 'mass' : 'staggered', at, everyM: Math.max(0.5, plant.spreadM * 2) }
+  return {
+    id: newId(),
+    plantId: plant.id,
+    lane: Math.min(lane, bed.laneShares.length - 1),
+    count,
+    pattern: count === 1 ? 'row' : bulb ? 'mass' : 'staggered',
+    at,
+    everyM: Math.max(0.5, plant.spreadM * 2),
+  }
 }

@@ -4,7 +4,11 @@ import { bodiesAt, type Body, type Moment } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 import { elevation, plan, repeated, type Aspect, type Elevation, type Plan } from '~~/core/view'
 
-export interface Pictures { readonly bodies: readonly Body[]; readonly elevation: Elevation; readonly plan: Plan }
+export interface Pictures {
+  readonly bodies: readonly Body[]
+  readonly elevation: Elevation
+  readonly plan: Plan
+}
 
 const bodiesKept = new WeakMap<Scene, Map<string, readonly Body[]>>()
 const kept = new WeakMap<Scene, WeakMap<Aspect, Map<string, Pictures>>>()
@@ -13,7 +17,13 @@ const letters = new WeakMap<Scene, ReadonlyMap<string, string>>()
 /** The key letters of a scene's plants. */
 export function lettersOf(scene: Scene): ReadonlyMap<string, string> {
   let known = letters.get(scene)
-  if (!known) letters.set(scene, (known = keyLetters(scene.bed.drifts.map((d) => scene.library.get(d.plantId)).filter((p): p is Plant => !!p))))
+  if (!known)
+    letters.set(
+      scene,
+      (known = keyLetters(
+        scene.bed.drifts.map((d) => scene.library.get(d.plantId)).filter((p): p is Plant => !!p),
+      )),
+    )
   return known
 }
 
@@ -24,7 +34,16 @@ export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
   let months = bodiesKept.get(scene)
   if (!months) bodiesKept.set(scene, (months = new Map()))
   let bodies = months.get(keyOf(moment))
-  if (!bodies) months.set(keyOf(moment), (bodies = bodiesAt([...repeated(scene.placement.plants, scene.bed.form), ...scene.placement.standing], moment, scene.climate, scene.bed.buying)))
+  if (!bodies)
+    months.set(
+      keyOf(moment),
+      (bodies = bodiesAt(
+        [...repeated(scene.placement.plants, scene.bed.form), ...scene.placement.standing],
+        moment,
+        scene.climate,
+        scene.bed.buying,
+      )),
+    )
   return bodies
 }
 
@@ -37,11 +56,16 @@ export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictur
   let pictures = months.get(keyOf(moment))
   if (!pictures) {
     const bodies = bodiesOf(scene, moment)
-    pictures = { bodies, elevation: elevation(bodies, scene.frame, scene.bed, aspect), plan: plan(bodies, scene.frame, lettersOf(scene), scene.bed, aspect) }
+    pictures = {
+      bodies,
+      elevation: elevation(bodies, scene.frame, scene.bed, aspect),
+      plan: plan(bodies, scene.frame, lettersOf(scene), scene.bed, aspect),
+    }
     months.set(keyOf(moment), pictures)
   }
   return pictures
 }
 
 /** The other months of the year, the nearest to a month first. */
-export const otherMonths = (month: number): number[] => [1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6].map((d) => ((month - 1 + d + 12) % 12) + 1)
+export const otherMonths = (month: number): number[] =>
+  [1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6].map((d) => ((month - 1 + d + 12) % 12) + 1)

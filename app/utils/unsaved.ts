@@ -1,4 +1,7 @@
-interface Unsaved { readonly revision: number; readonly value: unknown }
+interface Unsaved {
+  readonly revision: number
+  readonly value: unknown
+}
 
 const keyOf = (id: string) => `amber-terrace.unsaved.${id}`
 

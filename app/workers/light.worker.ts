@@ -1,16 +1,33 @@
-import { bedLightHours, changedLight, lightHours, type BedLightInput, type LightHours, type LightInput } from '~~/core/light'
+import {
+  bedLightHours,
+  changedLight,
+  lightHours,
+  type BedLightInput,
+  type LightHours,
+  type LightInput,
+} from '~~/core/light'
 import type { LightAnswer, LightRequest } from './lightJobs'
 
 const cancelled = new Set<number>()
 let last: { input: LightInput; hours: LightHours } | null = null
 
-const send = (answer: LightAnswer) => { postMessage(answer) }
+const send = (answer: LightAnswer) => {
+  postMessage(answer)
+}
 /** Lets a cancel come in between two months. */
-const breathe = () => new Promise<void>((done) => { setTimeout(done) })
+const breathe = () =>
+  new Promise<void>((done) => {
+    setTimeout(done)
+  })
 
 onmessage = ({ data }: MessageEvent<LightRequest>) => {
-  if (data.job === 'cancel') { cancelled.add(data.id); return }
-  void answer(data).catch((error: unknown) => { send({ id: data.id, kind: 'error', message: error instanceof Error ? error.message : String(error) }) })
+  if (data.job === 'cancel') {
+    cancelled.add(data.id)
+    return
+  }
+  void answer(data).catch((error: unknown) => {
+    send({ id: data.id, kind: 'error', message: error instanceof Error ? error.message : String(error) })
+  })
 }
 
 async function answer(request: Exclude<LightRequest, { job: 'cancel' }>) {
@@ -30,11 +47,14 @@ async function answer(request: Exclude<LightRequest, { job: 'cancel' }>) {
 
 type Work = Generator<number, { hours: LightHours | null; worked: number }>
 
-function* bedWork(input: BedLightInput): Work { return { hours: yield* bedLightHours(input), worked: 1 } }
+function* bedWork(input: BedLightInput): Work {
+  return { hours: yield* bedLightHours(input), worked: 1 }
+}
 
 /** The whole map, or only the cells that obstacles which moved since the last one shade and shaded. */
 function* mapWork(input: LightInput): Work {
-  const same = last && JSON.stringify({ ...last.input, obstacles: [] }) === JSON.stringify({ ...input, obstacles: [] })
+  const same =
+    last && JSON.stringify({ ...last.input, obstacles: [] }) === JSON.stringify({ ...input, obstacles: [] })
   if (last && same) return yield* changedLight(input, last.input.obstacles, last.hours)
   return { hours: yield* lightHours(input), worked: 1 }
 }

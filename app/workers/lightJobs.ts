@@ -8,5 +8,10 @@ export type LightRequest =
 
 export type LightAnswer =
   | { readonly id: number; readonly kind: 'progress'; readonly share: number }
-  | { readonly id: number; readonly kind: 'result'; readonly hours: LightHours | null; /** Share of the cells that had to be worked out. */ readonly worked: number }
+  | {
+      readonly id: number
+      readonly kind: 'result'
+      readonly hours: LightHours | null
+      /** Share of the cells that had to be worked out. */ readonly worked: number
+    }
   | { readonly id: number; readonly kind: 'error'; readonly message: string }

@@ -5,7 +5,14 @@ import type { Plant, SiteConditions } from '~~/core/plant'
 export type MatchRequest =
   | { readonly id: number; readonly job: 'library'; readonly plants: readonly Plant[] }
   | { readonly id: number; readonly job: 'partners'; readonly ask: PartnerAsk }
-  | { readonly id: number; readonly job: 'swaps'; readonly from: Plant; readonly site: SiteConditions; readonly direction: Direction; readonly most: number }
+  | {
+      readonly id: number
+      readonly job: 'swaps'
+      readonly from: Plant
+      readonly site: SiteConditions
+      readonly direction: Direction
+      readonly most: number
+    }
 
 export type MatchAnswer =
   | { readonly id: number; readonly kind: 'done' }

@@ -4,37 +4,48 @@ import { stripFrame, checkOutline, laneBands, laneDepthAt, rectangle, setbackM, 
 import type { EdgeKind } from '../geometry'
 
 /** Outlines with any kind of edge, the back never far out, the front well before it. */
-const outlines = fc.record({
-  length: fc.double({ min: 2, max: 40, noNaN: true }),
-  depths: fc.array(fc.double({ min: 1, max: 4, noNaN: true }), { minLength: 2, maxLength: 7 }),
-  backs: fc.array(fc.double({ min: 0, max: 0.4, noNaN: true }), { minLength: 2, maxLength: 4 }),
-  front: fc.constantFrom<EdgeKind>('straight', 'stepped', 'curved'),
-  back: fc.constantFrom<EdgeKind>('straight', 'stepped', 'curved'),
-}).map(({ length, depths, backs, front, back }): Outline => {
-  const stations = (ys: number[]) => ys.map((y, i) => ({ x: (i / (ys.length - 1)) * length, y }))
-  return { back: { kind: back, stations: stations(backs) }, front: { kind: front, stations: stations(depths) } }
-})
+const outlines = fc
+  .record({
+    length: fc.double({ min: 2, max: 40, noNaN: true }),
+    depths: fc.array(fc.double({ min: 1, max: 4, noNaN: true }), { minLength: 2, maxLength: 7 }),
+    backs: fc.array(fc.double({ min: 0, max: 0.4, noNaN: true }), { minLength: 2, maxLength: 4 }),
+    front: fc.constantFrom<EdgeKind>('straight', 'stepped', 'curved'),
+    back: fc.constantFrom<EdgeKind>('straight', 'stepped', 'curved'),
+  })
+  .map(({ length, depths, backs, front, back }): Outline => {
+    const stations = (ys: number[]) => ys.map((y, i) => ({ x: (i / (ys.length - 1)) * length, y }))
+    return { back: { kind: back, stations: stations(backs) }, front: { kind: front, stations: stations(depths) } }
+  })
 
 describe('bedFrame', () => {
   it('turns (s,t) into the plan and back within a millimetre, for straight, stepped and curved edges', () => {
-    fc.assert(fc.property(outlines, fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (outline, u, t) => {
-      const frame = stripFrame(outline)
-      const s = u * frame.frontLength
-      const back = frame.toBed(frame.toPlan({ s, t }))
-      expect(Math.abs(back.s - s)).toBeLessThan(0.001)
-      const depth = frame.depthAt(frame.alongAt(s))
-      expect(Math.abs(back.t - t) * depth).toBeLessThan(0.001)
-    }))
+    fc.assert(
+      fc.property(
+        outlines,
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (outline, u, t) => {
+          const frame = stripFrame(outline)
+          const s = u * frame.frontLength
+          const back = frame.toBed(frame.toPlan({ s, t }))
+          expect(Math.abs(back.s - s)).toBeLessThan(0.001)
+          const depth = frame.depthAt(frame.alongAt(s))
+          expect(Math.abs(back.t - t) * depth).toBeLessThan(0.001)
+        },
+      ),
+    )
   })
 
   it('puts t 0 on the back edge and t 1 on the front edge', () => {
-    fc.assert(fc.property(outlines, fc.double({ min: 0, max: 1, noNaN: true }), (outline, u) => {
-      const frame = stripFrame(outline)
-      const s = u * frame.frontLength
-      const [b, f] = [frame.toPlan({ s, t: 0 }), frame.toPlan({ s, t: 1 })]
-      expect(b.y).toBeCloseTo(frame.back.yAt(b.x), 6)
-      expect(f.y).toBeCloseTo(frame.front.yAt(f.x), 3)
-    }))
+    fc.assert(
+      fc.property(outlines, fc.double({ min: 0, max: 1, noNaN: true }), (outline, u) => {
+        const frame = stripFrame(outline)
+        const s = u * frame.frontLength
+        const [b, f] = [frame.toPlan({ s, t: 0 }), frame.toPlan({ s, t: 1 })]
+        expect(b.y).toBeCloseTo(frame.back.yAt(b.x), 6)
+        expect(f.y).toBeCloseTo(frame.front.yAt(f.x), 3)
+      }),
+    )
   })
 
   it('measures a rectangle on paper', () => {
@@ -45,35 +56,97 @@ describe('bedFrame', () => {
   })
 
   it('measures a step and a slope', () => {
-    const stepped: Outline = { ...rectangle(4, 1), front: { kind: 'stepped', stations: [{ x: 0, y: 1 }, { x: 2, y: 2 }, { x: 4, y: 2 }] } }
+    const stepped: Outline = {
+      ...rectangle(4, 1),
+      front: {
+        kind: 'stepped',
+        stations: [
+          { x: 0, y: 1 },
+          { x: 2, y: 2 },
+          { x: 4, y: 2 },
+        ],
+      },
+    }
     expect(stripFrame(stepped).areaM2).toBeCloseTo(6, 2)
     expect(stripFrame(stepped).frontLength).toBeCloseTo(5, 2)
-    const sloped: Outline = { ...rectangle(4, 1), front: { kind: 'straight', stations: [{ x: 0, y: 1 }, { x: 4, y: 4 }] } }
+    const sloped: Outline = {
+      ...rectangle(4, 1),
+      front: {
+        kind: 'straight',
+        stations: [
+          { x: 0, y: 1 },
+          { x: 4, y: 4 },
+        ],
+      },
+    }
     expect(stripFrame(sloped).areaM2).toBeCloseTo(10, 9)
     expect(stripFrame(sloped).frontLength).toBeCloseTo(5, 9)
   })
 
   it('never lets a curved edge overshoot its stations', () => {
-    fc.assert(fc.property(outlines, (outline) => {
-      const curved = { ...outline, front: { ...outline.front, kind: 'curved' as const } }
-      const ys = curved.front.stations.map((p) => p.y)
-      for (const p of stripFrame(curved).front.points) {
-        expect(p.y).toBeGreaterThanOrEqual(Math.min(...ys) - 1e-9)
-        expect(p.y).toBeLessThanOrEqual(Math.max(...ys) + 1e-9)
-      }
-    }))
+    fc.assert(
+      fc.property(outlines, (outline) => {
+        const curved = { ...outline, front: { ...outline.front, kind: 'curved' as const } }
+        const ys = curved.front.stations.map((p) => p.y)
+        for (const p of stripFrame(curved).front.points) {
+          expect(p.y).toBeGreaterThanOrEqual(Math.min(...ys) - 1e-9)
+          expect(p.y).toBeLessThanOrEqual(Math.max(...ys) + 1e-9)
+        }
+      }),
+    )
   })
 })
 
 describe('checkOutline', () => {
-  const front = (stations: { x: number; y: number }[]): Outline => ({ ...rectangle(10, 2), front: { kind: 'straight', stations } })
+  const front = (stations: { x: number; y: number }[]): Outline => ({
+    ...rectangle(10, 2),
+    front: { kind: 'straight', stations },
+  })
   it.each([
-    ['crosses the back edge', front([{ x: 0, y: 2 }, { x: 5, y: -0.5 }, { x: 10, y: 2 }]), /crosses it/],
-    ['turns back on itself', front([{ x: 0, y: 2 }, { x: 6, y: 2 }, { x: 4, y: 2 }, { x: 10, y: 2 }]), /may not turn back/],
-    ['is not a measure', front([{ x: 0, y: Number.NaN }, { x: 10, y: 2 }]), /not a measure/],
-    ['is absurdly far', front([{ x: 0, y: 2 }, { x: 10, y: 4000 }]), /check the unit/],
+    [
+      'crosses the back edge',
+      front([
+        { x: 0, y: 2 },
+        { x: 5, y: -0.5 },
+        { x: 10, y: 2 },
+      ]),
+      /crosses it/,
+    ],
+    [
+      'turns back on itself',
+      front([
+        { x: 0, y: 2 },
+        { x: 6, y: 2 },
+        { x: 4, y: 2 },
+        { x: 10, y: 2 },
+      ]),
+      /may not turn back/,
+    ],
+    [
+      'is not a measure',
+      front([
+        { x: 0, y: Number.NaN },
+        { x: 10, y: 2 },
+      ]),
+      /not a measure/,
+    ],
+    [
+      'is absurdly far',
+      front([
+        { x: 0, y: 2 },
+        { x: 10, y: 4000 },
+      ]),
+      /check the unit/,
+    ],
     ['has one station', front([{ x: 0, y: 2 }]), /at least two/],
-    ['ends elsewhere', front([{ x: 0, y: 2 }, { x: 9, y: 2 }]), /begin and end/],
+    [
+      'ends elsewhere',
+      front([
+        { x: 0, y: 2 },
+        { x: 9, y: 2 },
+      ]),
+      /begin and end/,
+    ],
     ['is too short', rectangle(0.3, 2), /at least 0.5 m/],
   ])('refuses an edge that %s', (_, outline, message) => {
     const checked = checkOutline(outline)
@@ -82,7 +155,11 @@ describe('checkOutline', () => {
   })
 
   it('takes any sound outline', () => {
-    fc.assert(fc.property(outlines, (outline) => { expect(checkOutline(outline)).toEqual({ ok: true, value: true }) }))
+    fc.assert(
+      fc.property(outlines, (outline) => {
+        expect(checkOutline(outline)).toEqual({ ok: true, value: true })
+      }),
+    )
   })
 })
 

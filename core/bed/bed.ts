@@ -4,19 +4,41 @@ import type { BedForm } from './form'
 import type { Soil, WaterClass } from '../plant'
 
 /** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
-export interface Edge { readonly kind: EdgeKind; readonly stations: readonly Point[] }
-export interface Outline { readonly back: Edge; readonly front: Edge }
+export interface Edge {
+  readonly kind: EdgeKind
+  readonly stations: readonly Point[]
+}
+export interface Outline {
+  readonly back: Edge
+  readonly front: Edge
+}
 
 /** A window or door in the wall: left side, width, sill and head above ground, metres. */
-export interface Opening { readonly id: string; readonly x: number; readonly widthM: number; readonly sillM: number; readonly headM: number }
+export interface Opening {
+  readonly id: string
+  readonly x: number
+  readonly widthM: number
+  readonly sillM: number
+  readonly headM: number
+}
 export type WallMaterial = 'brick' | 'stone' | 'render' | 'boards'
-export interface Wall { readonly heightM: number; readonly material: WallMaterial; readonly colour: string; readonly openings: readonly Opening[] }
+export interface Wall {
+  readonly heightM: number
+  readonly material: WallMaterial
+  readonly colour: string
+  readonly openings: readonly Opening[]
+}
 
 /**
  * Where the bed is seen from: eye above ground, distance from its nearest edge (metres), and how far round the viewer has walked from the
  * front, clockwise as drawn from above (90: from the left end).
  */
-export interface Viewpoint { readonly name: string; readonly eyeHeightM: number; readonly distanceM: number; readonly turnDeg: number }
+export interface Viewpoint {
+  readonly name: string
+  readonly eyeHeightM: number
+  readonly distanceM: number
+  readonly turnDeg: number
+}
 
 export const DRAINAGE = ['quick', 'steady', 'slow', 'stands'] as const
 export const EXPOSURE = ['none', 'some', 'much'] as const
@@ -62,12 +84,34 @@ export interface Drift {
 }
 
 /** A single plant moved by hand; it stays where it was put. */
-export interface Pin { readonly driftId: string; readonly index: number; readonly x: number; readonly y: number }
-export interface Acceptance { readonly findingId: string; readonly title: string; readonly reason: string }
+export interface Pin {
+  readonly driftId: string
+  readonly index: number
+  readonly x: number
+  readonly y: number
+}
+export interface Acceptance {
+  readonly findingId: string
+  readonly title: string
+  readonly reason: string
+}
 /** What is bought of a plant: the size, and how many are there already. */
-export interface Buying { readonly plantId: string; readonly size: string; readonly have: number }
+export interface Buying {
+  readonly plantId: string
+  readonly size: string
+  readonly have: number
+}
 
-export const SCHOOL_IDS = ['layered', 'close-knit', 'formal', 'carpet', 'screen', 'single-colour', 'lush', 'dry'] as const
+export const SCHOOL_IDS = [
+  'layered',
+  'close-knit',
+  'formal',
+  'carpet',
+  'screen',
+  'single-colour',
+  'lush',
+  'dry',
+] as const
 export type SchoolId = (typeof SCHOOL_IDS)[number]
 
 /** Everything that is composed and decided for one bed. */

@@ -4,7 +4,10 @@ import { isRound } from './form'
 import { roundFrame } from './roundFrame'
 
 /** A place in the bed: s metres along the front edge from the viewer's left, t 0 at the back and 1 at the front. */
-export interface BedPoint { readonly s: number; readonly t: number }
+export interface BedPoint {
+  readonly s: number
+  readonly t: number
+}
 
 /** What lies at t = 0: a wall or other backing, an open edge, the rim of what stands in the middle, or the middle itself. */
 export type Behind = 'wall' | 'open' | 'rim' | 'middle'
@@ -43,7 +46,10 @@ export interface BedFrame {
 }
 
 /** The frame of a bed of any kind; its edges must have passed `checkOutline` and `checkForm`. */
-export const bedFrame = ({ outline, form }: Pick<Bed, 'outline' | 'form'>): BedFrame => (isRound(form) ? roundFrame(form) : stripFrame(outline, form.kind === 'foundation' || form.kind === 'terrace' ? 'wall' : 'open'))
+export const bedFrame = ({ outline, form }: Pick<Bed, 'outline' | 'form'>): BedFrame =>
+  isRound(form)
+    ? roundFrame(form)
+    : stripFrame(outline, form.kind === 'foundation' || form.kind === 'terrace' ? 'wall' : 'open')
 
 /** The frame of a bed with a back and a front edge. */
 export function stripFrame(outline: Outline, behind: Behind = 'wall'): BedFrame {
@@ -54,8 +60,16 @@ export function stripFrame(outline: Outline, behind: Behind = 'wall'): BedFrame 
   const depthAt = (x: number) => front.yAt(x) - back.yAt(x)
   const { area, least, greatest } = measure(front, back, depthAt)
   return {
-    back, front, firstX, lastX, depthAt, behind,
-    closed: false, rimM: 0, runFrom: firstX, runTo: lastX,
+    back,
+    front,
+    firstX,
+    lastX,
+    depthAt,
+    behind,
+    closed: false,
+    rimM: 0,
+    runFrom: firstX,
+    runTo: lastX,
     outline: [...back.points, ...[...front.points].reverse()],
     at: (a, v) => ({ x: a, y: back.yAt(a) + v }),
     locate: ({ x, y }) => ({ a: x, v: y - back.yAt(x) }),

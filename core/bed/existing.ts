@@ -20,6 +20,8 @@ export interface Existing {
 }
 
 /** Whether what stands there keeps its place. A moved plant and one taken out leave it free. */
-export const keepsPlace = (e: Existing): boolean => e.fate === 'keep' || e.fate === 'divide' || e.fate === 'cut-back' || e.fate === 'reserve'
+export const keepsPlace = (e: Existing): boolean =>
+  e.fate === 'keep' || e.fate === 'divide' || e.fate === 'cut-back' || e.fate === 'reserve'
 /** Plants that a fate frees for use again: one moved, all divisions but the one that stays. */
-export const freedBy = (e: Existing): number => (e.fate === 'move' ? 1 : e.fate === 'divide' ? Math.max(0, e.into - 1) : 0)
+export const freedBy = (e: Existing): number =>
+  e.fate === 'move' ? 1 : e.fate === 'divide' ? Math.max(0, e.into - 1) : 0

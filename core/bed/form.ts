@@ -1,10 +1,22 @@
 import type { Point } from '../geometry'
 
-export const BED_KINDS = ['foundation', 'screen', 'terrace', 'two-sided', 'island', 'ring', 'court', 'container'] as const
+export const BED_KINDS = [
+  'foundation',
+  'screen',
+  'terrace',
+  'two-sided',
+  'island',
+  'ring',
+  'court',
+  'container',
+] as const
 export type BedKind = (typeof BED_KINDS)[number]
 
 /** A closed edge in plan by stations going round clockwise as drawn (y toward the viewer), metres; smooth through them or straight between. */
-export interface RoundEdge { readonly smooth: boolean; readonly stations: readonly Point[] }
+export interface RoundEdge {
+  readonly smooth: boolean
+  readonly stations: readonly Point[]
+}
 
 /** What stands in the middle of an island: drawn at its height and kept clear by the rim. */
 export const CENTREPIECES = ['none', 'post', 'urn', 'tree', 'obelisk'] as const
@@ -21,20 +33,43 @@ export type BedForm =
   | { readonly kind: 'terrace'; readonly baseM: number; readonly fallM: number }
   | { readonly kind: 'two-sided' }
   /** Round a centrepiece `centreHeightM` high, of which `showFromM` upward must stay in view. */
-  | { readonly kind: 'island'; readonly edge: RoundEdge; readonly rimM: number; readonly centre: Centrepiece; readonly centreHeightM: number; readonly showFromM: number }
+  | {
+      readonly kind: 'island'
+      readonly edge: RoundEdge
+      readonly rimM: number
+      readonly centre: Centrepiece
+      readonly centreHeightM: number
+      readonly showFromM: number
+    }
   /** Round existing planting of radius `rimM` and height `insideHeightM`. */
   | { readonly kind: 'ring'; readonly edge: RoundEdge; readonly rimM: number; readonly insideHeightM: number }
   /** Four equal quarters between crossing paths; one is planned and repeated. */
-  | { readonly kind: 'court'; readonly widthM: number; readonly depthM: number; readonly pathM: number; readonly repeat: 'mirrored' | 'turned' }
+  | {
+      readonly kind: 'court'
+      readonly widthM: number
+      readonly depthM: number
+      readonly pathM: number
+      readonly repeat: 'mirrored' | 'turned'
+    }
   /** Equal pots, planted alike. */
-  | { readonly kind: 'container'; readonly diameterM: number; readonly heightM: number; readonly pots: number; readonly apartM: number }
+  | {
+      readonly kind: 'container'
+      readonly diameterM: number
+      readonly heightM: number
+      readonly pots: number
+      readonly apartM: number
+    }
 
 export type RoundForm = Extract<BedForm, { readonly kind: 'island' | 'ring' | 'court' | 'container' }>
-export const isRound = (form: BedForm): form is RoundForm => form.kind === 'island' || form.kind === 'ring' || form.kind === 'court' || form.kind === 'container'
+export const isRound = (form: BedForm): form is RoundForm =>
+  form.kind === 'island' || form.kind === 'ring' || form.kind === 'court' || form.kind === 'container'
 
 /** An oval edge about the plan's middle, by its length and width; metres. */
 export function oval(lengthM: number, widthM: number, stations = 12): RoundEdge {
-  const at = (i: number) => { const a = Math.PI + (i / stations) * 2 * Math.PI; return { x: round((Math.cos(a) * lengthM) / 2), y: round((-Math.sin(a) * widthM) / 2) } }
+  const at = (i: number) => {
+    const a = Math.PI + (i / stations) * 2 * Math.PI
+    return { x: round((Math.cos(a) * lengthM) / 2), y: round((-Math.sin(a) * widthM) / 2) }
+  }
   return { smooth: true, stations: Array.from({ length: stations }, (_, i) => at(i)) }
 }
 
@@ -44,20 +79,50 @@ const round = (n: number) => Math.round(n * 1000) / 1000
 export function quarterEdge({ widthM, depthM, pathM }: Extract<BedForm, { kind: 'court' }>): RoundEdge {
   const w = (widthM - pathM) / 4
   const d = (depthM - pathM) / 4
-  return { smooth: false, stations: [{ x: -w, y: d }, { x: w, y: d }, { x: w, y: -d }, { x: -w, y: -d }] }
+  return {
+    smooth: false,
+    stations: [
+      { x: -w, y: d },
+      { x: w, y: d },
+      { x: w, y: -d },
+      { x: -w, y: -d },
+    ],
+  }
 }
 
 /** Where a repeated part lies against the one that is planned: turned clockwise as drawn, mirrored left to right first, then moved. */
-export interface Placing { readonly x: number; readonly y: number; readonly turnDeg: number; readonly mirrored: boolean }
+export interface Placing {
+  readonly x: number
+  readonly y: number
+  readonly turnDeg: number
+  readonly mirrored: boolean
+}
 
 /** The places of all parts of a bed, the planned one first. Beds that are not repeated have one. */
 export function placingsOf(form: BedForm): readonly Placing[] {
-  if (form.kind === 'container') return Array.from({ length: form.pots }, (_, i) => ({ x: i * (form.diameterM + form.apartM), y: 0, turnDeg: 0, mirrored: i % 2 === 1 }))
+  if (form.kind === 'container')
+    return Array.from({ length: form.pots }, (_, i) => ({
+      x: i * (form.diameterM + form.apartM),
+      y: 0,
+      turnDeg: 0,
+      mirrored: i % 2 === 1,
+    }))
   if (form.kind !== 'court') return ONE
   const x = (form.widthM + form.pathM) / 2
   const y = (form.depthM + form.pathM) / 2
-  if (form.repeat === 'turned') return [ONE[0]!, { x, y: 0, turnDeg: 90, mirrored: false }, { x, y, turnDeg: 180, mirrored: false }, { x: 0, y, turnDeg: 270, mirrored: false }]
-  return [ONE[0]!, { x, y: 0, turnDeg: 0, mirrored: true }, { x, y, turnDeg: 180, mirrored: false }, { x: 0, y, turnDeg: 180, mirrored: true }]
+  if (form.repeat === 'turned')
+    return [
+      ONE[0]!,
+      { x, y: 0, turnDeg: 90, mirrored: false },
+      { x, y, turnDeg: 180, mirrored: false },
+      { x: 0, y, turnDeg: 270, mirrored: false },
+    ]
+  return [
+    ONE[0]!,
+    { x, y: 0, turnDeg: 0, mirrored: true },
+    { x, y, turnDeg: 180, mirrored: false },
+    { x: 0, y, turnDeg: 180, mirrored: true },
+  ]
 }
 const ONE: readonly Placing[] = [{ x: 0, y: 0, turnDeg: 0, mirrored: false }]
 

@@ -2,27 +2,65 @@ import type { BedFrame } from './bedFrame'
 import type { BedKind } from './form'
 
 const NAMES: Readonly<Record<number, readonly string[]>> = {
-  1: ['Only'], 2: ['Back', 'Front'], 3: ['Back', 'Middle', 'Front'], 4: ['Back', 'Rear middle', 'Front middle', 'Front'],
+  1: ['Only'],
+  2: ['Back', 'Front'],
+  3: ['Back', 'Middle', 'Front'],
+  4: ['Back', 'Rear middle', 'Front middle', 'Front'],
 }
 /** Depth shares a new bed starts from: the back row is the widest. */
-const START_SHARES: Readonly<Record<number, readonly number[]>> = { 1: [1], 2: [0.58, 0.42], 3: [0.46, 0.31, 0.23], 4: [0.37, 0.26, 0.2, 0.17] }
+const START_SHARES: Readonly<Record<number, readonly number[]>> = {
+  1: [1],
+  2: [0.58, 0.42],
+  3: [0.46, 0.31, 0.23],
+  4: [0.37, 0.26, 0.2, 0.17],
+}
 
 /** Beds round a middle, and those with two fronts, have names of their own. */
-const ROUND: Readonly<Record<number, readonly string[]>> = { 1: ['Only'], 2: ['Middle', 'Edge'], 3: ['Middle', 'Body', 'Edge'], 4: ['Middle', 'Inner', 'Outer', 'Edge'] }
-const POT: Readonly<Record<number, readonly string[]>> = { 1: ['Only'], 2: ['Centre', 'Trail'], 3: ['Centre', 'Body', 'Trail'] }
-const TWO_SIDED: Readonly<Record<number, readonly string[]>> = { 1: ['Only'], 3: ['Far front', 'Spine', 'Near front'], 5: ['Far front', 'Far middle', 'Spine', 'Near middle', 'Near front'] }
+const ROUND: Readonly<Record<number, readonly string[]>> = {
+  1: ['Only'],
+  2: ['Middle', 'Edge'],
+  3: ['Middle', 'Body', 'Edge'],
+  4: ['Middle', 'Inner', 'Outer', 'Edge'],
+}
+const POT: Readonly<Record<number, readonly string[]>> = {
+  1: ['Only'],
+  2: ['Centre', 'Trail'],
+  3: ['Centre', 'Body', 'Trail'],
+}
+const TWO_SIDED: Readonly<Record<number, readonly string[]>> = {
+  1: ['Only'],
+  3: ['Far front', 'Spine', 'Near front'],
+  5: ['Far front', 'Far middle', 'Spine', 'Near middle', 'Near front'],
+}
 
-export const laneNames = (count: number, kind: BedKind = 'foundation') => (kind === 'two-sided' ? TWO_SIDED : kind === 'container' ? POT : kind === 'island' || kind === 'ring' || kind === 'court' ? ROUND : NAMES)[count] ?? []
+export const laneNames = (count: number, kind: BedKind = 'foundation') =>
+  (kind === 'two-sided'
+    ? TWO_SIDED
+    : kind === 'container'
+      ? POT
+      : kind === 'island' || kind === 'ring' || kind === 'court'
+        ? ROUND
+        : NAMES)[count] ?? []
 /** How many lanes a kind of bed can have. */
-export const laneCounts = (kind: BedKind): readonly number[] => (kind === 'two-sided' ? [1, 3, 5] : kind === 'container' ? [1, 2, 3] : [1, 2, 3, 4])
-export const startShares = (count: number, kind: BedKind = 'foundation') => (kind === 'two-sided' ? TWO_SIDED_SHARES : START_SHARES)[count] ?? [1]
-const TWO_SIDED_SHARES: Readonly<Record<number, readonly number[]>> = { 1: [1], 3: [0.3, 0.4, 0.3], 5: [0.16, 0.2, 0.28, 0.2, 0.16] }
+export const laneCounts = (kind: BedKind): readonly number[] =>
+  kind === 'two-sided' ? [1, 3, 5] : kind === 'container' ? [1, 2, 3] : [1, 2, 3, 4]
+export const startShares = (count: number, kind: BedKind = 'foundation') =>
+  (kind === 'two-sided' ? TWO_SIDED_SHARES : START_SHARES)[count] ?? [1]
+const TWO_SIDED_SHARES: Readonly<Record<number, readonly number[]>> = {
+  1: [1],
+  3: [0.3, 0.4, 0.3],
+  5: [0.16, 0.2, 0.28, 0.2, 0.16],
+}
 
 /** The side of a two-sided bed that a place across it belongs to, and its way (0 to 1) from the spine to that side's front. */
-export const fromSpine = (t: number): { readonly front: 'near' | 'far'; readonly t: number } => (t >= 0.5 ? { front: 'near', t: 2 * t - 1 } : { front: 'far', t: 1 - 2 * t })
+export const fromSpine = (t: number): { readonly front: 'near' | 'far'; readonly t: number } =>
+  t >= 0.5 ? { front: 'near', t: 2 * t - 1 } : { front: 'far', t: 1 - 2 * t }
 
 /** A lane as a band of t from its back to its front. */
-export interface LaneBand { readonly from: number; readonly to: number }
+export interface LaneBand {
+  readonly from: number
+  readonly to: number
+}
 
 /** Bands of t of each lane, back to front, from the depth shares. */
 export function laneBands(shares: readonly number[]): LaneBand[] {
@@ -36,4 +74,5 @@ export function laneBands(shares: readonly number[]): LaneBand[] {
 }
 
 /** A lane's real depth in metres at a running place: measured, not assumed. */
-export const laneDepthAt = (frame: BedFrame, band: LaneBand, a: number) => frame.depthAlong(a) * (band.to - band.from)
+export const laneDepthAt = (frame: BedFrame, band: LaneBand, a: number) =>
+  frame.depthAlong(a) * (band.to - band.from)

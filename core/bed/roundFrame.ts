@@ -10,7 +10,12 @@ const TENSION = 0
 export function closedLine({ smooth, stations }: RoundEdge): Point[] {
   if (!smooth) return [...stations]
   const recorder = new Recorder()
-  d3Line<Point>((p) => p.x, (p) => p.y).curve(curveCardinalClosed.tension(TENSION)).context(recorder as unknown as CanvasRenderingContext2D)([...stations])
+  d3Line<Point>(
+    (p) => p.x,
+    (p) => p.y,
+  )
+    .curve(curveCardinalClosed.tension(TENSION))
+    .context(recorder as unknown as CanvasRenderingContext2D)([...stations])
   const { points } = recorder
   const open = distance(points[0]!, points[points.length - 1]!) < 1e-9 ? points.slice(0, -1) : points
   // The curve begins at a station of its own choosing; s begins at the first.
@@ -30,11 +35,19 @@ export function middleOf(line: readonly Point[]): { from: Point; to: Point; spin
   const long = Math.abs(half) < 0.1 * Math.min(x1 - x0, y1 - y0) ? 0 : Math.abs(half)
   const from = half >= 0 ? { x: cx - long, y: cy } : { x: cx, y: cy - long }
   const to = half >= 0 ? { x: cx + long, y: cy } : { x: cx, y: cy + long }
-  return { from, to, spine: (p) => (half >= 0 ? { x: clamp(p.x, from.x, to.x), y: cy } : { x: cx, y: clamp(p.y, from.y, to.y) }) }
+  return {
+    from,
+    to,
+    spine: (p) => (half >= 0 ? { x: clamp(p.x, from.x, to.x), y: cy } : { x: cx, y: clamp(p.y, from.y, to.y) }),
+  }
 }
 
 /** Where a ray from a place in a direction meets a closed line: distance in lengths of the direction, side and share of it; nearest first. */
-export function rayHits(line: readonly Point[], from: Point, d: Point): { at: number; side: number; share: number }[] {
+export function rayHits(
+  line: readonly Point[],
+  from: Point,
+  d: Point,
+): { at: number; side: number; share: number }[] {
   const hits: { at: number; side: number; share: number }[] = []
   for (let i = 0; i < line.length; i++) {
     const a = line[i]!
@@ -63,7 +76,11 @@ export function roundFrame(form: RoundForm): BedFrame {
     const at = turn(s)
     let low = 0
     let high = line.length - 1
-    while (low < high) { const m = (low + high + 1) >> 1; if (lengths[m]! <= at) low = m; else high = m - 1 }
+    while (low < high) {
+      const m = (low + high + 1) >> 1
+      if (lengths[m]! <= at) low = m
+      else high = m - 1
+    }
     const a = line[low]!
     const b = line[(low + 1) % line.length]!
     const u = (at - lengths[low]!) / (lengths[low + 1]! - lengths[low]!)
@@ -75,7 +92,10 @@ export function roundFrame(form: RoundForm): BedFrame {
     const whole = Math.max(1e-9, distance(m, e))
     return { m, ux: (e.x - m.x) / whole, uy: (e.y - m.y) / whole, depth: whole - rim }
   }
-  const at = (a: number, v: number): Point => { const { m, ux, uy } = ray(a); return { x: m.x + ux * (rim + v), y: m.y + uy * (rim + v) } }
+  const at = (a: number, v: number): Point => {
+    const { m, ux, uy } = ray(a)
+    return { x: m.x + ux * (rim + v), y: m.y + uy * (rim + v) }
+  }
   const depthAlong = (a: number) => ray(a).depth
   const locate = (p: Point) => {
     const m = spine(p)
@@ -83,7 +103,10 @@ export function roundFrame(form: RoundForm): BedFrame {
     const far = Math.hypot(d.x, d.y)
     if (far < 1e-9) d = { x: 0, y: 1 }
     const hit = rayHits(line, m, d)[0]
-    return { a: hit ? turn(lengths[hit.side]! + hit.share * (lengths[hit.side + 1]! - lengths[hit.side]!)) : 0, v: far - rim }
+    return {
+      a: hit ? turn(lengths[hit.side]! + hit.share * (lengths[hit.side + 1]! - lengths[hit.side]!)) : 0,
+      v: far - rim,
+    }
   }
   const depths = line.map((_, i) => depthAlong(lengths[i]!))
   const { from, to } = middleOf(line)
@@ -91,14 +114,36 @@ export function roundFrame(form: RoundForm): BedFrame {
   const { back, front } = envelope(line)
   const area = polygonArea(line) - middleArea(line, rim)
   return {
-    back, front, closed: true, rimM: rim, behind: rim > 0 ? 'rim' : 'middle', outline: line,
-    firstX: front.firstX, lastX: front.lastX, frontLength: length, areaM2: area, runFrom: 0, runTo: length,
-    depths: { least: Math.min(...depths), greatest: Math.max(...depths), mean: depths.reduce((p, q) => p + q, 0) / depths.length },
-    at, locate, depthAlong,
+    back,
+    front,
+    closed: true,
+    rimM: rim,
+    behind: rim > 0 ? 'rim' : 'middle',
+    outline: line,
+    firstX: front.firstX,
+    lastX: front.lastX,
+    frontLength: length,
+    areaM2: area,
+    runFrom: 0,
+    runTo: length,
+    depths: {
+      least: Math.min(...depths),
+      greatest: Math.max(...depths),
+      mean: depths.reduce((p, q) => p + q, 0) / depths.length,
+    },
+    at,
+    locate,
+    depthAlong,
     // The mean of the whole line at that depth: a corner is no shorter than its sides.
-    stretchAt: (a, v) => { const t = v / depthAlong(a); return Math.max(0.02, (innerLength + (length - innerLength) * t) / length) },
+    stretchAt: (a, v) => {
+      const t = v / depthAlong(a)
+      return Math.max(0.02, (innerLength + (length - innerLength) * t) / length)
+    },
     toPlan: ({ s, t }) => at(s, t * depthAlong(s)),
-    toBed: (p) => { const { a, v } = locate(p); return { s: a, t: v / depthAlong(a) } },
+    toBed: (p) => {
+      const { a, v } = locate(p)
+      return { s: a, t: v / depthAlong(a) }
+    },
     depthAt: (x) => front.yAt(x) - back.yAt(x),
     alongAt: (s) => turn(s),
     sAt: (a) => turn(a),
@@ -107,16 +152,25 @@ export function roundFrame(form: RoundForm): BedFrame {
 
 function edgeOf(form: RoundForm): Point[] {
   switch (form.kind) {
-    case 'court': return closedLine(quarterEdge(form))
-    case 'container': return Array.from({ length: CIRCLE_SIDES }, (_, i) => { const a = Math.PI + (i / CIRCLE_SIDES) * 2 * Math.PI; return { x: (Math.cos(a) * form.diameterM) / 2, y: (-Math.sin(a) * form.diameterM) / 2 } })
-    default: return closedLine(form.edge)
+    case 'court':
+      return closedLine(quarterEdge(form))
+    case 'container':
+      return Array.from({ length: CIRCLE_SIDES }, (_, i) => {
+        const a = Math.PI + (i / CIRCLE_SIDES) * 2 * Math.PI
+        return { x: (Math.cos(a) * form.diameterM) / 2, y: (-Math.sin(a) * form.diameterM) / 2 }
+      })
+    default:
+      return closedLine(form.edge)
   }
 }
 
 /** Area of a closed line, m². */
 export function polygonArea(line: readonly Point[]): number {
   let twice = 0
-  line.forEach((a, i) => { const b = line[(i + 1) % line.length]!; twice += a.x * b.y - b.x * a.y })
+  line.forEach((a, i) => {
+    const b = line[(i + 1) % line.length]!
+    twice += a.x * b.y - b.x * a.y
+  })
   return Math.abs(twice) / 2
 }
 
@@ -135,11 +189,18 @@ export function envelope(line: readonly Point[]): { back: Polyline; front: Polyl
     line.forEach((a, i) => {
       const b = line[(i + 1) % line.length]!
       if (Math.min(a.x, b.x) > x + 1e-6 || Math.max(a.x, b.x) < x - 1e-6) return
-      const ys = Math.abs(b.x - a.x) < 1e-9 ? [a.y, b.y] : [a.y + ((b.y - a.y) * clamp((x - a.x) / (b.x - a.x), 0, 1))]
-      for (const y of ys) { low = Math.min(low, y); high = Math.max(high, y) }
+      const ys =
+        Math.abs(b.x - a.x) < 1e-9 ? [a.y, b.y] : [a.y + (b.y - a.y) * clamp((x - a.x) / (b.x - a.x), 0, 1)]
+      for (const y of ys) {
+        low = Math.min(low, y)
+        high = Math.max(high, y)
+      }
     })
     return { low, high }
   }
   const both = xs.map((x) => ({ x, ...ends(x) }))
-  return { back: new Polyline(both.map(({ x, low }) => ({ x, y: low }))), front: new Polyline(both.map(({ x, high }) => ({ x, y: high }))) }
+  return {
+    back: new Polyline(both.map(({ x, low }) => ({ x, y: low }))),
+    front: new Polyline(both.map(({ x, high }) => ({ x, y: high }))),
+  }
 }

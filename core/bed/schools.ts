@@ -31,7 +31,12 @@ export interface School extends SchoolFigures {
 export type SchoolChanges = Readonly<Partial<Record<SchoolId, Partial<SchoolFigures>>>>
 
 /** What each figure is called, its limits and its step. */
-export const SCHOOL_FIGURES: Readonly<Record<keyof SchoolFigures, { readonly label: string; readonly min: number; readonly max: number; readonly step: number }>> = {
+export const SCHOOL_FIGURES: Readonly<
+  Record<
+    keyof SchoolFigures,
+    { readonly label: string; readonly min: number; readonly max: number; readonly step: number }
+  >
+> = {
   spacing: { label: 'spacing factor', min: 0.5, max: 1.3, step: 0.05 },
   bareShare: { label: 'bare soil allowed', min: 0, max: 0.6, step: 0.05 },
   bareCircleM: { label: 'largest bare circle, m', min: 0.2, max: 3, step: 0.05 },
@@ -41,19 +46,113 @@ export const SCHOOL_FIGURES: Readonly<Record<keyof SchoolFigures, { readonly lab
 }
 
 const layered: School = {
-  id: 'layered', name: 'Layered foundation', spacing: 0.9, bareShare: 0.2, bareCircleM: 0.75, singlesShare: 0.4, paletteTolerance: 13, evergreenShare: 0.25,
-  lines: 'free', groups: 'odd for anchors', tall: 'behind', upkeep: 'in between', reason: 'Neighbours meet and keep their shape; each row is seen over the one in front.',
+  id: 'layered',
+  name: 'Layered foundation',
+  spacing: 0.9,
+  bareShare: 0.2,
+  bareCircleM: 0.75,
+  singlesShare: 0.4,
+  paletteTolerance: 13,
+  evergreenShare: 0.25,
+  lines: 'free',
+  groups: 'odd for anchors',
+  tall: 'behind',
+  upkeep: 'in between',
+  reason: 'Neighbours meet and keep their shape; each row is seen over the one in front.',
 }
 
 export const SCHOOLS: Readonly<Record<SchoolId, School>> = {
   layered,
-  'close-knit': { ...layered, id: 'close-knit', name: 'Loose and close-knit', spacing: 0.8, bareShare: 0.1, bareCircleM: 0.5, singlesShare: 0.6, paletteTolerance: 100, evergreenShare: 0.1, groups: 'any', tall: 'airy ones anywhere', upkeep: 'left to seed', reason: 'Closer than the label, so that everything knits and no soil shows.' },
-  formal: { ...layered, id: 'formal', name: 'Formal', spacing: 1, bareShare: 0.3, bareCircleM: 0.9, singlesShare: 0.25, paletteTolerance: 11, evergreenShare: 0.4, lines: 'straight', groups: 'odd always', upkeep: 'clipped and deadheaded', reason: 'Label width: each plant shows its shape; straight lines, clipped edges, few kinds.' },
-  carpet: { ...layered, id: 'carpet', name: 'Carpet of groundcovers', spacing: 0.85, bareShare: 0.06, bareCircleM: 0.45, singlesShare: 0.4, evergreenShare: 0.4, groups: 'any', reason: 'Groundcover closes over all soil between a few taller plants.' },
-  screen: { ...layered, id: 'screen', name: 'Mixed screen', spacing: 0.85, bareShare: 0.3, bareCircleM: 1, singlesShare: 0.95, paletteTolerance: 100, evergreenShare: 0.35, groups: 'any', reason: 'One of each, so that one pest, storm or cold winter takes one plant and not the whole screen.' },
-  'single-colour': { ...layered, id: 'single-colour', name: 'One colour with green', spacing: 0.85, bareCircleM: 0.6, paletteTolerance: 9, reason: 'One colour and all its greens: shape and texture do the rest.' },
-  lush: { ...layered, id: 'lush', name: 'Lush and big-leaved', spacing: 0.75, bareShare: 0.05, bareCircleM: 0.5, singlesShare: 0.6, paletteTolerance: 100, evergreenShare: 0.1, groups: 'any', tall: 'airy ones anywhere', reason: 'Big leaves overlap on purpose; foliage first, flowers as they come.' },
-  dry: { ...layered, id: 'dry', name: 'Dry and rosette', spacing: 1, bareShare: 0.45, bareCircleM: 1.2, singlesShare: 0.5, paletteTolerance: 100, evergreenShare: 0.35, reason: 'Gravel shows between plants that want their air; rosettes, silver and fine leaf.' },
+  'close-knit': {
+    ...layered,
+    id: 'close-knit',
+    name: 'Loose and close-knit',
+    spacing: 0.8,
+    bareShare: 0.1,
+    bareCircleM: 0.5,
+    singlesShare: 0.6,
+    paletteTolerance: 100,
+    evergreenShare: 0.1,
+    groups: 'any',
+    tall: 'airy ones anywhere',
+    upkeep: 'left to seed',
+    reason: 'Closer than the label, so that everything knits and no soil shows.',
+  },
+  formal: {
+    ...layered,
+    id: 'formal',
+    name: 'Formal',
+    spacing: 1,
+    bareShare: 0.3,
+    bareCircleM: 0.9,
+    singlesShare: 0.25,
+    paletteTolerance: 11,
+    evergreenShare: 0.4,
+    lines: 'straight',
+    groups: 'odd always',
+    upkeep: 'clipped and deadheaded',
+    reason: 'Label width: each plant shows its shape; straight lines, clipped edges, few kinds.',
+  },
+  carpet: {
+    ...layered,
+    id: 'carpet',
+    name: 'Carpet of groundcovers',
+    spacing: 0.85,
+    bareShare: 0.06,
+    bareCircleM: 0.45,
+    singlesShare: 0.4,
+    evergreenShare: 0.4,
+    groups: 'any',
+    reason: 'Groundcover closes over all soil between a few taller plants.',
+  },
+  screen: {
+    ...layered,
+    id: 'screen',
+    name: 'Mixed screen',
+    spacing: 0.85,
+    bareShare: 0.3,
+    bareCircleM: 1,
+    singlesShare: 0.95,
+    paletteTolerance: 100,
+    evergreenShare: 0.35,
+    groups: 'any',
+    reason: 'One of each, so that one pest, storm or cold winter takes one plant and not the whole screen.',
+  },
+  'single-colour': {
+    ...layered,
+    id: 'single-colour',
+    name: 'One colour with green',
+    spacing: 0.85,
+    bareCircleM: 0.6,
+    paletteTolerance: 9,
+    reason: 'One colour and all its greens: shape and texture do the rest.',
+  },
+  lush: {
+    ...layered,
+    id: 'lush',
+    name: 'Lush and big-leaved',
+    spacing: 0.75,
+    bareShare: 0.05,
+    bareCircleM: 0.5,
+    singlesShare: 0.6,
+    paletteTolerance: 100,
+    evergreenShare: 0.1,
+    groups: 'any',
+    tall: 'airy ones anywhere',
+    reason: 'Big leaves overlap on purpose; foliage first, flowers as they come.',
+  },
+  dry: {
+    ...layered,
+    id: 'dry',
+    name: 'Dry and rosette',
+    spacing: 1,
+    bareShare: 0.45,
+    bareCircleM: 1.2,
+    singlesShare: 0.5,
+    paletteTolerance: 100,
+    evergreenShare: 0.35,
+    reason: 'Gravel shows between plants that want their air; rosettes, silver and fine leaf.',
+  },
 }
 
 /** Pots are planted this much closer than beds: they are fed, watered and replanted. */
@@ -70,7 +169,13 @@ export function schoolOf(bed: Pick<Bed, 'school' | 'form'>, changes: SchoolChang
   let school = schools.get(key)
   if (!school) {
     const own = { ...SCHOOLS[bed.school], ...changes[bed.school] }
-    school = pot ? { ...own, spacing: own.spacing * POT_CLOSER, reason: `${own.reason} In pots ${POT_CLOSER} times as far apart.` } : own
+    school = pot
+      ? {
+          ...own,
+          spacing: own.spacing * POT_CLOSER,
+          reason: `${own.reason} In pots ${POT_CLOSER} times as far apart.`,
+        }
+      : own
     schools.set(key, school)
   }
   return school

@@ -6,11 +6,30 @@ export const MANNERS = ['clipped and polished', 'neat', 'loose', 'wild at the ed
 export const WEIGHTS = ['must', 'wish', 'never', 'open'] as const
 export type Weight = (typeof WEIGHTS)[number]
 
-export const TRAITS = ['evergreen', 'scent', 'wildlife', 'long-flower', 'poison', 'sap', 'thorns', 'deer-food', 'rabbit-food', 'thirsty', 'runs', 'invasive', 'annual', 'heavy-work'] as const
+export const TRAITS = [
+  'evergreen',
+  'scent',
+  'wildlife',
+  'long-flower',
+  'poison',
+  'sap',
+  'thorns',
+  'deer-food',
+  'rabbit-food',
+  'thirsty',
+  'runs',
+  'invasive',
+  'annual',
+  'heavy-work',
+] as const
 export type TraitId = (typeof TRAITS)[number]
 
 /** What is asked of plants: a trait they must, should or must never have, everywhere or in some beds. */
-export interface Requirement { readonly trait: TraitId; readonly weight: Exclude<Weight, 'open'>; /** Bed ids; empty for everywhere. */ readonly beds: readonly string[] }
+export interface Requirement {
+  readonly trait: TraitId
+  readonly weight: Exclude<Weight, 'open'>
+  /** Bed ids; empty for everywhere. */ readonly beds: readonly string[]
+}
 
 /** What a garden is for, as agreed with those who use it. */
 export interface Brief {
@@ -35,5 +54,18 @@ export interface Brief {
 }
 
 export const EMPTY_BRIEF: Brief = {
-  client: '', purpose: 'welcome', manner: 'neat', school: 'layered', months: [], requirements: [], hoursAYear: 0, budget: 0, phases: 1, likes: [], hates: [], stays: '', theme: null, schools: {},
+  client: '',
+  purpose: 'welcome',
+  manner: 'neat',
+  school: 'layered',
+  months: [],
+  requirements: [],
+  hoursAYear: 0,
+  budget: 0,
+  phases: 1,
+  likes: [],
+  hates: [],
+  stays: '',
+  theme: null,
+  schools: {},
 }

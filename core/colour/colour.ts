@@ -11,7 +11,12 @@ export const deltaE = (a: string, b: string) => inOklab(a, b) * 100
 export function mix(a: string, b: string, u: number): string {
   const from = lab(a)
   const to = lab(b)
-  return formatHex({ mode: 'oklab', l: from.l + (to.l - from.l) * u, a: from.a + (to.a - from.a) * u, b: from.b + (to.b - from.b) * u })
+  return formatHex({
+    mode: 'oklab',
+    l: from.l + (to.l - from.l) * u,
+    a: from.a + (to.a - from.a) * u,
+    b: from.b + (to.b - from.b) * u,
+  })
 }
 
 /** The colour with its OKLCH lightness moved by `by` (−1 to 1), chroma kept. */

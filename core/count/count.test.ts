@@ -12,22 +12,38 @@ describe('keyLetters', () => {
     expect([...keyLetters([plant('hosta-halcyon'), plant('hosta-francee')]).values()]).toEqual(['H', 'O'])
   })
   it('keeps the keys of those before when one is added', () => {
-    fc.assert(fc.property(fc.uniqueArray(fc.constantFrom(...plants), { minLength: 2, maxLength: 60, selector: (p) => p.id }), (list) => {
-      const shorter = keyLetters(list.slice(0, -1))
-      const longer = keyLetters(list)
-      for (const [id, key] of shorter) expect(longer.get(id)).toBe(key)
-    }))
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.constantFrom(...plants), { minLength: 2, maxLength: 60, selector: (p) => p.id }),
+        (list) => {
+          const shorter = keyLetters(list.slice(0, -1))
+          const longer = keyLetters(list)
+          for (const [id, key] of shorter) expect(longer.get(id)).toBe(key)
+        },
+      ),
+    )
   })
 })
 
 describe('schedule', () => {
   const bed = testBed({
-    drifts: [drift('a', 'alchemilla-mollis', 2, 2, 5), drift('b', 'alchemilla-mollis', 2, 7, 3), drift('c', 'hosta-halcyon', 1, 4, 2), drift('d', 'lost-plant', 1, 6, 1)],
-    buying: [{ plantId: 'alchemilla-mollis', size: '2 L', have: 3 }, { plantId: 'hosta-halcyon', size: 'no such size', have: 99 }],
+    drifts: [
+      drift('a', 'alchemilla-mollis', 2, 2, 5),
+      drift('b', 'alchemilla-mollis', 2, 7, 3),
+      drift('c', 'hosta-halcyon', 1, 4, 2),
+      drift('d', 'lost-plant', 1, 6, 1),
+    ],
+    buying: [
+      { plantId: 'alchemilla-mollis', size: '2 L', have: 3 },
+      { plantId: 'hosta-halcyon', size: 'no such size', have: 99 },
+    ],
   })
   it('adds up need, have, buy and money on paper', () => {
     const { lines, plants: count, total, missing } = schedule(bed, library)
-    expect(lines.map((l) => [l.key, l.need, l.have, l.buy, l.size.label, l.total])).toEqual([['A', 8, 3, 5, '2 L', 60], ['H', 2, 2, 0, '9 cm', 0]])
+    expect(lines.map((l) => [l.key, l.need, l.have, l.buy, l.size.label, l.total])).toEqual([
+      ['A', 8, 3, 5, '2 L', 60],
+      ['H', 2, 2, 0, '9 cm', 0],
+    ])
     expect([count, total, missing]).toEqual([10, 60, ['lost-plant']])
   })
 })
@@ -38,16 +54,19 @@ describe('scheduleCsv', () => {
     expect(csv.startsWith('\uFEFFKey,')).toBe(true)
     expect(Papa.parse(csv.slice(1).trimEnd()).data).toEqual([
       ['Key', 'Botanical name', 'Common name', 'Need', 'Have', 'Buy', 'Size', 'Price each', 'Total'],
-      ['H', 'Hosta \'Halcyon\'', 'blue hosta', '2', '0', '2', '9 cm', '8.00', '16.00'], ['', 'Total', '', '2', '', '2', '', '', '16.00'],
+      ['H', "Hosta 'Halcyon'", 'blue hosta', '2', '0', '2', '9 cm', '8.00', '16.00'],
+      ['', 'Total', '', '2', '', '2', '', '', '16.00'],
     ])
   })
   it('lets no cell begin like a formula, and loses no text', () => {
-    fc.assert(fc.property(fc.constantFrom('=', '+', '-', '@', '\t', ''), fc.string({ maxLength: 30 }), (sign, rest) => {
-      const odd = { ...plant('hosta-halcyon'), botanicalName: `${sign}${rest}` }
-      const csv = scheduleCsv(schedule(testBed({ drifts: [drift('a', odd.id, 1, 4)] }), new Map([[odd.id, odd]])))
-      const cell = Papa.parse<string[]>(csv.slice(1), { delimiter: ',' }).data[1]![1]!
-      expect(cell).not.toMatch(/^[=+\-@\t\r]/)
-      expect(cell.endsWith(odd.botanicalName)).toBe(true)
-    }))
+    fc.assert(
+      fc.property(fc.constantFrom('=', '+', '-', '@', '\t', ''), fc.string({ maxLength: 30 }), (sign, rest) => {
+        const odd = { ...plant('hosta-halcyon'), botanicalName: `${sign}${rest}` }
+        const csv = scheduleCsv(schedule(testBed({ drifts: [drift('a', odd.id, 1, 4)] }), new Map([[odd.id, odd]])))
+        const cell = Papa.parse<string[]>(csv.slice(1), { delimiter: ',' }).data[1]![1]!
+        expect(cell).not.toMatch(/^[=+\-@\t\r]/)
+        expect(cell.endsWith(odd.botanicalName)).toBe(true)
+      }),
+    )
   })
 })

@@ -22,6 +22,6 @@ export function keyLetters(plants: readonly Plant[]): Map<string, string> {
 
 const pairs = (letters: string) => [...letters.slice(1)].map((c) => `${letters[0]}${c}`)
 
-function * allPairs(): Iterable<string> {
+function* allPairs(): Iterable<string> {
   for (const a of ALPHABET) for (const b of ALPHABET) yield a + b
 }

@@ -13,7 +13,12 @@ export interface ScheduleLine {
   readonly total: number
 }
 
-export interface Schedule { readonly lines: readonly ScheduleLine[]; readonly plants: number; readonly total: number; readonly missing: readonly string[] }
+export interface Schedule {
+  readonly lines: readonly ScheduleLine[]
+  readonly plants: number
+  readonly total: number
+  readonly missing: readonly string[]
+}
 
 /** The schedule of a bed with all its repeated parts: one line a plant, in the order of the key. `missing` names drifts' plants that the library lacks. */
 export function schedule(bed: Bed, library: ReadonlyMap<string, Plant>): Schedule {

@@ -4,7 +4,10 @@ import { schedule } from '../count'
 import type { Plant } from '../plant'
 
 /** What a bed asks for with all its repeated parts: hours of work a year, and money for its plants in the garden's currency. */
-export interface BedCosts { readonly hours: number; readonly money: number }
+export interface BedCosts {
+  readonly hours: number
+  readonly money: number
+}
 
 const known = new WeakMap<Bed, { readonly library: ReadonlyMap<string, Plant>; readonly costs: BedCosts }>()
 
@@ -13,7 +16,13 @@ export function bedCosts(bed: Bed, library: ReadonlyMap<string, Plant>): BedCost
   const there = known.get(bed)
   if (there?.library === library) return there.costs
   const { lines, total } = schedule(bed, library)
-  const costs = { hours: hoursAYear(lines.map((l) => ({ plant: l.plant, count: l.need })), bedFigures(bed, bedFrame(bed)).areaM2), money: total }
+  const costs = {
+    hours: hoursAYear(
+      lines.map((l) => ({ plant: l.plant, count: l.need })),
+      bedFigures(bed, bedFrame(bed)).areaM2,
+    ),
+    money: total,
+  }
   known.set(bed, { library, costs })
   return costs
 }

@@ -3,14 +3,29 @@ import { fullHeightM, LEAF_SIZES, type Habit, type Plant } from '../plant'
 
 /** Habits that read as one form side by side. */
 const FORM: Readonly<Record<Habit, string>> = {
-  mound: 'round', globe: 'round', cone: 'upright', column: 'upright', vase: 'spreading', fountain: 'grassy', sheaf: 'grassy',
-  spire: 'upright', mat: 'low', rosette: 'crown', fronds: 'crown', trailing: 'low', climber: 'climbing', tree: 'spreading',
+  mound: 'round',
+  globe: 'round',
+  cone: 'upright',
+  column: 'upright',
+  vase: 'spreading',
+  fountain: 'grassy',
+  sheaf: 'grassy',
+  spire: 'upright',
+  mat: 'low',
+  rosette: 'crown',
+  fronds: 'crown',
+  trailing: 'low',
+  climber: 'climbing',
+  tree: 'spreading',
 }
 
 /** Contrast of two neighbours, 0-100: texture 30, form 25, colour 25, height step 20. Source: design/calculations, Colour and contrast. */
 export function pairContrast(a: Plant, b: Plant): number {
   const step = Math.abs(LEAF_SIZES.indexOf(a.leafSize) - LEAF_SIZES.indexOf(b.leafSize))
-  const texture = Math.min(30, step * 10 + (a.leafOutline === b.leafOutline ? 0 : 10) + (a.leafSurface === b.leafSurface ? 0 : 5))
+  const texture = Math.min(
+    30,
+    step * 10 + (a.leafOutline === b.leafOutline ? 0 : 10) + (a.leafSurface === b.leafSurface ? 0 : 5),
+  )
   const form = a.habit === b.habit ? 0 : FORM[a.habit] === FORM[b.habit] ? 8 : 25
   const colour = 25 * Math.min(1, deltaE(a.foliage.summer, b.foliage.summer) / 22)
   const high = Math.max(fullHeightM(a), fullHeightM(b))

@@ -7,7 +7,16 @@ import { makeScene } from './scene'
 
 const sceneOf = (bed: ReturnType<typeof testBed>) => makeScene({ bed, library, climate, hardinessZone: '6b' })
 const standing = plants.filter((p) => p.kind !== 'climber' && p.spacingHabit !== 'weaves' && p.spreadM < 1.6)
-const drifts: fc.Arbitrary<Drift[]> = fc.array(fc.tuple(fc.constantFrom(...standing), fc.integer({ min: 0, max: 2 }), fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 5 })), { maxLength: 7 })
+const drifts: fc.Arbitrary<Drift[]> = fc
+  .array(
+    fc.tuple(
+      fc.constantFrom(...standing),
+      fc.integer({ min: 0, max: 2 }),
+      fc.integer({ min: 1, max: 9 }),
+      fc.integer({ min: 1, max: 5 }),
+    ),
+    { maxLength: 7 },
+  )
   .map((list) => list.map(([p, lane, at, count], i) => drift(`d${i}`, p.id, lane, at, count)))
 
 describe('soil covered when all is grown', () => {
@@ -16,15 +25,18 @@ describe('soil covered when all is grown', () => {
     expect(soilCover(sceneOf(bed))).toBeCloseTo((Math.PI * (plant('nepeta-x-faassenii').spreadM / 2) ** 2) / 18, 2)
   })
   it('lies between nothing and all, and more plants never cover less', () => {
-    fc.assert(fc.property(drifts, (list) => {
-      // Positions are settled anew, so the same plants are compared as they stand.
-      const scene = sceneOf(testBed({ drifts: list }))
-      const whole = soilCover(scene)
-      expect(whole).toBeGreaterThanOrEqual(0)
-      expect(whole).toBeLessThanOrEqual(1)
-      const fewer = { ...scene, placement: { ...scene.placement, plants: scene.placement.plants.slice(1) } }
-      expect(soilCover(fewer)).toBeLessThanOrEqual(whole)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(drifts, (list) => {
+        // Positions are settled anew, so the same plants are compared as they stand.
+        const scene = sceneOf(testBed({ drifts: list }))
+        const whole = soilCover(scene)
+        expect(whole).toBeGreaterThanOrEqual(0)
+        expect(whole).toBeLessThanOrEqual(1)
+        const fewer = { ...scene, placement: { ...scene.placement, plants: scene.placement.plants.slice(1) } }
+        expect(soilCover(fewer)).toBeLessThanOrEqual(whole)
+      }),
+      { numRuns: 60 },
+    )
   })
   it('is nothing for bulbs and climbers alone, and is reckoned for every kind of bed', () => {
     expect(soilCover(sceneOf(testBed({ drifts: [drift('a', 'galanthus-nivalis', 2, 5, 30)] })))).toBe(0)
@@ -38,7 +50,8 @@ describe('soil covered when all is grown', () => {
 
 describe('leaf in winter', () => {
   it('is all, none, or as the canopies share it', () => {
-    const of = (...ids: string[]) => winterLeaf(sceneOf(testBed({ drifts: ids.map((id, i) => drift(`d${i}`, id, 0, 2 + i * 3, 1)) })))
+    const of = (...ids: string[]) =>
+      winterLeaf(sceneOf(testBed({ drifts: ids.map((id, i) => drift(`d${i}`, id, 0, 2 + i * 3, 1)) })))
     expect(of('taxus-baccata-fastigiata')).toBe(1)
     expect(of('hosta-halcyon')).toBe(0)
     const [yew, hosta] = [plant('taxus-baccata-fastigiata'), plant('hosta-halcyon')]

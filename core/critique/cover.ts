@@ -6,7 +6,9 @@ const ACROSS = 16
 
 /** Share (0-1) of the bed that lies under a mature canopy in summer, sampled at fixed places along and out; what weaves or climbs covers nothing. */
 export function soilCover({ frame, placement }: Scene): number {
-  const circles = [...placement.plants, ...placement.standing].filter((p) => p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber').map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))
+  const circles = [...placement.plants, ...placement.standing]
+    .filter((p) => p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber')
+    .map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))
   const index = circleIndex(circles)
   let covered = 0
   let whole = 0
@@ -16,7 +18,8 @@ export function soilCover({ frame, placement }: Scene): number {
     for (let j = 0; j < ACROSS; j++) {
       const { x, y } = frame.at(along, ((j + 0.5) / ACROSS) * depth)
       whole += depth
-      if (index.search(x, y, x, y).some((k) => Math.hypot(circles[k]!.x - x, circles[k]!.y - y) <= circles[k]!.r)) covered += depth
+      if (index.search(x, y, x, y).some((k) => Math.hypot(circles[k]!.x - x, circles[k]!.y - y) <= circles[k]!.r))
+        covered += depth
     }
   }
   return whole > 0 ? covered / whole : 0

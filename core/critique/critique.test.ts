@@ -5,32 +5,123 @@ import type { Surroundings } from '../site'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'
 import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
-import { blends, critique, makeScene, monthInterest, pairContrast, scores, standIns, type Finding, type RuleId } from '.'
+import {
+  blends,
+  critique,
+  makeScene,
+  monthInterest,
+  pairContrast,
+  scores,
+  standIns,
+  type Finding,
+  type RuleId,
+} from '.'
 
 /** A gas pipe under the far corner, a line overhead, a house with a door, and a drive on a street. */
-const surroundings: Surroundings = { facesDeg: 180, baseM: 0, things: [{ id: 'gas', name: 'gas main', kind: 'service', service: 'gas', line: [{ x: 4, y: -1 }, { x: 4, y: 5 }], depthM: 0.6, sure: false }] }
-const sceneOf = (bed: Bed, around: Surroundings | null = surroundings) => makeScene({ bed, library, climate, hardinessZone: '6b', surroundings: around, ...(around ? { theme: { harmony: 'one-colour', base: '#a4573f', colours: [{ colour: '#8080cc', months: [] }] }, requirements: [{ trait: 'poison', weight: 'never', beds: [] }] } : {}) })
+const surroundings: Surroundings = {
+  facesDeg: 180,
+  baseM: 0,
+  things: [
+    {
+      id: 'gas',
+      name: 'gas main',
+      kind: 'service',
+      service: 'gas',
+      line: [
+        { x: 4, y: -1 },
+        { x: 4, y: 5 },
+      ],
+      depthM: 0.6,
+      sure: false,
+    },
+  ],
+}
+const sceneOf = (bed: Bed, around: Surroundings | null = surroundings) =>
+  makeScene({
+    bed,
+    library,
+    climate,
+    hardinessZone: '6b',
+    surroundings: around,
+    ...(around
+      ? {
+          theme: { harmony: 'one-colour', base: '#a4573f', colours: [{ colour: '#8080cc', months: [] }] },
+          requirements: [{ trait: 'poison', weight: 'never', beds: [] }],
+        }
+      : {}),
+  })
 const judge = (bed: Bed, around: Surroundings | null = null) => critique(sceneOf(bed, around)).findings
 const of = (findings: readonly Finding[], rule: RuleId) => findings.filter((f) => f.rule === rule)
 
 /** A bed that breaks one rule plainly, and nothing it must be confused with. */
 const broken: Record<RuleId, Bed> = {
-  shallow: testBed({ outline: rectangle(10, 1.5), drifts: [drift('a', 'hydrangea-arborescens-annabelle', 0, 5), drift('b', 'hydrangea-arborescens-annabelle', 1, 5.4), drift('c', 'nepeta-x-faassenii', 2, 5)] }),
-  wall: testBed({ drifts: [drift('a', 'cotinus-coggygria-royal-purple', 0, 5)], pins: [{ driftId: 'a', index: 0, x: 5, y: 0.4 }] }),
-  overlap: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 5), drift('b', 'alchemilla-mollis', 1, 6)], pins: [{ driftId: 'a', index: 0, x: 5, y: 2 }, { driftId: 'b', index: 0, x: 5.15, y: 2 }] }),
+  shallow: testBed({
+    outline: rectangle(10, 1.5),
+    drifts: [
+      drift('a', 'hydrangea-arborescens-annabelle', 0, 5),
+      drift('b', 'hydrangea-arborescens-annabelle', 1, 5.4),
+      drift('c', 'nepeta-x-faassenii', 2, 5),
+    ],
+  }),
+  wall: testBed({
+    drifts: [drift('a', 'cotinus-coggygria-royal-purple', 0, 5)],
+    pins: [{ driftId: 'a', index: 0, x: 5, y: 0.4 }],
+  }),
+  overlap: testBed({
+    drifts: [drift('a', 'nepeta-x-faassenii', 1, 5), drift('b', 'alchemilla-mollis', 1, 6)],
+    pins: [
+      { driftId: 'a', index: 0, x: 5, y: 2 },
+      { driftId: 'b', index: 0, x: 5.15, y: 2 },
+    ],
+  }),
   gap: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 2, 2, 3), drift('b', 'nepeta-x-faassenii', 2, 8, 3)] }),
-  hidden: testBed({ laneShares: [0.5, 0.5], drifts: [drift('a', 'heuchera-villosa-palace-purple', 0, 5), drift('b', 'ilex-glabra-compacta', 1, 5)], pins: [{ driftId: 'a', index: 0, x: 5, y: 0.75 }, { driftId: 'b', index: 0, x: 5, y: 2.2 }] }),
-  window: testBed({ wall: { heightM: 3, material: 'brick', colour: '#a4573f', openings: [{ id: 'w', x: 4, widthM: 1.5, sillM: 0.9, headM: 2.4 }] }, drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 4.7)] }),
-  'keep-open': testBed({ form: { kind: 'island', edge: oval(4, 4), rimM: 0.3, centre: 'post', centreHeightM: 1.6, showFromM: 0.9 }, wall: null, drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 2, 4)] }),
+  hidden: testBed({
+    laneShares: [0.5, 0.5],
+    drifts: [drift('a', 'heuchera-villosa-palace-purple', 0, 5), drift('b', 'ilex-glabra-compacta', 1, 5)],
+    pins: [
+      { driftId: 'a', index: 0, x: 5, y: 0.75 },
+      { driftId: 'b', index: 0, x: 5, y: 2.2 },
+    ],
+  }),
+  window: testBed({
+    wall: {
+      heightM: 3,
+      material: 'brick',
+      colour: '#a4573f',
+      openings: [{ id: 'w', x: 4, widthM: 1.5, sillM: 0.9, headM: 2.4 }],
+    },
+    drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 4.7)],
+  }),
+  'keep-open': testBed({
+    form: { kind: 'island', edge: oval(4, 4), rimM: 0.3, centre: 'post', centreHeightM: 1.6, showFromM: 0.9 },
+    wall: null,
+    drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 2, 4)],
+  }),
   around: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4, 3)] }),
   site: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)] }),
   thirst: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'iris-sibirica', 1, 5.2)] }),
-  smother: testBed({ outline: rectangle(10, 1.7), drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)] }),
-  blend: testBed({ drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)] }),
+  smother: testBed({
+    outline: rectangle(10, 1.7),
+    drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)],
+  }),
+  blend: testBed({
+    drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)],
+  }),
   months: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 8)] }),
-  theme: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 3, 4), drift('b', 'coreopsis-verticillata', 1, 7, 3)] }),
+  theme: testBed({
+    drifts: [drift('a', 'nepeta-x-faassenii', 1, 3, 4), drift('b', 'coreopsis-verticillata', 1, 7, 3)],
+  }),
   brief: testBed({ drifts: [drift('a', 'paeonia-lactiflora', 1, 5, 2)] }),
-  clutter: testBed({ drifts: ['alchemilla-mollis', 'nepeta-x-faassenii', 'iris-sibirica', 'echinacea-purpurea', 'achillea-moonshine', 'agastache-foeniculum'].map((id, i) => drift(`d${i}`, id, 1, 1 + i * 1.4)) }),
+  clutter: testBed({
+    drifts: [
+      'alchemilla-mollis',
+      'nepeta-x-faassenii',
+      'iris-sibirica',
+      'echinacea-purpurea',
+      'achillea-moonshine',
+      'agastache-foeniculum',
+    ].map((id, i) => drift(`d${i}`, id, 1, 1 + i * 1.4)),
+  }),
 }
 describe('each rule', () => {
   for (const rule of Object.keys(broken) as RuleId[]) {
@@ -53,7 +144,9 @@ describe('each rule', () => {
   })
 
   it('thirst: stays silent for neighbours that can share', () => {
-    const shared = testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'alchemilla-mollis', 1, 5.3)] })
+    const shared = testBed({
+      drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'alchemilla-mollis', 1, 5.3)],
+    })
     expect(of(judge(shared), 'thirst')).toEqual([])
   })
 
@@ -75,11 +168,33 @@ describe('figures on paper', () => {
     expect(f!.figures[0]!.value).toBeCloseTo(0.8 + row + front + 0.3, 6)
     expect(f!.figures[1]!.value).toBeCloseTo(1.5, 6)
   })
-  it('wall: half the spread and 0.15 m', () => expect(of(judge(broken.wall), 'wall')[0]!.figures.map((x) => x.value)).toEqual([0.4, 1.15]))
+  it('wall: half the spread and 0.15 m', () =>
+    expect(of(judge(broken.wall), 'wall')[0]!.figures.map((x) => x.value)).toEqual([0.4, 1.15]))
   it('window: a solid slab before half the glass hides half of it', () => {
-    const slab = { ...plant('taxus-baccata-fastigiata'), id: 'slab', habit: 'mat' as const, foliageHeightM: 1.65, flowerHeightM: 1.65, spreadM: 6, yearsTo90: 0.5, sun: { brightest: 'full-sun', darkest: 'shade' } as const }
-    const bed = testBed({ outline: rectangle(10, 8), wall: { heightM: 3, material: 'brick', colour: '#a4573f', openings: [{ id: 'w', x: 4.5, widthM: 1, sillM: 0.9, headM: 2.4 }] }, drifts: [drift('a', 'slab', 0, 5)] })
-    const [f] = of(critique(makeScene({ bed, library: new Map([['slab', slab]]), climate, hardinessZone: '7' })).findings, 'window')
+    const slab = {
+      ...plant('taxus-baccata-fastigiata'),
+      id: 'slab',
+      habit: 'mat' as const,
+      foliageHeightM: 1.65,
+      flowerHeightM: 1.65,
+      spreadM: 6,
+      yearsTo90: 0.5,
+      sun: { brightest: 'full-sun', darkest: 'shade' } as const,
+    }
+    const bed = testBed({
+      outline: rectangle(10, 8),
+      wall: {
+        heightM: 3,
+        material: 'brick',
+        colour: '#a4573f',
+        openings: [{ id: 'w', x: 4.5, widthM: 1, sillM: 0.9, headM: 2.4 }],
+      },
+      drifts: [drift('a', 'slab', 0, 5)],
+    })
+    const [f] = of(
+      critique(makeScene({ bed, library: new Map([['slab', slab]]), climate, hardinessZone: '7' })).findings,
+      'window',
+    )
     expect(f!.figures[0]!.value).toBeGreaterThan(45)
     expect(f!.figures[0]!.value).toBeLessThan(55)
   })
@@ -90,7 +205,18 @@ describe('mends', () => {
     const after = judge(applyEdit(bed, finding.mends[n]!.edit).bed)
     return { same: after.find((f) => f.id === finding.id), after }
   }
-  it.each(['shallow', 'wall', 'overlap', 'window', 'site', 'thirst', 'smother', 'clutter', 'blend', 'hidden'] as const)('%s: the first mend does away with the finding, or makes it smaller', (rule) => {
+  it.each([
+    'shallow',
+    'wall',
+    'overlap',
+    'window',
+    'site',
+    'thirst',
+    'smother',
+    'clutter',
+    'blend',
+    'hidden',
+  ] as const)('%s: the first mend does away with the finding, or makes it smaller', (rule) => {
     const bed = broken[rule]
     const [finding] = of(judge(bed), rule)
     const { same } = without(bed, finding!, 0)
@@ -106,7 +232,8 @@ describe('mends', () => {
     }
   })
   it('every mend of every finding is an edit that applies', () => {
-    for (const bed of [...Object.values(broken), demoBed('reading-room-front')]) for (const f of judge(bed)) for (const m of f.mends) expect(applyEdit(bed, m.edit).bed).not.toBe(bed)
+    for (const bed of [...Object.values(broken), demoBed('reading-room-front')])
+      for (const f of judge(bed)) for (const m of f.mends) expect(applyEdit(bed, m.edit).bed).not.toBe(bed)
   })
 })
 
@@ -118,12 +245,25 @@ describe('the demo border', () => {
   })
   it('has marks between 0 and 100', () => {
     const scene = sceneOf(bed)
-    for (const s of scores(scene, critique(scene).findings)) { expect(s.value).toBeGreaterThanOrEqual(0); expect(s.value).toBeLessThanOrEqual(100) }
-    const mark = (b: typeof bed, name: string) => { const sc = sceneOf(b); return scores(sc, critique(sc).findings).find((m) => m.name === name)!.value }
+    for (const s of scores(scene, critique(scene).findings)) {
+      expect(s.value).toBeGreaterThanOrEqual(0)
+      expect(s.value).toBeLessThanOrEqual(100)
+    }
+    const mark = (b: typeof bed, name: string) => {
+      const sc = sceneOf(b)
+      return scores(sc, critique(sc).findings).find((m) => m.name === name)!.value
+    }
     // Half the drifts gone, less soil is covered; a school that asks for less leaf in winter marks higher.
-    expect(mark({ ...bed, drifts: bed.drifts.slice(0, bed.drifts.length / 2) }, 'Cover')).toBeLessThan(mark(bed, 'Cover'))
-    expect(mark({ ...bed, school: 'close-knit' }, 'Winter leaf')).toBeGreaterThan(mark({ ...bed, school: 'formal' }, 'Winter leaf'))
-    for (const m of monthInterest(scene)) { expect(m.interest).toBeGreaterThanOrEqual(0); expect(m.bloom).toBeLessThanOrEqual(1) }
+    expect(mark({ ...bed, drifts: bed.drifts.slice(0, bed.drifts.length / 2) }, 'Cover')).toBeLessThan(
+      mark(bed, 'Cover'),
+    )
+    expect(mark({ ...bed, school: 'close-knit' }, 'Winter leaf')).toBeGreaterThan(
+      mark({ ...bed, school: 'formal' }, 'Winter leaf'),
+    )
+    for (const m of monthInterest(scene)) {
+      expect(m.interest).toBeGreaterThanOrEqual(0)
+      expect(m.bloom).toBeLessThanOrEqual(1)
+    }
   })
 })
 
@@ -132,13 +272,25 @@ describe('judging again after a change', () => {
     const bed = demoBed('reading-room-front')
     const first = critique(sceneOf(bed))
     const frame = bedFrame(bed)
-    fc.assert(fc.property(fc.constantFrom(...first.scene.placement.plants), fc.double({ min: 0, max: 14, noNaN: true }), fc.double({ min: 0.1, max: 0.95, noNaN: true }), (p, x, t) => {
-      const y = frame.back.yAt(x) + t * frame.depthAt(x)
-      const moved = applyEdit(bed, { kind: 'setPins', driftId: p.driftId, pins: [{ driftId: p.driftId, index: p.index, x, y }] }).bed
-      const afresh = critique(sceneOf(moved)).findings
-      const again = critique(sceneOf(moved), first).findings
-      expect(again.map((f) => [f.id, f.reason])).toEqual(afresh.map((f) => [f.id, f.reason]))
-    }), { numRuns: 25 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...first.scene.placement.plants),
+        fc.double({ min: 0, max: 14, noNaN: true }),
+        fc.double({ min: 0.1, max: 0.95, noNaN: true }),
+        (p, x, t) => {
+          const y = frame.back.yAt(x) + t * frame.depthAt(x)
+          const moved = applyEdit(bed, {
+            kind: 'setPins',
+            driftId: p.driftId,
+            pins: [{ driftId: p.driftId, index: p.index, x, y }],
+          }).bed
+          const afresh = critique(sceneOf(moved)).findings
+          const again = critique(sceneOf(moved), first).findings
+          expect(again.map((f) => [f.id, f.reason])).toEqual(afresh.map((f) => [f.id, f.reason]))
+        },
+      ),
+      { numRuns: 25 },
+    )
   })
   it('returns the same findings when nothing changed', () => {
     const first = critique(sceneOf(demoBed('reading-room-front')))
@@ -148,20 +300,27 @@ describe('judging again after a change', () => {
 
 describe('contrast and stand-ins', () => {
   it('rates bold beside fine above like beside like', () => {
-    expect(pairContrast(plant('hosta-halcyon'), plant('polystichum-acrostichoides'))).toBeGreaterThan(pairContrast(plant('hosta-halcyon'), plant('hosta-francee')))
+    expect(pairContrast(plant('hosta-halcyon'), plant('polystichum-acrostichoides'))).toBeGreaterThan(
+      pairContrast(plant('hosta-halcyon'), plant('hosta-francee')),
+    )
     expect(pairContrast(plant('hosta-halcyon'), plant('hosta-halcyon'))).toBe(0)
   })
   it('is the same both ways and within 0-100', () => {
-    fc.assert(fc.property(fc.constantFrom(...library.values()), fc.constantFrom(...library.values()), (a, b) => {
-      expect(pairContrast(a, b)).toBeCloseTo(pairContrast(b, a), 6)
-      expect(pairContrast(a, b)).toBeLessThanOrEqual(100)
-      expect(blends(a, b)).toBe(blends(b, a))
-    }))
+    fc.assert(
+      fc.property(fc.constantFrom(...library.values()), fc.constantFrom(...library.values()), (a, b) => {
+        expect(pairContrast(a, b)).toBeCloseTo(pairContrast(b, a), 6)
+        expect(pairContrast(a, b)).toBeLessThanOrEqual(100)
+        expect(blends(a, b)).toBe(blends(b, a))
+      }),
+    )
   })
   it('offers only what fits the site and the limits, never the plant itself', () => {
     const scene = sceneOf(testBed({ ground: { ...plainGround, sunHours: 1.5, water: 'moist', ph: 6.2 } }))
     const found = standIns(plant('lavandula-angustifolia-hidcote'), scene, { maxHeightM: 0.6 }, 5)
     expect(found.length).toBeGreaterThan(0)
-    for (const p of found) { expect(fullHeightM(p)).toBeLessThanOrEqual(0.6); expect(p.sun.darkest).toBe('shade') }
+    for (const p of found) {
+      expect(fullHeightM(p)).toBeLessThanOrEqual(0.6)
+      expect(p.sun.darkest).toBe('shade')
+    }
   })
 })

@@ -37,23 +37,46 @@ export function critique(scene: Scene, before?: Critique): Critique {
   const remarks = new Map<RuleId, Remark[]>()
   let pairs: readonly Pair[] | null = null
   for (const rule of LOCAL) {
-    const kept = before && range ? (before.remarks.get(rule.id) ?? []).filter((r) => r.x < range.from || r.x > range.to) : before?.remarks.get(rule.id) ?? []
+    const kept =
+      before && range
+        ? (before.remarks.get(rule.id) ?? []).filter((r) => r.x < range.from || r.x > range.to)
+        : (before?.remarks.get(rule.id) ?? [])
     const fresh = range ? rule.remarks(scene, range, () => (pairs ??= touchingPairs(scene, range))) : []
     remarks.set(rule.id, [...kept, ...fresh])
   }
-  const findings = [...LOCAL.flatMap((rule) => rule.fold(scene, remarks.get(rule.id)!)), ...WHOLE.flatMap((rule) => rule.findings(scene))]
-  findings.sort((a, b) => b.weight - a.weight || RULES.indexOf(a.rule) - RULES.indexOf(b.rule) || (a.id < b.id ? -1 : 1))
+  const findings = [
+    ...LOCAL.flatMap((rule) => rule.fold(scene, remarks.get(rule.id)!)),
+    ...WHOLE.flatMap((rule) => rule.findings(scene)),
+  ]
+  findings.sort(
+    (a, b) => b.weight - a.weight || RULES.indexOf(a.rule) - RULES.indexOf(b.rule) || (a.id < b.id ? -1 : 1),
+  )
   return { scene, findings, remarks }
 }
 
 /** The stretch in which two scenes differ; the whole bed when more than plants differ; null when nothing does. */
 function changedRange(a: Scene, b: Scene): Range | null {
-  const same = a.bed.outline === b.bed.outline && a.bed.wall === b.bed.wall && a.bed.viewpoint === b.bed.viewpoint && a.bed.ground === b.bed.ground
-    && a.bed.school === b.bed.school && a.bed.laneShares === b.bed.laneShares && a.bed.buying === b.bed.buying && a.bed.form === b.bed.form && a.library === b.library && a.climate === b.climate && a.site.zone === b.site.zone && a.light === b.light && a.school === b.school
+  const same =
+    a.bed.outline === b.bed.outline &&
+    a.bed.wall === b.bed.wall &&
+    a.bed.viewpoint === b.bed.viewpoint &&
+    a.bed.ground === b.bed.ground &&
+    a.bed.school === b.bed.school &&
+    a.bed.laneShares === b.bed.laneShares &&
+    a.bed.buying === b.bed.buying &&
+    a.bed.form === b.bed.form &&
+    a.library === b.library &&
+    a.climate === b.climate &&
+    a.site.zone === b.site.zone &&
+    a.light === b.light &&
+    a.school === b.school
   if (!same || b.frame.closed) return whole
   let from = Infinity
   let to = -Infinity
-  const note = (x: number) => { from = Math.min(from, x); to = Math.max(to, x) }
+  const note = (x: number) => {
+    from = Math.min(from, x)
+    to = Math.max(to, x)
+  }
   // Most plants stand at the same number of the list as before; only the others are looked up.
   const former = a.placement.plants
   let met = 0

@@ -1,12 +1,36 @@
 import type { Edit } from '../edit'
 
-export const RULES = ['shallow', 'wall', 'overlap', 'gap', 'hidden', 'window', 'keep-open', 'site', 'around', 'thirst', 'smother', 'blend', 'months', 'clutter', 'theme', 'brief'] as const
+export const RULES = [
+  'shallow',
+  'wall',
+  'overlap',
+  'gap',
+  'hidden',
+  'window',
+  'keep-open',
+  'site',
+  'around',
+  'thirst',
+  'smother',
+  'blend',
+  'months',
+  'clutter',
+  'theme',
+  'brief',
+] as const
 export type RuleId = (typeof RULES)[number]
 
 /** A figure a finding rests on, with its unit ('' for a bare number). */
-export interface Figure { readonly name: string; readonly value: number; readonly unit: string }
+export interface Figure {
+  readonly name: string
+  readonly value: number
+  readonly unit: string
+}
 /** An edit that would mend a finding. */
-export interface Mend { readonly label: string; readonly edit: Edit }
+export interface Mend {
+  readonly label: string
+  readonly edit: Edit
+}
 
 /** Something that wants a second look. Nothing is forbidden: it can be mended, or accepted with a reason. */
 export interface Finding {
@@ -38,10 +62,18 @@ export interface Remark {
   readonly other: number
 }
 
-export interface Range { readonly from: number; readonly to: number }
+export interface Range {
+  readonly from: number
+  readonly to: number
+}
 
 /** A finding whose mends are worked out when they are first asked for: most are judged many times and mended once. */
 export function finding(parts: Omit<Finding, 'mends'>, mends: () => readonly Mend[]): Finding {
   let known: readonly Mend[] | undefined
-  return { ...parts, get mends() { return (known ??= mends()) } }
+  return {
+    ...parts,
+    get mends() {
+      return (known ??= mends())
+    },
+  }
 }

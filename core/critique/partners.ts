@@ -3,7 +3,11 @@ import { fullHeightM, misfits, SUN_CLASSES, WATER_CLASSES, type Plant, type Site
 import { pairContrast } from './contrast'
 
 /** Plants that go together, best first, with why. */
-export interface Partnership { readonly plants: readonly Plant[]; /** 0-100. */ readonly score: number; readonly reasons: readonly string[] }
+export interface Partnership {
+  readonly plants: readonly Plant[]
+  /** 0-100. */ readonly score: number
+  readonly reasons: readonly string[]
+}
 
 export interface PartnerAsk {
   /** The plant that is there already; null for an empty place. */
@@ -26,8 +30,19 @@ const STARTS = 10
 /** Pairs, trios and fives ranked by contrast of texture, form, colour and height step, months in flower, and shared needs. Source: practice, Contrast; calculations, Colour and contrast. */
 export function partners(library: Iterable<Plant>, ask: PartnerAsk): Partnership[] {
   const { seed, size, site, month, bias, maxHeightM = Infinity, most = 6 } = ask
-  const fits = [...library].filter((p) => p.id !== seed?.id && p.kind !== 'climber' && fullHeightM(p) <= maxHeightM && !p.invasiveNote && misfits(p, site).length === 0)
-  const ranked = fits.map((p) => ({ p, s: (seed ? pairScore(seed, p, month) : 50) + liking(p, month, bias) })).sort((a, b) => b.s - a.s || (a.p.id < b.p.id ? -1 : 1)).slice(0, SHORTLIST).map((r) => r.p)
+  const fits = [...library].filter(
+    (p) =>
+      p.id !== seed?.id &&
+      p.kind !== 'climber' &&
+      fullHeightM(p) <= maxHeightM &&
+      !p.invasiveNote &&
+      misfits(p, site).length === 0,
+  )
+  const ranked = fits
+    .map((p) => ({ p, s: (seed ? pairScore(seed, p, month) : 50) + liking(p, month, bias) }))
+    .sort((a, b) => b.s - a.s || (a.p.id < b.p.id ? -1 : 1))
+    .slice(0, SHORTLIST)
+    .map((r) => r.p)
   const groups = new Map<string, Partnership>()
   for (const start of ranked.slice(0, STARTS)) {
     const group = seed ? [seed, start] : [start]
@@ -37,19 +52,33 @@ export function partners(library: Iterable<Plant>, ask: PartnerAsk): Partnership
       group.push(next)
     }
     if (group.length < size) continue
-    const key = group.map((p) => p.id).sort().join('+')
-    if (!groups.has(key)) groups.set(key, { plants: group, score: Math.round(groupScore(group, month, bias)), reasons: reasonsFor(group, month) })
+    const key = group
+      .map((p) => p.id)
+      .sort()
+      .join('+')
+    if (!groups.has(key))
+      groups.set(key, {
+        plants: group,
+        score: Math.round(groupScore(group, month, bias)),
+        reasons: reasonsFor(group, month),
+      })
   }
-  return [...groups.values()].sort((a, b) => b.score - a.score || (a.plants[1]?.id ?? '').localeCompare(b.plants[1]?.id ?? '')).slice(0, most)
+  return [...groups.values()]
+    .sort((a, b) => b.score - a.score || (a.plants[1]?.id ?? '').localeCompare(b.plants[1]?.id ?? ''))
+    .slice(0, most)
 }
 
 function bestNext(group: readonly Plant[], from: readonly Plant[], month: number, bias: number): Plant | null {
   let best: Plant | null = null
   let high = -Infinity
   for (const p of from) {
-    if (group.some((g) => g.id === p.id || g.botanicalName.split(' ')[0] === p.botanicalName.split(' ')[0])) continue
+    if (group.some((g) => g.id === p.id || g.botanicalName.split(' ')[0] === p.botanicalName.split(' ')[0]))
+      continue
     const s = group.reduce((n, g) => n + pairScore(g, p, month), 0) / group.length + liking(p, month, bias)
-    if (s > high) { high = s; best = p }
+    if (s > high) {
+      high = s
+      best = p
+    }
   }
   return best
 }
@@ -62,8 +91,18 @@ export function pairScore(a: Plant, b: Plant, month: number): number {
 
 /** Share (0-1) of light, water, soil and zone ranges that two plants have in common. */
 export function sharedNeeds(a: Plant, b: Plant): number {
-  const sun = overlap(SUN_CLASSES.indexOf(a.sun.brightest), SUN_CLASSES.indexOf(a.sun.darkest), SUN_CLASSES.indexOf(b.sun.brightest), SUN_CLASSES.indexOf(b.sun.darkest))
-  const water = overlap(WATER_CLASSES.indexOf(a.water.driest), WATER_CLASSES.indexOf(a.water.wettest), WATER_CLASSES.indexOf(b.water.driest), WATER_CLASSES.indexOf(b.water.wettest))
+  const sun = overlap(
+    SUN_CLASSES.indexOf(a.sun.brightest),
+    SUN_CLASSES.indexOf(a.sun.darkest),
+    SUN_CLASSES.indexOf(b.sun.brightest),
+    SUN_CLASSES.indexOf(b.sun.darkest),
+  )
+  const water = overlap(
+    WATER_CLASSES.indexOf(a.water.driest),
+    WATER_CLASSES.indexOf(a.water.wettest),
+    WATER_CLASSES.indexOf(b.water.driest),
+    WATER_CLASSES.indexOf(b.water.wettest),
+  )
   const soil = a.soils.some((s) => b.soils.includes(s)) ? 1 : 0
   return (sun + water + soil) / 3
 }
@@ -79,7 +118,10 @@ function flowersTogether(a: Plant, b: Plant, month: number): number {
   return Math.min(9, shared * 3) + (a.flowerMonths.includes(month) || b.flowerMonths.includes(month) ? 6 : 0)
 }
 
-const liking = (p: Plant, month: number, bias: number) => (p.retention === 'evergreen' ? 26 * (1 - bias) : 0) + (p.flowerMonths.includes(month) ? 22 * bias : 0) + p.flowerMonths.length * bias
+const liking = (p: Plant, month: number, bias: number) =>
+  (p.retention === 'evergreen' ? 26 * (1 - bias) : 0) +
+  (p.flowerMonths.includes(month) ? 22 * bias : 0) +
+  p.flowerMonths.length * bias
 
 function groupScore(group: readonly Plant[], month: number, bias: number): number {
   const pairs = group.flatMap((a, i) => group.slice(i + 1).map((b) => pairScore(a, b, month)))
@@ -92,13 +134,17 @@ function reasonsFor(group: readonly Plant[], month: number): string[] {
   const sizes = new Set(group.map((p) => p.leafSize))
   if (sizes.has('bold') && sizes.has('fine')) reasons.push('bold leaf beside fine')
   const heights = group.map(fullHeightM).sort((a, b) => a - b)
-  if (heights[heights.length - 1]! > heights[0]! * 1.6) reasons.push(`heights step from ${heights[0]!.toFixed(1)} to ${heights[heights.length - 1]!.toFixed(1)} m`)
-  const far = Math.max(...group.flatMap((a, i) => group.slice(i + 1).map((b) => deltaE(a.foliage.summer, b.foliage.summer))))
+  if (heights[heights.length - 1]! > heights[0]! * 1.6)
+    reasons.push(`heights step from ${heights[0]!.toFixed(1)} to ${heights[heights.length - 1]!.toFixed(1)} m`)
+  const far = Math.max(
+    ...group.flatMap((a, i) => group.slice(i + 1).map((b) => deltaE(a.foliage.summer, b.foliage.summer))),
+  )
   if (far > 18) reasons.push('leaf colours set each other off')
   const shapes = new Set(group.map((p) => p.habit))
   if (shapes.size === group.length) reasons.push(`${[...shapes].join(', ')} shapes`)
   const now = group.filter((p) => p.flowerMonths.includes(month)).length
   if (now > 1) reasons.push(`${now} in flower together`)
-  if (group.every((a) => group.every((b) => sharedNeeds(a, b) > 0.6))) reasons.push('the same light, water and soil')
+  if (group.every((a) => group.every((b) => sharedNeeds(a, b) > 0.6)))
+    reasons.push('the same light, water and soil')
   return reasons
 }

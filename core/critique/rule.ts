@@ -9,7 +9,10 @@ export interface LocalRule {
 }
 
 /** A rule about the whole bed; it must be quick. */
-export interface WholeRule { readonly id: RuleId; readonly findings: (scene: Scene) => Finding[] }
+export interface WholeRule {
+  readonly id: RuleId
+  readonly findings: (scene: Scene) => Finding[]
+}
 
 /** Remarks by group, groups in order of first appearance along the bed. */
 export function byGroup(remarks: readonly Remark[]): Map<string, Remark[]> {

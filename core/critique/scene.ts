@@ -31,14 +31,44 @@ export interface Scene {
 /** A year in which everything but a slow tree has grown up; "mature" in the findings. */
 export const MATURE_YEAR = 10
 
-export interface SceneInput { readonly bed: Bed; readonly library: ReadonlyMap<string, Plant>; readonly climate: Climate; readonly hardinessZone: string; readonly light?: BedLight | null; readonly surroundings?: Surroundings | null; readonly theme?: Theme | null; /** Those that hold for this bed. */ readonly requirements?: readonly Requirement[]; readonly schools?: SchoolChanges }
+export interface SceneInput {
+  readonly bed: Bed
+  readonly library: ReadonlyMap<string, Plant>
+  readonly climate: Climate
+  readonly hardinessZone: string
+  readonly light?: BedLight | null
+  readonly surroundings?: Surroundings | null
+  readonly theme?: Theme | null
+  /** Those that hold for this bed. */ readonly requirements?: readonly Requirement[]
+  readonly schools?: SchoolChanges
+}
 
-export function makeScene({ bed, library, climate, hardinessZone, light = null, surroundings = null, theme = null, requirements = [], schools }: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(bed)): Scene {
+export function makeScene(
+  {
+    bed,
+    library,
+    climate,
+    hardinessZone,
+    light = null,
+    surroundings = null,
+    theme = null,
+    requirements = [],
+    schools,
+  }: SceneInput,
+  placement?: Placement,
+  frame: BedFrame = bedFrame(bed),
+): Scene {
   const placed = placement ?? place(bed, library, frame, schools)
   return {
-    bed, frame, library, climate,
+    bed,
+    frame,
+    library,
+    climate,
     placement: placed,
-    light, surroundings, theme, requirements,
+    light,
+    surroundings,
+    theme,
+    requirements,
     school: schoolOf(bed, schools),
     site: siteOf(bed, hardinessZone, light),
     index: circleIndex(placed.plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
@@ -58,13 +88,23 @@ function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]>
 }
 
 /** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
-export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({ ...bed.ground, sunHours: light ? Math.round(light.meanH * 10) / 10 : bed.ground.sunHours, zone: zoneNumber(hardinessZone) ?? 6 })
+export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({
+  ...bed.ground,
+  sunHours: light ? Math.round(light.meanH * 10) / 10 : bed.ground.sunHours,
+  zone: zoneNumber(hardinessZone) ?? 6,
+})
 
 /** What a place of the bed offers: that of a plant, or an empty one. */
 export function conditionsAt(scene: Scene, p: Pick<PlacedPlant, 'x' | 'y'>): SiteConditions {
   if (!scene.light) return scene.site
   const here = scene.light.at(p.x, p.y)
-  return { ...scene.site, sunHours: Math.round(here.mean * 10) / 10, brightestH: here.brightest, darkestH: here.darkest, morningOnly: here.morningShare > MORNING_ONLY }
+  return {
+    ...scene.site,
+    sunHours: Math.round(here.mean * 10) / 10,
+    brightestH: here.brightest,
+    darkestH: here.darkest,
+    morningOnly: here.morningShare > MORNING_ONLY,
+  }
 }
 const MORNING_ONLY = 0.85
 
@@ -76,7 +116,12 @@ export function bodiesNear(scene: Scene, moment: Moment, range?: Range): Body[] 
   return bodiesAt(some, moment, scene.climate, scene.bed.buying)
 }
 
-export interface Pair { readonly a: PlacedPlant; readonly b: PlacedPlant; readonly distance: number; readonly touch: number }
+export interface Pair {
+  readonly a: PlacedPlant
+  readonly b: PlacedPlant
+  readonly distance: number
+  readonly touch: number
+}
 
 /** Pairs that touch or nearly do when mature (within 1.15 of half of both spreads); `a` is in the range. Each pair once. */
 export function touchingPairs(scene: Scene, range: Range): Pair[] {
@@ -102,7 +147,8 @@ export const whole: Range = { from: -Infinity, to: Infinity }
 export const nameOf = (plant: Plant) => plant.commonName
 export const metres = (n: number) => `${n.toFixed(2)} m`
 /** `at 4.2 m` or `from 4.2 to 6.0 m` along the bed. */
-export const along = (from: number, to: number) => (to - from < 0.3 ? `at ${((from + to) / 2).toFixed(1)} m` : `from ${from.toFixed(1)} to ${to.toFixed(1)} m`)
+export const along = (from: number, to: number) =>
+  to - from < 0.3 ? `at ${((from + to) / 2).toFixed(1)} m` : `from ${from.toFixed(1)} to ${to.toFixed(1)} m`
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 /** `the shrub` → a stable short key for a pair of ids, whichever comes first. */
 export const pairKey = (a: string, b: string) => (a < b ? `${a}+${b}` : `${b}+${a}`)

@@ -6,9 +6,12 @@ import { climate, demoBed, drift, library, plant, testBed } from '../../tests/su
 import { critique, makeScene, shownColours } from '.'
 
 const violet: Theme = { harmony: 'one-colour', base: '#efeae0', colours: [{ colour: '#6c63bd', months: [] }] }
-const sceneOf = (bed: Bed, theme: Theme | null = violet) => makeScene({ bed, library, climate, hardinessZone: '6b', theme })
-const found = (bed: Bed, theme: Theme | null = violet) => critique(sceneOf(bed, theme)).findings.filter((f) => f.rule === 'theme')
-const bedOf = (...plants: string[]) => testBed({ drifts: plants.map((id, i) => drift(`d${i}`, id, 1, 2 + i * 2.6, 4)) })
+const sceneOf = (bed: Bed, theme: Theme | null = violet) =>
+  makeScene({ bed, library, climate, hardinessZone: '6b', theme })
+const found = (bed: Bed, theme: Theme | null = violet) =>
+  critique(sceneOf(bed, theme)).findings.filter((f) => f.rule === 'theme')
+const bedOf = (...plants: string[]) =>
+  testBed({ drifts: plants.map((id, i) => drift(`d${i}`, id, 1, 2 + i * 2.6, 4)) })
 const YELLOW = 'coreopsis-verticillata'
 const SAGE = 'salvia-nemorosa-ostfriesland'
 
@@ -24,7 +27,9 @@ describe('the colours that a bed shows', () => {
   })
   it('hold a flower only in months near those it flowers in', () => {
     for (const s of shown.filter((x) => x.flower)) {
-      const near = s.plant.flowerMonths.some((m) => Math.min(Math.abs(m - s.month), 12 - Math.abs(m - s.month)) <= 1)
+      const near = s.plant.flowerMonths.some(
+        (m) => Math.min(Math.abs(m - s.month), 12 - Math.abs(m - s.month)) <= 1,
+      )
       expect(near, `${s.plant.id} in ${s.month}`).toBe(true)
     }
   })
@@ -46,7 +51,10 @@ describe('the theme', () => {
   })
   it('is content once the colour is added, in every month or in those of the flower', () => {
     for (const months of [[], [...plant(YELLOW).flowerMonths, 5, 10]]) {
-      const wider: Theme = { ...violet, colours: [...violet.colours, { colour: plant(YELLOW).flowerColour!, months }] }
+      const wider: Theme = {
+        ...violet,
+        colours: [...violet.colours, { colour: plant(YELLOW).flowerColour!, months }],
+      }
       expect(found(bedOf(YELLOW, SAGE), wider).some((f) => f.id === `theme:${YELLOW}`)).toBe(false)
     }
   })
@@ -62,7 +70,8 @@ describe('the theme', () => {
       const after = applyEdit(bed, mend.edit).bed
       const swapped = library.get(after.drifts[0]!.plantId)!
       expect(swapped.id).not.toBe(YELLOW)
-      if (swapped.flowerColour && !isGreen(swapped.flowerColour) && saturation(swapped.flowerColour) >= 0.05) expect(deltaE(swapped.flowerColour, violet.colours[0]!.colour)).toBeLessThanOrEqual(13)
+      if (swapped.flowerColour && !isGreen(swapped.flowerColour) && saturation(swapped.flowerColour) >= 0.05)
+        expect(deltaE(swapped.flowerColour, violet.colours[0]!.colour)).toBeLessThanOrEqual(13)
       expect(found(after).some((f) => f.id === `theme:${YELLOW}`)).toBe(false)
     }
   })
@@ -71,15 +80,29 @@ describe('the theme', () => {
   })
   it('tells what vanishes before a wall of its own colour, and what takes over', () => {
     const flower = plant('hydrangea-paniculata-tardiva').flowerColour!
-    const bed = testBed({ wall: { heightM: 3, material: 'render', colour: flower, openings: [] }, drifts: [drift('h', 'hydrangea-paniculata-tardiva', 0, 5, 1)] })
+    const bed = testBed({
+      wall: { heightM: 3, material: 'render', colour: flower, openings: [] },
+      drifts: [drift('h', 'hydrangea-paniculata-tardiva', 0, 5, 1)],
+    })
     expect(found(bed).some((f) => f.id === 'theme:wall:hydrangea-paniculata-tardiva')).toBe(true)
-    expect(found({ ...bed, wall: { ...bed.wall!, colour: '#3f3a35' } }).some((f) => f.id.startsWith('theme:wall'))).toBe(false)
+    expect(
+      found({ ...bed, wall: { ...bed.wall!, colour: '#3f3a35' } }).some((f) => f.id.startsWith('theme:wall')),
+    ).toBe(false)
     // A leaf vanishes as a flower does: plum before plum boards.
     const leaf = plant('physocarpus-opulifolius-diabolo').foliage.summer
-    const plum = testBed({ wall: { heightM: 3, material: 'boards', colour: leaf, openings: [] }, drifts: [drift('p', 'physocarpus-opulifolius-diabolo', 0, 5, 1)] })
-    expect(found(plum).find((f) => f.id === 'theme:wall:physocarpus-opulifolius-diabolo')!.reason).toContain('leaf lies')
-    expect(found({ ...plum, wall: { ...plum.wall!, colour: '#c9a468' } }).some((f) => f.id.startsWith('theme:wall'))).toBe(false)
+    const plum = testBed({
+      wall: { heightM: 3, material: 'boards', colour: leaf, openings: [] },
+      drifts: [drift('p', 'physocarpus-opulifolius-diabolo', 0, 5, 1)],
+    })
+    expect(found(plum).find((f) => f.id === 'theme:wall:physocarpus-opulifolius-diabolo')!.reason).toContain(
+      'leaf lies',
+    )
+    expect(
+      found({ ...plum, wall: { ...plum.wall!, colour: '#c9a468' } }).some((f) => f.id.startsWith('theme:wall')),
+    ).toBe(false)
     expect(found(bedOf(SAGE, SAGE, SAGE)).some((f) => f.id === 'theme:much')).toBe(true)
-    expect(found({ ...bedOf(SAGE, SAGE, SAGE), school: 'single-colour' }).some((f) => f.id === 'theme:much')).toBe(false)
+    expect(found({ ...bedOf(SAGE, SAGE, SAGE), school: 'single-colour' }).some((f) => f.id === 'theme:much')).toBe(
+      false,
+    )
   })
 })

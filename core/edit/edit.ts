@@ -10,12 +10,20 @@ export type Edit =
   | { readonly kind: 'unaccept'; readonly findingId: string }
   | { readonly kind: 'setBuying'; readonly plantId: string; readonly buying: Buying | null }
   | { readonly kind: 'setShortlist'; readonly plantIds: readonly string[] }
-  | { readonly kind: 'setBed'; readonly change: Partial<Pick<Bed, 'name' | 'form' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>> }
+  | {
+      readonly kind: 'setBed'
+      readonly change: Partial<
+        Pick<Bed, 'name' | 'form' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>
+      >
+    }
   | { readonly kind: 'setExisting'; readonly existing: readonly Existing[] }
   | { readonly kind: 'replace'; readonly bed: Bed }
   | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
 
-export interface Edited { readonly bed: Bed; readonly inverse: Edit }
+export interface Edited {
+  readonly bed: Bed
+  readonly inverse: Edit
+}
 
 /** Applies an edit. An edit that names something no longer there changes nothing and has an empty inverse. */
 export function applyEdit(bed: Bed, edit: Edit): Edited {
@@ -26,8 +34,10 @@ export function applyEdit(bed: Bed, edit: Edit): Edited {
       drifts.splice(edit.position ?? drifts.length, 0, edit.drift)
       return { bed: { ...bed, drifts }, inverse: { kind: 'removeDrift', driftId: edit.drift.id } }
     }
-    case 'removeDrift': return removeDrift(bed, edit.driftId)
-    case 'changeDrift': return changeDrift(bed, edit.driftId, edit.change)
+    case 'removeDrift':
+      return removeDrift(bed, edit.driftId)
+    case 'changeDrift':
+      return changeDrift(bed, edit.driftId, edit.change)
     case 'setPins': {
       const before = bed.pins.filter((p) => p.driftId === edit.driftId)
       const pins = [...bed.pins.filter((p) => p.driftId !== edit.driftId), ...edit.pins]
@@ -36,23 +46,39 @@ export function applyEdit(bed: Bed, edit: Edit): Edited {
     case 'accept': {
       const before = bed.accepted.find((a) => a.findingId === edit.acceptance.findingId)
       const accepted = [...bed.accepted.filter((a) => a !== before), edit.acceptance]
-      return { bed: { ...bed, accepted }, inverse: before ? { kind: 'accept', acceptance: before } : { kind: 'unaccept', findingId: edit.acceptance.findingId } }
+      return {
+        bed: { ...bed, accepted },
+        inverse: before
+          ? { kind: 'accept', acceptance: before }
+          : { kind: 'unaccept', findingId: edit.acceptance.findingId },
+      }
     }
     case 'unaccept': {
       const before = bed.accepted.find((a) => a.findingId === edit.findingId)
       if (!before) return { bed, inverse: NOTHING }
-      return { bed: { ...bed, accepted: bed.accepted.filter((a) => a !== before) }, inverse: { kind: 'accept', acceptance: before } }
+      return {
+        bed: { ...bed, accepted: bed.accepted.filter((a) => a !== before) },
+        inverse: { kind: 'accept', acceptance: before },
+      }
     }
     case 'setBuying': {
       const before = bed.buying.find((b) => b.plantId === edit.plantId) ?? null
       const buying = [...bed.buying.filter((b) => b !== before), ...(edit.buying ? [edit.buying] : [])]
       return { bed: { ...bed, buying }, inverse: { kind: 'setBuying', plantId: edit.plantId, buying: before } }
     }
-    case 'setShortlist': return { bed: { ...bed, shortlist: edit.plantIds }, inverse: { kind: 'setShortlist', plantIds: bed.shortlist } }
-    case 'setBed': return { bed: { ...bed, ...edit.change }, inverse: { kind: 'setBed', change: formerOf(bed, edit.change) } }
-    case 'setExisting': return { bed: { ...bed, existing: edit.existing }, inverse: { kind: 'setExisting', existing: bed.existing } }
-    case 'replace': return { bed: edit.bed, inverse: { kind: 'replace', bed } }
-    case 'all': return applyAll(bed, edit)
+    case 'setShortlist':
+      return {
+        bed: { ...bed, shortlist: edit.plantIds },
+        inverse: { kind: 'setShortlist', plantIds: bed.shortlist },
+      }
+    case 'setBed':
+      return { bed: { ...bed, ...edit.change }, inverse: { kind: 'setBed', change: formerOf(bed, edit.change) } }
+    case 'setExisting':
+      return { bed: { ...bed, existing: edit.existing }, inverse: { kind: 'setExisting', existing: bed.existing } }
+    case 'replace':
+      return { bed: edit.bed, inverse: { kind: 'replace', bed } }
+    case 'all':
+      return applyAll(bed, edit)
   }
 }
 
@@ -65,8 +91,13 @@ function removeDrift(bed: Bed, driftId: string): Edited {
   const pins = bed.pins.filter((p) => p.driftId === driftId)
   const add: Edit = { kind: 'addDrift', drift, position }
   return {
-    bed: { ...bed, drifts: bed.drifts.filter((d) => d.id !== driftId), pins: bed.pins.filter((p) => p.driftId !== driftId) },
-    inverse: pins.length === 0 ? add : { kind: 'all', name: 'put back', edits: [add, { kind: 'setPins', driftId, pins }] },
+    bed: {
+      ...bed,
+      drifts: bed.drifts.filter((d) => d.id !== driftId),
+      pins: bed.pins.filter((p) => p.driftId !== driftId),
+    },
+    inverse:
+      pins.length === 0 ? add : { kind: 'all', name: 'put back', edits: [add, { kind: 'setPins', driftId, pins }] },
   }
 }
 

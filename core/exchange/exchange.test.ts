@@ -6,10 +6,23 @@ import { fromEarth, readDxf, readGeoJson, readSvg, toEarth, writeDxf, writeGeoJs
 
 const things: Thing[] = [
   { ...newThing('building', 'b', { x: 5, y: 4 }), name: 'Library <b>& "Reading"' } as Thing,
-  newThing('fence', 'f', { x: -3, y: 0 }), newThing('tree', 't', { x: 2, y: -6 }), newThing('surface', 's', { x: 0, y: -2 }), newThing('service', 'p', { x: 1, y: 1 }),
+  newThing('fence', 'f', { x: -3, y: 0 }),
+  newThing('tree', 't', { x: 2, y: -6 }),
+  newThing('surface', 's', { x: 0, y: -2 }),
+  newThing('service', 'p', { x: 1, y: 1 }),
 ]
 const site = resolveSite({ ...EMPTY_SITE, northDeg: 30, things })
-const beds = [{ name: 'Front', outline: [{ x: 0, y: 0 }, { x: 3, y: 0 }, { x: 3, y: -1 }, { x: 0, y: -1 }] }]
+const beds = [
+  {
+    name: 'Front',
+    outline: [
+      { x: 0, y: 0 },
+      { x: 3, y: 0 },
+      { x: 3, y: -1 },
+      { x: 0, y: -1 },
+    ],
+  },
+]
 const lie = { latitude: 44.6, longitude: -63.6, northDeg: 30 }
 const near = (a: { x: number; y: number }, b: { x: number; y: number }, by = 0.01) => distance(a, b) < by
 
@@ -18,34 +31,62 @@ describe('what is written reads again', () => {
     const read = readDxf(writeDxf(site, beds))
     expect(read.ok).toBe(true)
     if (!read.ok) return
-    expect(read.value.some((l) => l.name === 'building' && l.closed && l.points.length === 4 && l.points.some((p) => near(p, { x: 1, y: 1 })))).toBe(true)
+    expect(
+      read.value.some(
+        (l) =>
+          l.name === 'building' &&
+          l.closed &&
+          l.points.length === 4 &&
+          l.points.some((p) => near(p, { x: 1, y: 1 })),
+      ),
+    ).toBe(true)
     expect(read.value.some((l) => l.name === 'bed' && l.closed && near(l.points[1]!, { x: 3, y: 0 }))).toBe(true)
     const crown = read.value.find((l) => l.name === 'tree')!
     expect(crown.points.every((p) => Math.abs(distance(p, { x: 2, y: -6 }) - 2) < 0.01)).toBe(true)
   })
   it('as GeoJSON: back to the same metres within a millimetre or two', () => {
     const read = readGeoJson(writeGeoJson(site, lie, beds), lie)
-    expect(read.ok && read.value.find((l) => l.name === 'Front')!.points.every((p, i) => near(p, beds[0]!.outline[i]!, 0.003))).toBe(true)
-    expect(JSON.parse(writeGeoJson(site, lie, beds)).features[0].properties).toMatchObject({ kind: 'building', eaveM: 3 })
+    expect(
+      read.ok &&
+        read.value.find((l) => l.name === 'Front')!.points.every((p, i) => near(p, beds[0]!.outline[i]!, 0.003)),
+    ).toBe(true)
+    expect(JSON.parse(writeGeoJson(site, lie, beds)).features[0].properties).toMatchObject({
+      kind: 'building',
+      eaveM: 3,
+    })
   })
   it('as SVG: at true scale, with names escaped', () => {
     const text = writeSvg(site, beds)
     expect(text).not.toContain('<b>')
     const read = readSvg(text, 1)
-    expect(read.ok && read.value.some((l) => l.closed && l.points.length === 4 && l.points.some((p) => near(p, { x: 1, y: 1 })))).toBe(true)
+    expect(
+      read.ok &&
+        read.value.some((l) => l.closed && l.points.length === 4 && l.points.some((p) => near(p, { x: 1, y: 1 }))),
+    ).toBe(true)
   })
   it('degrees and metres turn into each other anywhere', () => {
-    fc.assert(fc.property(fc.double({ min: -300, max: 300, noNaN: true }), fc.double({ min: -300, max: 300, noNaN: true }), fc.double({ min: 0, max: 360, noNaN: true }), fc.double({ min: -60, max: 60, noNaN: true }), (x, y, northDeg, latitude) => {
-      const there = { latitude, longitude: 12, northDeg }
-      const [longitude, lat] = toEarth({ x, y }, there)
-      expect(near(fromEarth(longitude, lat, there), { x, y }, 0.005)).toBe(true)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: -300, max: 300, noNaN: true }),
+        fc.double({ min: -300, max: 300, noNaN: true }),
+        fc.double({ min: 0, max: 360, noNaN: true }),
+        fc.double({ min: -60, max: 60, noNaN: true }),
+        (x, y, northDeg, latitude) => {
+          const there = { latitude, longitude: 12, northDeg }
+          const [longitude, lat] = toEarth({ x, y }, there)
+          expect(near(fromEarth(longitude, lat, there), { x, y }, 0.005)).toBe(true)
+        },
+      ),
+    )
   })
 })
 
 describe('drawings from elsewhere', () => {
   it('follows transforms, groups, curves and units of SVG', () => {
-    const read = readSvg('<svg xmlns="http://www.w3.org/2000/svg"><g transform="translate(10 0) scale(2)"><rect id="bed" x="0" y="0" width="5" height="2"/></g><path id="lawn" d="M0 0C10 0 10 10 0 10Z"/><defs><circle r="3"/></defs></svg>', 0.1)
+    const read = readSvg(
+      '<svg xmlns="http://www.w3.org/2000/svg"><g transform="translate(10 0) scale(2)"><rect id="bed" x="0" y="0" width="5" height="2"/></g><path id="lawn" d="M0 0C10 0 10 10 0 10Z"/><defs><circle r="3"/></defs></svg>',
+      0.1,
+    )
     expect(read.ok).toBe(true)
     if (!read.ok) return
     expect(read.value).toHaveLength(2)
@@ -54,7 +95,44 @@ describe('drawings from elsewhere', () => {
     expect(read.value[1]!.points.length).toBeGreaterThan(20)
   })
   it('follows bulges and units of DXF', () => {
-    const dxf = ['0', 'SECTION', '2', 'HEADER', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES', '0', 'LWPOLYLINE', '8', 'edge', '90', '2', '70', '0', '10', '0', '20', '0', '42', '1', '10', '2000', '20', '0', '0', 'ENDSEC', '0', 'EOF'].join('\n')
+    const dxf = [
+      '0',
+      'SECTION',
+      '2',
+      'HEADER',
+      '9',
+      '$INSUNITS',
+      '70',
+      '4',
+      '0',
+      'ENDSEC',
+      '0',
+      'SECTION',
+      '2',
+      'ENTITIES',
+      '0',
+      'LWPOLYLINE',
+      '8',
+      'edge',
+      '90',
+      '2',
+      '70',
+      '0',
+      '10',
+      '0',
+      '20',
+      '0',
+      '42',
+      '1',
+      '10',
+      '2000',
+      '20',
+      '0',
+      '0',
+      'ENDSEC',
+      '0',
+      'EOF',
+    ].join('\n')
     const read = readDxf(dxf)
     expect(read.ok).toBe(true)
     if (!read.ok) return
@@ -65,12 +143,18 @@ describe('drawings from elsewhere', () => {
   })
   it('says what is wrong with what does not read, and never throws', () => {
     for (const read of [readDxf, (t: string) => readSvg(t, 1), (t: string) => readGeoJson(t, lie)]) {
-      fc.assert(fc.property(fc.string({ maxLength: 60 }), (text) => {
-        const got = read(text)
-        if (!got.ok) expect(got.error).toMatch(/nothing was changed|is the most/)
-      }), { numRuns: 60 })
+      fc.assert(
+        fc.property(fc.string({ maxLength: 60 }), (text) => {
+          const got = read(text)
+          if (!got.ok) expect(got.error).toMatch(/nothing was changed|is the most/)
+        }),
+        { numRuns: 60 },
+      )
     }
-    const wrong = readGeoJson('{"type":"FeatureCollection","features":[{"type":"Feature","geometry":{"type":"Polygon","coordinates":[["x"]]}}]}', lie)
+    const wrong = readGeoJson(
+      '{"type":"FeatureCollection","features":[{"type":"Feature","geometry":{"type":"Polygon","coordinates":[["x"]]}}]}',
+      lie,
+    )
     expect(!wrong.ok && wrong.error).toContain('nothing was changed')
     expect(readSvg('<svg><g></svg>', 1).ok).toBe(false)
   })

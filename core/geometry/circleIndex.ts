@@ -1,6 +1,10 @@
 import Flatbush from 'flatbush'
 
-export interface Circle { readonly x: number; readonly y: number; readonly r: number }
+export interface Circle {
+  readonly x: number
+  readonly y: number
+  readonly r: number
+}
 
 export interface CircleIndex {
   /** Indexes of the circles whose boxes meet the box. */

@@ -14,7 +14,10 @@ export type EdgeKind = 'straight' | 'stepped' | 'curved'
 export function flattenEdge(kind: EdgeKind, stations: readonly Point[]): Point[] {
   if (kind === 'stepped') return stepped(stations)
   const recorder = new Recorder()
-  const path = line<Point>((p) => p.x, (p) => p.y).curve(kind === 'curved' ? curveMonotoneX : curveLinear)
+  const path = line<Point>(
+    (p) => p.x,
+    (p) => p.y,
+  ).curve(kind === 'curved' ? curveMonotoneX : curveLinear)
   path.context(recorder as unknown as CanvasRenderingContext2D)([...stations])
   return recorder.points
 }
@@ -33,9 +36,15 @@ function stepped(stations: readonly Point[]): Point[] {
 /** Takes d3's drawing calls and keeps the points. */
 export class Recorder {
   readonly points: Point[] = []
-  moveTo(x: number, y: number) { this.points.push({ x, y }) }
-  lineTo(x: number, y: number) { this.points.push({ x, y }) }
-  closePath() { /* edges are open */ }
+  moveTo(x: number, y: number) {
+    this.points.push({ x, y })
+  }
+  lineTo(x: number, y: number) {
+    this.points.push({ x, y })
+  }
+  closePath() {
+    /* edges are open */
+  }
   bezierCurveTo(x1: number, y1: number, x2: number, y2: number, x3: number, y3: number) {
     const from = this.points[this.points.length - 1]!
     for (let i = 1; i <= SEGMENTS_PER_CURVE; i++) {

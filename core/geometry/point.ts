@@ -1,5 +1,8 @@
 /** A place on the ground in metres: x along the wall from the viewer's left, y out from the wall line. */
-export interface Point { readonly x: number; readonly y: number }
+export interface Point {
+  readonly x: number
+  readonly y: number
+}
 
 export const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
 export const clamp = (value: number, low: number, high: number) => (value < low ? low : value > high ? high : value)

@@ -13,9 +13,15 @@ export class Polyline {
     this.lengths = lengths
   }
 
-  get length() { return this.lengths[this.lengths.length - 1]! }
-  get firstX() { return this.points[0]!.x }
-  get lastX() { return this.points[this.points.length - 1]!.x }
+  get length() {
+    return this.lengths[this.lengths.length - 1]!
+  }
+  get firstX() {
+    return this.points[0]!.x
+  }
+  get lastX() {
+    return this.points[this.points.length - 1]!.x
+  }
 
   /** y at x; beyond the ends the end's y. */
   yAt(x: number): number {

@@ -16,10 +16,19 @@ const ROUND_SIDESTEPS = [...SIDESTEPS, 0.65, -0.65, 1, -1]
 const ACROSS_TRIES = 5
 
 /** A place on the plan with its running coordinate and way out. */
-interface Spot { readonly x: number; readonly y: number; readonly a: number; readonly v: number }
+interface Spot {
+  readonly x: number
+  readonly y: number
+  readonly a: number
+  readonly v: number
+}
 
 /** What names one plant of a drift. */
-export interface Tag { readonly id: string; readonly index: number; readonly seed: number }
+export interface Tag {
+  readonly id: string
+  readonly index: number
+  readonly seed: number
+}
 
 /** The plants standing so far, kept in cells of half a metre, and the search for a lawful place beside them. */
 export class Settled {
@@ -31,10 +40,15 @@ export class Settled {
   private readonly distances = new Map<Plant, Map<Plant, number>>()
   private widest = 0
 
-  constructor(private readonly frame: BedFrame, private readonly k: number) {
+  constructor(
+    private readonly frame: BedFrame,
+    private readonly k: number,
+  ) {
     this.firstY = Math.min(...frame.outline.map((p) => p.y))
     this.rows = Math.ceil((Math.max(...frame.outline.map((p) => p.y)) - this.firstY) / CELL_M) + 2 * MARGIN
-    this.cells = new Array<PlacedPlant[] | undefined>((Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN) * this.rows)
+    this.cells = new Array<PlacedPlant[] | undefined>(
+      (Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN) * this.rows,
+    )
   }
 
   pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) {
@@ -49,7 +63,14 @@ export class Settled {
   }
 
   /** Puts a plant at its place (running coordinate and way out), or at the nearest lawful one; marks it crowded when there is none. */
-  settle(tag: Tag, drift: Drift, plant: Plant, a0: number, v0: number, limits: (a: number) => { least: number; most: number }) {
+  settle(
+    tag: Tag,
+    drift: Drift,
+    plant: Plant,
+    a0: number,
+    v0: number,
+    limits: (a: number) => { least: number; most: number },
+  ) {
     const { closed, runFrom, runTo } = this.frame
     const put = (spot: Spot) => this.add(tag, drift, plant, spot, false, false)
     const first = this.spot(a0, v0)
@@ -60,9 +81,15 @@ export class Settled {
       const { least, most } = limits(a)
       for (let i = 0; i <= ACROSS_TRIES; i++) {
         const out = v0 + ((most - v0) * i) / ACROSS_TRIES
-        if (out >= least && out <= most + NEAR_ENOUGH) { const spot = this.spot(a, out); if (this.isFree(plant, spot)) return put(spot) }
+        if (out >= least && out <= most + NEAR_ENOUGH) {
+          const spot = this.spot(a, out)
+          if (this.isFree(plant, spot)) return put(spot)
+        }
         const back = v0 - ((v0 - least) * i) / ACROSS_TRIES
-        if (i > 0 && back <= most) { const spot = this.spot(a, back); if (this.isFree(plant, spot)) return put(spot) }
+        if (i > 0 && back <= most) {
+          const spot = this.spot(a, back)
+          if (this.isFree(plant, spot)) return put(spot)
+        }
       }
     }
     this.add(tag, drift, plant, first, false, true)
@@ -80,13 +107,18 @@ export class Settled {
       let sum = 0
       for (const x of xs) sum += gapTo(behind, x + shift)
       const score = sum / xs.length - 0.15 * Math.abs(shift)
-      if (score > bestScore + 1e-9 || (Math.abs(score - bestScore) <= 1e-9 && Math.abs(shift) < Math.abs(best))) { bestScore = score; best = shift }
+      if (score > bestScore + 1e-9 || (Math.abs(score - bestScore) <= 1e-9 && Math.abs(shift) < Math.abs(best))) {
+        bestScore = score
+        best = shift
+      }
     }
     return best
   }
 
   /** Pinned plants first, then lane by lane. */
-  all(): readonly PlacedPlant[] { return this.list }
+  all(): readonly PlacedPlant[] {
+    return this.list
+  }
 
   private spot(a: number, v: number): Spot {
     const { x, y } = this.frame.at(a, v)
@@ -130,16 +162,40 @@ export class Settled {
     return found
   }
 
-  private add({ id, index, seed }: Tag, drift: Drift, plant: Plant, { x, y, a, v }: Spot, pinned: boolean, crowded: boolean) {
-    const placed: PlacedPlant = { id, seed, driftId: drift.id, index, plant, lane: drift.lane, x, y, along: a, out: v, pinned, crowded }
+  private add(
+    { id, index, seed }: Tag,
+    drift: Drift,
+    plant: Plant,
+    { x, y, a, v }: Spot,
+    pinned: boolean,
+    crowded: boolean,
+  ) {
+    const placed: PlacedPlant = {
+      id,
+      seed,
+      driftId: drift.id,
+      index,
+      plant,
+      lane: drift.lane,
+      x,
+      y,
+      along: a,
+      out: v,
+      pinned,
+      crowded,
+    }
     this.list.push(placed)
     ;(this.lanes[drift.lane] ??= []).push(placed)
     this.widest = Math.max(this.widest, plant.spreadM)
     ;(this.cells[this.column(x) * this.rows + this.row(y)] ??= []).push(placed)
   }
 
-  private column(x: number) { return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.cells.length / this.rows - 1) }
-  private row(y: number) { return clamp(Math.floor((y - this.firstY) / CELL_M) + MARGIN, 0, this.rows - 1) }
+  private column(x: number) {
+    return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.cells.length / this.rows - 1)
+  }
+  private row(y: number) {
+    return clamp(Math.floor((y - this.firstY) / CELL_M) + MARGIN, 0, this.rows - 1)
+  }
 }
 
 /** Distance along the bed to the nearest plant behind, at most half a metre. */

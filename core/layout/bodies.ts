@@ -3,7 +3,10 @@ import type { Buying } from '../bed'
 import type { PlacedPlant } from './place'
 
 /** A month (1-12) of a year after planting (0 is the planting year). */
-export interface Moment { readonly month: number; readonly year: number }
+export interface Moment {
+  readonly month: number
+  readonly year: number
+}
 
 /** A plant as it stands at a moment: metres now, and its look. */
 export interface Body {
@@ -15,7 +18,12 @@ export interface Body {
 }
 
 /** Bodies of all plants at a moment, in the order given. A bulb planted this year shows from the next. */
-export function bodiesAt(plants: readonly PlacedPlant[], moment: Moment, climate: Climate, buying: readonly Buying[] = []): Body[] {
+export function bodiesAt(
+  plants: readonly PlacedPlant[],
+  moment: Moment,
+  climate: Climate,
+  buying: readonly Buying[] = [],
+): Body[] {
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
   const known = new Map<Plant, Omit<Body, 'at'>>()
   return plants.map((at) => {
@@ -33,7 +41,14 @@ const CUT_TO = 0.25
 function standingShape(at: PlacedPlant, moment: Moment, climate: Climate): Omit<Body, 'at'> {
   const { heightM, spreadM, cutBack, divided, gap } = at.standing!
   const full = shapeAt(at.plant, { ...moment, year: 30 }, climate)
-  if (gap) return { ...full, foliageM: 0, flowerM: 0, spreadM: 0, look: { ...full.look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 } }
+  if (gap)
+    return {
+      ...full,
+      foliageM: 0,
+      flowerM: 0,
+      spreadM: 0,
+      look: { ...full.look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 },
+    }
   const years = moment.year + moment.month / 12
   const share = 1 - Math.exp((-Math.LN10 * years) / at.plant.yearsTo90)
   const mature = Math.max(at.plant.foliageHeightM, at.plant.flowerHeightM)
@@ -42,7 +57,12 @@ function standingShape(at: PlacedPlant, moment: Moment, climate: Climate): Omit<
   // What is larger than its kind is said to grow stays as it is.
   const h = from + (Math.max(from, mature) - from) * share
   const w = wide + (Math.max(wide, at.plant.spreadM) - wide) * share
-  return { foliageM: full.foliageM * (h / mature), flowerM: full.flowerM * (h / mature), spreadM: full.spreadM * (w / at.plant.spreadM), look: full.look }
+  return {
+    foliageM: full.foliageM * (h / mature),
+    flowerM: full.flowerM * (h / mature),
+    spreadM: full.spreadM * (w / at.plant.spreadM),
+    look: full.look,
+  }
 }
 
 function shapeAt(plant: Plant, { month, year }: Moment, climate: Climate, label?: string): Omit<Body, 'at'> {
@@ -52,7 +72,10 @@ function shapeAt(plant: Plant, { month, year }: Moment, climate: Climate, label?
   const height = unseen ? 0 : look.height
   return {
     foliageM: size.foliageM * height,
-    flowerM: look.flower > 0 || look.state === 'dry' ? size.flowerM * Math.max(height, 0.5) * (unseen ? 0 : 1) : size.foliageM * height,
+    flowerM:
+      look.flower > 0 || look.state === 'dry'
+        ? size.flowerM * Math.max(height, 0.5) * (unseen ? 0 : 1)
+        : size.foliageM * height,
     spreadM: height === 0 ? 0 : size.spreadM * (plant.lifeCycle === 'woody' ? 1 : 0.45 + 0.55 * height),
     look: unseen ? { ...look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 } : look,
   }

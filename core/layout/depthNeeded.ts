@@ -11,7 +11,12 @@ export function depthNeededM(plants: readonly Plant[], k: number, behind: Behind
   const back = plants[0]
   const front = plants[plants.length - 1]
   if (!back || !front) return 0
-  let depth = behind === 'wall' ? setbackM(back.spreadM, back.kind === 'tree' ? 'shrub' : back.kind) : behind === 'middle' ? 0 : back.spreadM / 2
+  let depth =
+    behind === 'wall'
+      ? setbackM(back.spreadM, back.kind === 'tree' ? 'shrub' : back.kind)
+      : behind === 'middle'
+        ? 0
+        : back.spreadM / 2
   for (let i = 1; i < plants.length; i++) {
     const a = plants[i - 1]!
     const b = plants[i]!

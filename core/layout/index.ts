@@ -1,4 +1,12 @@
-export { allowedDistanceM, onCentreM, ringCount, rowCount, rowDistanceM, squareGridCount, triangularGridCount } from './spacing'
+export {
+  allowedDistanceM,
+  onCentreM,
+  ringCount,
+  rowCount,
+  rowDistanceM,
+  squareGridCount,
+  triangularGridCount,
+} from './spacing'
 export { depthNeededM } from './depthNeeded'
 export { driftShape } from './driftShape'
 export { packBlocks } from './packBlocks'

@@ -16,7 +16,10 @@ export function laneTrack(frame: BedFrame, band: LaneBand, seam: number): LaneTr
   const whole = frame.runTo - frame.runFrom
   if (!frame.closed) return { length: whole, toRun: (l) => frame.runFrom + l, fromRun: (a) => a - frame.runFrom }
   const lengths = [0]
-  const spot = (i: number) => { const a = seam + (whole * i) / STEPS; return frame.at(a, (frame.depthAlong(a) * (band.from + band.to)) / 2) }
+  const spot = (i: number) => {
+    const a = seam + (whole * i) / STEPS
+    return frame.at(a, (frame.depthAlong(a) * (band.from + band.to)) / 2)
+  }
   let before = spot(0)
   for (let i = 1; i <= STEPS; i++) {
     const now = spot(i)
@@ -29,12 +32,16 @@ export function laneTrack(frame: BedFrame, band: LaneBand, seam: number): LaneTr
     toRun: (l) => {
       let low = 0
       let high = STEPS - 1
-      while (low < high) { const m = (low + high + 1) >> 1; if (lengths[m]! <= l) low = m; else high = m - 1 }
+      while (low < high) {
+        const m = (low + high + 1) >> 1
+        if (lengths[m]! <= l) low = m
+        else high = m - 1
+      }
       const step = Math.max(1e-9, lengths[low + 1]! - lengths[low]!)
       return seam + (whole * (low + (l - lengths[low]!) / step)) / STEPS
     },
     fromRun: (a) => {
-      const at = ((((a - seam) % whole) + whole) % whole) / whole * STEPS
+      const at = (((((a - seam) % whole) + whole) % whole) / whole) * STEPS
       const i = Math.min(STEPS - 1, Math.floor(at))
       return lengths[i]! + (lengths[i + 1]! - lengths[i]!) * (at - i)
     },

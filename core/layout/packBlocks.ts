@@ -1,5 +1,8 @@
 /** A stretch of lane that a group of plants needs: where its middle is wanted, and its width, metres. */
-export interface Block { readonly wanted: number; readonly width: number }
+export interface Block {
+  readonly wanted: number
+  readonly width: number
+}
 
 export interface Packed {
   /** Middle of each block, in the order given. */

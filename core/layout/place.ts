@@ -1,4 +1,15 @@
-import { bedFrame, laneBands, schoolOf, setbackM, type Bed, type BedFrame, type Drift, type LaneBand, type Pin, type SchoolChanges } from '../bed'
+import {
+  bedFrame,
+  laneBands,
+  schoolOf,
+  setbackM,
+  type Bed,
+  type BedFrame,
+  type Drift,
+  type LaneBand,
+  type Pin,
+  type SchoolChanges,
+} from '../bed'
 import { clamp, hashText } from '../geometry'
 import type { Plant } from '../plant'
 import { driftShape } from './driftShape'
@@ -24,11 +35,21 @@ export interface PlacedPlant {
   /** True when no lawful place was found: nearer to another than the school allows. */
   readonly crowded: boolean
   /** Of a plant that stood there before: its size then, and what was done to it; a gap is reserved and shows nothing. */
-  readonly standing?: { readonly heightM: number; readonly spreadM: number; readonly cutBack: boolean; readonly divided: number; readonly gap: boolean }
+  readonly standing?: {
+    readonly heightM: number
+    readonly spreadM: number
+    readonly cutBack: boolean
+    readonly divided: number
+    readonly gap: boolean
+  }
 }
 
 /** The stretch of the bed a drift's plants take up as the score draws it, in the bed's running coordinate; round a bed it may pass the seam. */
-export interface DriftSpan { readonly driftId: string; readonly from: number; readonly to: number }
+export interface DriftSpan {
+  readonly driftId: string
+  readonly from: number
+  readonly to: number
+}
 
 export interface Placement {
   readonly plants: readonly PlacedPlant[]
@@ -40,7 +61,14 @@ export interface Placement {
 }
 
 /** A drift (or one single of a repeat): where on its lane's track it is wanted, how wide it is, and its plants' offsets; metres. */
-interface Group { readonly drift: Drift; readonly plant: Plant; readonly firstIndex: number; readonly wanted: number; readonly width: number; readonly places: readonly { dx: number; dy: number }[] }
+interface Group {
+  readonly drift: Drift
+  readonly plant: Plant
+  readonly firstIndex: number
+  readonly wanted: number
+  readonly width: number
+  readonly places: readonly { dx: number; dy: number }[]
+}
 
 const SLOPE_SAMPLES = 40
 
@@ -48,7 +76,12 @@ const SLOPE_SAMPLES = 40
  * Positions of every plant of a bed: on-centre spacing of the bed's school, blocks side by side in their lane, each row set
  * into the gaps of the row behind, setback kept, all inside. Deterministic. Drifts whose plant is not in the library are left out.
  */
-export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedFrame = bedFrame(bed), schools?: SchoolChanges): Placement {
+export function place(
+  bed: Bed,
+  library: ReadonlyMap<string, Plant>,
+  frame: BedFrame = bedFrame(bed),
+  schools?: SchoolChanges,
+): Placement {
   const k = schoolOf(bed, schools).spacing
   const bands = laneBands(bed.laneShares)
   const pins = pinsByDrift(bed.pins)
@@ -69,8 +102,11 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
     const track = laneTrack(frame, band, frame.closed ? seamOf(drifts, frame) : frame.runFrom)
     const groups = drifts.flatMap((d) => groupsOf(d, library.get(d.plantId), frame, band, track, slope, k))
     // Bulbs and their like thread between the others: they are packed among themselves, last.
-    const [standing, weaving] = [false, true].map((weaves) => groups.filter((g) => (g.plant.spacingHabit === 'weaves') === weaves))
-    const alone = frame.behind === 'middle' && lane === 0 && standing!.length === 1 && standing![0]!.places.length === 1
+    const [standing, weaving] = [false, true].map((weaves) =>
+      groups.filter((g) => (g.plant.spacingHabit === 'weaves') === weaves),
+    )
+    const alone =
+      frame.behind === 'middle' && lane === 0 && standing!.length === 1 && standing![0]!.places.length === 1
     for (const list of [standing!, weaving!]) {
       setInOrder(list, packBlocks(list, 0, track.length), lane, track, alone)
     }
@@ -78,23 +114,42 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
   })
 
   /** Sets the groups from left to right; each may shift into a gap behind only as far as its neighbours leave room. */
-  function setInOrder(groups: readonly Group[], { middles, squeeze }: Packed, lane: number, track: LaneTrack, alone: boolean) {
+  function setInOrder(
+    groups: readonly Group[],
+    { middles, squeeze }: Packed,
+    lane: number,
+    track: LaneTrack,
+    alone: boolean,
+  ) {
     const order = groups.map((_, i) => i).sort((a, b) => middles[a]! - middles[b]! || a - b)
     let leftEnd = 0
     order.forEach((g, n) => {
       const half = (groups[g]!.width * squeeze) / 2
       const next = order[n + 1]
       const rightEnd = next === undefined ? track.length : middles[next]! - (groups[next]!.width * squeeze) / 2
-      const room = { left: Math.max(0, middles[g]! - half - leftEnd), right: Math.max(0, rightEnd - middles[g]! - half) }
+      const room = {
+        left: Math.max(0, middles[g]! - half - leftEnd),
+        right: Math.max(0, rightEnd - middles[g]! - half),
+      }
       leftEnd = middles[g]! + setGroup(groups[g]!, middles[g]!, squeeze, lane, room, track, alone) + half
     })
   }
 
   /** Returns the shift it made. A plant alone in the middle lane of a round bed stands in the very middle. */
-  function setGroup(group: Group, middle: number, squeeze: number, lane: number, room: { left: number; right: number }, track: LaneTrack, alone: boolean): number {
+  function setGroup(
+    group: Group,
+    middle: number,
+    squeeze: number,
+    lane: number,
+    room: { left: number; right: number },
+    track: LaneTrack,
+    alone: boolean,
+  ): number {
     const band = bands[lane]!
     const pinned = pins.get(group.drift.id)
-    const free = group.places.map((p, i) => ({ dx: p.dx, dy: p.dy, index: group.firstIndex + i })).filter((p) => !pinned?.has(p.index))
+    const free = group.places
+      .map((p, i) => ({ dx: p.dx, dy: p.dy, index: group.firstIndex + i }))
+      .filter((p) => !pinned?.has(p.index))
     const limits = limitsOf(group.plant)
     const at = (dx: number, dy: number, shift: number) => {
       // A row nearer the middle of a round bed has less room: its plants lie further round.
@@ -106,7 +161,14 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
     }
     // Singles repeated round a bed keep their even step.
     const even = squeeze < 1 || (frame.closed && group.drift.pattern === 'dotted')
-    const shift = even ? 0 : settled.bestShift(free.map((p) => at(p.dx, p.dy, 0).a), lane, group.plant, room)
+    const shift = even
+      ? 0
+      : settled.bestShift(
+          free.map((p) => at(p.dx, p.dy, 0).a),
+          lane,
+          group.plant,
+          room,
+        )
     for (const p of free) {
       const { a, v } = at(p.dx, p.dy, shift)
       settled.settle(tagOf(group.drift, p.index), group.drift, group.plant, a, v, limits)
@@ -117,7 +179,15 @@ export function place(bed: Bed, library: ReadonlyMap<string, Plant>, frame: BedF
   return { plants, standing, spans: spansOf(bed.drifts, plants, k, frame), laneFill }
 }
 
-function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band: LaneBand, track: LaneTrack, slope: number, k: number): Group[] {
+function groupsOf(
+  drift: Drift,
+  plant: Plant | undefined,
+  frame: BedFrame,
+  band: LaneBand,
+  track: LaneTrack,
+  slope: number,
+  k: number,
+): Group[] {
   if (!plant) return []
   const d = k * plant.spreadM
   const a = frame.alongAt(drift.at)
@@ -125,7 +195,12 @@ function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band:
   if (drift.pattern === 'dotted') {
     const every = Math.max(drift.everyM, d)
     return Array.from({ length: drift.count }, (_, i) => ({
-      drift, plant, firstIndex: i, wanted: around(wanted + (i - (drift.count - 1) / 2) * every, track, frame), width: d, places: [{ dx: 0, dy: 0 }],
+      drift,
+      plant,
+      firstIndex: i,
+      wanted: around(wanted + (i - (drift.count - 1) / 2) * every, track, frame),
+      width: d,
+      places: [{ dx: 0, dy: 0 }],
     }))
   }
   const shape = driftShape(drift, d, frame.depthAlong(a) * (band.to - band.from), slope)
@@ -133,7 +208,8 @@ function groupsOf(drift: Drift, plant: Plant | undefined, frame: BedFrame, band:
 }
 
 /** Singles of a repeat that pass the seam go on at the other end. */
-const around = (l: number, track: LaneTrack, frame: BedFrame) => (frame.closed ? ((l % track.length) + track.length) % track.length : l)
+const around = (l: number, track: LaneTrack, frame: BedFrame) =>
+  frame.closed ? ((l % track.length) + track.length) % track.length : l
 
 /** Length of the lane's middle line over that of a row `dy` further out. */
 function rowStretch(frame: BedFrame, band: LaneBand, a: number, dy: number): number {
@@ -142,7 +218,10 @@ function rowStretch(frame: BedFrame, band: LaneBand, a: number, dy: number): num
 }
 
 /** A running place brought into one turn, from 0. */
-const turned = (a: number, frame: BedFrame) => { const l = frame.runTo - frame.runFrom; return ((a % l) + l) % l }
+const turned = (a: number, frame: BedFrame) => {
+  const l = frame.runTo - frame.runFrom
+  return ((a % l) + l) % l
+}
 
 /** Where a closed lane is cut open: in the middle of its widest stretch without a block. */
 function seamOf(drifts: readonly Drift[], frame: BedFrame): number {
@@ -153,7 +232,10 @@ function seamOf(drifts: readonly Drift[], frame: BedFrame): number {
   let widest = -1
   ends.forEach((a, i) => {
     const next = i + 1 < ends.length ? ends[i + 1]! : ends[0]! + whole
-    if (next - a > widest) { widest = next - a; best = (a + next) / 2 }
+    if (next - a > widest) {
+      widest = next - a
+      best = (a + next) / 2
+    }
   })
   return turned(best, frame)
 }
@@ -174,14 +256,27 @@ function laneSlope(frame: BedFrame, band: LaneBand): number {
 }
 
 /** How far out from the back a plant's middle may stand at a running place: off the wall by its setback, clear of a rim, its whole spread inside the edge. */
-export function outLimits(frame: BedFrame, plant: Plant, spills = false): (a: number) => { least: number; most: number } {
+export function outLimits(
+  frame: BedFrame,
+  plant: Plant,
+  spills = false,
+): (a: number) => { least: number; most: number } {
   const half = plant.spreadM / 2
-  const setback = frame.behind === 'wall' ? (plant.kind === 'tree' ? Math.max(0.6, half) : setbackM(plant.spreadM, plant.kind)) : frame.behind === 'middle' ? 0 : half
+  const setback =
+    frame.behind === 'wall'
+      ? plant.kind === 'tree'
+        ? Math.max(0.6, half)
+        : setbackM(plant.spreadM, plant.kind)
+      : frame.behind === 'middle'
+        ? 0
+        : half
   return (a) => {
     const depth = frame.depthAlong(a)
     const least = frame.behind === 'wall' ? setback : Math.min(setback, depth / 2)
     const most = depth - (spills ? Math.min(0.05, depth / 2) : Math.min(half, depth / 2))
-    return least <= most ? { least, most } : { least: Math.min(least, depth - 0.05), most: Math.min(least, depth - 0.05) }
+    return least <= most
+      ? { least, most }
+      : { least: Math.min(least, depth - 0.05), most: Math.min(least, depth - 0.05) }
   }
 }
 
@@ -210,17 +305,28 @@ function tagOf(drift: Drift, index: number): Tag {
 
 const makeTag = (id: string, index: number): Tag => ({ id, index, seed: hashText(id) })
 
-function spansOf(drifts: readonly Drift[], plants: readonly PlacedPlant[], k: number, frame: BedFrame): DriftSpan[] {
+function spansOf(
+  drifts: readonly Drift[],
+  plants: readonly PlacedPlant[],
+  k: number,
+  frame: BedFrame,
+): DriftSpan[] {
   const spans = new Map<string, { from: number; to: number }>()
   const whole = frame.runTo - frame.runFrom
   for (const p of plants) {
-    const half = Math.min(whole / 2, (k * p.plant.spreadM) / 2 / (frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1))
+    const half = Math.min(
+      whole / 2,
+      (k * p.plant.spreadM) / 2 / (frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1),
+    )
     const span = spans.get(p.driftId)
     // Round a bed each plant is taken on the turn nearest to its drift's others.
     const near = span ? (span.from + span.to) / 2 : p.along
     const along = frame.closed ? p.along + Math.round((near - p.along) / whole) * whole : p.along
     if (!span) spans.set(p.driftId, { from: along - half, to: along + half })
-    else { span.from = Math.min(span.from, along - half); span.to = Math.max(span.to, along + half) }
+    else {
+      span.from = Math.min(span.from, along - half)
+      span.to = Math.max(span.to, along + half)
+    }
   }
   return drifts.flatMap((d) => {
     const s = spans.get(d.id)

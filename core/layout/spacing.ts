@@ -12,7 +12,8 @@ export const rowCount = (lengthM: number, spacingM: number) => Math.floor(length
 export const squareGridCount = (areaM2: number, spacingM: number) => areaM2 / spacingM ** 2
 
 /** Plants to cover an area on a triangular grid: `A / (s² √3/2)`, 1.155 times the square grid. */
-export const triangularGridCount = (areaM2: number, spacingM: number) => areaM2 / (spacingM ** 2 * (Math.sqrt(3) / 2))
+export const triangularGridCount = (areaM2: number, spacingM: number) =>
+  areaM2 / (spacingM ** 2 * (Math.sqrt(3) / 2))
 
 /** Plants on a ring of radius r: `floor(π / asin(s / 2r))`; one when the ring is too small for two. */
 export function ringCount(radiusM: number, spacingM: number): number {
@@ -21,7 +22,8 @@ export function ringCount(radiusM: number, spacingM: number): number {
 }
 
 /** Distance between two staggered rows: `√(d² − (p/2)²)` for pitch p along the row. */
-export const rowDistanceM = (onCentre: number, pitch: number) => Math.sqrt(Math.max(0, onCentre ** 2 - (pitch / 2) ** 2))
+export const rowDistanceM = (onCentre: number, pitch: number) =>
+  Math.sqrt(Math.max(0, onCentre ** 2 - (pitch / 2) ** 2))
 
 /** How much nearer than `d` some pairs may stand: bulbs thread between others, carpets run under taller skirts. */
 const WEAVE = 0.3
@@ -37,4 +39,5 @@ export function allowedDistanceM(a: Plant, b: Plant, k: number): number {
   return runsUnder(a, b) || runsUnder(b, a) ? UNDER_SKIRT * d : d
 }
 
-const runsUnder = (low: Plant, high: Plant) => low.spacingHabit === 'carpets' && high.foliageHeightM > TALLER * low.foliageHeightM
+const runsUnder = (low: Plant, high: Plant) =>
+  low.spacingHabit === 'carpets' && high.foliageHeightM > TALLER * low.foliageHeightM

@@ -6,10 +6,20 @@ import { obstaclesOf, type Obstacle } from './obstacle'
 import { placeLight, type PlaceLight } from './season'
 
 /** The light of a bed on a raster in the bed's own plan. */
-export interface BedLight { readonly hours: LightHours; readonly season: readonly number[]; /** Growing-season mean over the bed, hours a day. */ readonly meanH: number; readonly at: (x: number, y: number) => PlaceLight }
+export interface BedLight {
+  readonly hours: LightHours
+  readonly season: readonly number[]
+  /** Growing-season mean over the bed, hours a day. */ readonly meanH: number
+  readonly at: (x: number, y: number) => PlaceLight
+}
 
 export interface BedLightInput {
-  readonly frame: { readonly firstX: number; readonly lastX: number; readonly front: { readonly points: readonly Point[] }; readonly back: { readonly points: readonly Point[] } }
+  readonly frame: {
+    readonly firstX: number
+    readonly lastX: number
+    readonly front: { readonly points: readonly Point[] }
+    readonly back: { readonly points: readonly Point[] }
+  }
   readonly site: Pick<ResolvedSite, 'northDeg' | 'things' | 'beds'>
   readonly bedId: string
   readonly latitude: number
@@ -23,23 +33,46 @@ function gridOf(frame: BedLightInput['frame'], cellM: number): LightGrid {
   const least = Math.min(...frame.back.points.map((p) => p.y))
   const most = Math.max(...frame.front.points.map((p) => p.y))
   const rows = Math.max(1, Math.ceil((most - least) / cellM))
-  return { x0: frame.firstX, y0: -least - rows * cellM, cellM, cols: Math.max(1, Math.ceil((frame.lastX - frame.firstX) / cellM)), rows }
+  return {
+    x0: frame.firstX,
+    y0: -least - rows * cellM,
+    cellM,
+    cols: Math.max(1, Math.ceil((frame.lastX - frame.firstX) / cellM)),
+    rows,
+  }
 }
 
 /** Direct sun over a bed by the site's obstacles, for twelve months; null when the bed has no place on the site. Yields the share done. */
-export function* bedLightHours({ frame, site, bedId, latitude, longitude, year, cellM = 0.25 }: BedLightInput): Generator<number, LightHours | null> {
+export function* bedLightHours({
+  frame,
+  site,
+  bedId,
+  latitude,
+  longitude,
+  year,
+  cellM = 0.25,
+}: BedLightInput): Generator<number, LightHours | null> {
   const place = site.beds.find((b) => b.bedId === bedId)
   if (!place) return null
   const { toBed } = bedTransform(place.at, place.lookDeg, site.northDeg)
-  const turn = (x: number, y: number) => { const p = toBed({ x, y }); return { x: p.x, y: -p.y } }
-  const obstacles = obstaclesOf(site, latitude, year).map((o): Obstacle => (o.kind === 'crown'
-    ? { ...o, ...turn(o.x, o.y), z: o.z - place.baseM }
-    : { ...o, faces: o.faces.map((f) => f.map((c) => ({ ...turn(c.x, c.y), z: c.z - place.baseM }))) }))
+  const turn = (x: number, y: number) => {
+    const p = toBed({ x, y })
+    return { x: p.x, y: -p.y }
+  }
+  const obstacles = obstaclesOf(site, latitude, year).map((o): Obstacle =>
+    o.kind === 'crown'
+      ? { ...o, ...turn(o.x, o.y), z: o.z - place.baseM }
+      : { ...o, faces: o.faces.map((f) => f.map((c) => ({ ...turn(c.x, c.y), z: c.z - place.baseM }))) },
+  )
   return yield* lightHours({ obstacles, grid: gridOf(frame, cellM), latitude, longitude, northDeg: place.lookDeg })
 }
 
 /** The light at places of a bed's plan (metres, y toward the viewer), the nearest cell's beyond the edge. */
-export function bedLight(hours: LightHours, season: readonly number[], frame?: Pick<BedFrame, 'at' | 'runFrom' | 'runTo' | 'depthAlong'>): BedLight {
+export function bedLight(
+  hours: LightHours,
+  season: readonly number[],
+  frame?: Pick<BedFrame, 'at' | 'runFrom' | 'runTo' | 'depthAlong'>,
+): BedLight {
   const known = new Map<number, PlaceLight>()
   const { grid } = hours
   const at = (x: number, y: number): PlaceLight => {
@@ -50,12 +83,16 @@ export function bedLight(hours: LightHours, season: readonly number[], frame?: P
     if (!light) known.set(cell, (light = placeLight(hours, cell, season)))
     return light
   }
-  const means = frame ? sampled(frame).map((p) => at(p.x, p.y).mean) : Array.from({ length: grid.cols * grid.rows }, (_, i) => placeLight(hours, i, season).mean)
+  const means = frame
+    ? sampled(frame).map((p) => at(p.x, p.y).mean)
+    : Array.from({ length: grid.cols * grid.rows }, (_, i) => placeLight(hours, i, season).mean)
   return { hours, season, at, meanH: means.reduce((a, b) => a + b, 0) / means.length }
 }
 
 /** Places spread over a bed, along and across. */
 function sampled(frame: Pick<BedFrame, 'at' | 'runFrom' | 'runTo' | 'depthAlong'>) {
-  return Array.from({ length: 40 }, (_, i) => frame.runFrom + ((i + 0.5) / 40) * (frame.runTo - frame.runFrom))
-    .flatMap((a) => [0.2, 0.5, 0.8].map((t) => frame.at(a, t * frame.depthAlong(a))))
+  return Array.from(
+    { length: 40 },
+    (_, i) => frame.runFrom + ((i + 0.5) / 40) * (frame.runTo - frame.runFrom),
+  ).flatMap((a) => [0.2, 0.5, 0.8].map((t) => frame.at(a, t * frame.depthAlong(a))))
 }

@@ -5,14 +5,35 @@ import { shadedBy } from './shadedBy'
 import { sunSteps } from './sun'
 
 /** A raster over a plan: left lower corner, cell size in metres, columns and rows. */
-export interface LightGrid { readonly x0: number; readonly y0: number; readonly cellM: number; readonly cols: number; readonly rows: number }
+export interface LightGrid {
+  readonly x0: number
+  readonly y0: number
+  readonly cellM: number
+  readonly cols: number
+  readonly rows: number
+}
 /** Cells from column and row up to, not including, column and row. */
-export interface GridWindow { readonly c0: number; readonly c1: number; readonly r0: number; readonly r1: number }
+export interface GridWindow {
+  readonly c0: number
+  readonly c1: number
+  readonly r0: number
+  readonly r1: number
+}
 
 /** Hours of sun of one day, a figure a cell, row by row: direct before and after solar noon, direct later than two hours after it, in dappled shade, and what of that gets through. */
-export interface MonthLight { readonly morning: Float32Array; readonly afternoon: Float32Array; readonly late: Float32Array; readonly dappled: Float32Array; readonly through: Float32Array }
+export interface MonthLight {
+  readonly morning: Float32Array
+  readonly afternoon: Float32Array
+  readonly late: Float32Array
+  readonly dappled: Float32Array
+  readonly through: Float32Array
+}
 /** The 21st of each month; `dayHours` is the length of each of these days. */
-export interface LightHours { readonly grid: LightGrid; readonly months: readonly MonthLight[]; readonly dayHours: readonly number[] }
+export interface LightHours {
+  readonly grid: LightGrid
+  readonly months: readonly MonthLight[]
+  readonly dayHours: readonly number[]
+}
 
 export interface LightInput {
   readonly obstacles: readonly Obstacle[]
@@ -59,13 +80,20 @@ export function* lightHours(input: LightInput): Generator<number, LightHours> {
 }
 
 /** What a change asked for: the light afterwards, and the share of cells and steps that were worked out again. */
-export interface ChangedLight { readonly hours: LightHours; readonly worked: number }
+export interface ChangedLight {
+  readonly hours: LightHours
+  readonly worked: number
+}
 
 /**
  * The light after obstacles changed, from the light before: at each step only the cells that a changed obstacle shades or shaded are worked
  * out, once as they were and once as they are. Grid, place and levels must be the same. Yields the share done.
  */
-export function* changedLight(input: LightInput, was: readonly Obstacle[], before: LightHours): Generator<number, ChangedLight> {
+export function* changedLight(
+  input: LightInput,
+  was: readonly Obstacle[],
+  before: LightHours,
+): Generator<number, ChangedLight> {
   const { grid } = input
   const cells = grid.cols * grid.rows
   const changed = [...differing(was, input.obstacles), ...differing(input.obstacles, was)]
@@ -84,7 +112,10 @@ export function* changedLight(input: LightInput, was: readonly Obstacle[], befor
         const window = shadedBy(changed, slant, level, grid)
         if (!window) continue
         worked += (window.c1 - window.c0) * (window.r1 - window.r0)
-        for (const [drawn, sign] of [[then, -1], [now, 1]] as const) {
+        for (const [drawn, sign] of [
+          [then, -1],
+          [now, 1],
+        ] as const) {
           shade(light, grid, window, drawn, slant, level, month)
           gather(result, light, grid, window, step, sign, input.levels, level)
         }
@@ -111,29 +142,66 @@ export function finish<T>(work: Generator<number, T>): T {
 }
 
 /** The sun a cell has in a month, hours: direct, and what comes through crowns. */
-export const sunAt = (light: LightHours, month: number, cell: number): number => { const m = light.months[month - 1]!; return m.morning[cell]! + m.afternoon[cell]! + m.through[cell]! }
+export const sunAt = (light: LightHours, month: number, cell: number): number => {
+  const m = light.months[month - 1]!
+  return m.morning[cell]! + m.afternoon[cell]! + m.through[cell]!
+}
 
-interface Drawn { readonly faces: { readonly corners: readonly Corner[]; readonly pass: number }[]; readonly crowns: readonly CrownObstacle[] }
+interface Drawn {
+  readonly faces: { readonly corners: readonly Corner[]; readonly pass: number }[]
+  readonly crowns: readonly CrownObstacle[]
+}
 
 function drawnObstacles(obstacles: readonly Obstacle[], level: number): Drawn {
   const crowns = obstacles.filter((o): o is CrownObstacle => o.kind === 'crown')
-  const faces = obstacles.flatMap((o) => (o.kind === 'faces' ? o.faces.flatMap((f) => { const corners = aboveLevel(f, level); return corners ? [{ corners, pass: o.pass }] : [] }) : []))
+  const faces = obstacles.flatMap((o) =>
+    o.kind === 'faces'
+      ? o.faces.flatMap((f) => {
+          const corners = aboveLevel(f, level)
+          return corners ? [{ corners, pass: o.pass }] : []
+        })
+      : [],
+  )
   // What lets light pass comes first: what stops it all is filled over it.
   return { faces: faces.sort((a, b) => b.pass - a.pass), crowns }
 }
 
 function emptyMonth(cells: number, before?: MonthLight): MonthLight {
   const make = (from?: Float32Array) => from?.slice() ?? new Float32Array(cells)
-  return { morning: make(before?.morning), afternoon: make(before?.afternoon), late: make(before?.late), dappled: make(before?.dappled), through: make(before?.through) }
+  return {
+    morning: make(before?.morning),
+    afternoon: make(before?.afternoon),
+    late: make(before?.late),
+    dappled: make(before?.dappled),
+    through: make(before?.through),
+  }
 }
 
-function shade(light: Float32Array, grid: LightGrid, w: GridWindow, { faces, crowns }: Drawn, slant: Slant, level: number, month: number) {
+function shade(
+  light: Float32Array,
+  grid: LightGrid,
+  w: GridWindow,
+  { faces, crowns }: Drawn,
+  slant: Slant,
+  level: number,
+  month: number,
+) {
   for (let r = w.r0; r < w.r1; r++) light.fill(1, r * grid.cols + w.c0, r * grid.cols + w.c1)
-  for (const crown of crowns) fillEllipse(light, grid, w, shadowOfCrown(crown, slant, level), crown.passByMonth[month - 1]!)
+  for (const crown of crowns)
+    fillEllipse(light, grid, w, shadowOfCrown(crown, slant, level), crown.passByMonth[month - 1]!)
   for (const { corners, pass } of faces) fillOutline(light, grid, w, shadowOfFace(corners, slant, level), pass)
 }
 
-function gather(to: MonthLight, light: Float32Array, grid: LightGrid, w: GridWindow, step: { hours: number; afterNoonH: number }, sign: 1 | -1, levels: Float32Array | undefined, level: number) {
+function gather(
+  to: MonthLight,
+  light: Float32Array,
+  grid: LightGrid,
+  w: GridWindow,
+  step: { hours: number; afterNoonH: number },
+  sign: 1 | -1,
+  levels: Float32Array | undefined,
+  level: number,
+) {
   const hours = sign * step.hours
   const half = step.afterNoonH < 0 ? to.morning : to.afternoon
   const isLate = step.afterNoonH >= LATE_H
@@ -160,7 +228,10 @@ const crossings: number[] = []
 function fillOutline(light: Float32Array, grid: LightGrid, w: GridWindow, outline: readonly Point[], pass: number) {
   let low = Infinity
   let high = -Infinity
-  for (const p of outline) { if (p.y < low) low = p.y; if (p.y > high) high = p.y }
+  for (const p of outline) {
+    if (p.y < low) low = p.y
+    if (p.y > high) high = p.y
+  }
   const from = Math.max(w.r0, Math.ceil((low - grid.y0) / grid.cellM - 0.5))
   const to = Math.min(w.r1 - 1, Math.floor((high - grid.y0) / grid.cellM - 0.5))
   for (let r = from; r <= to; r++) {
@@ -173,11 +244,18 @@ function fillOutline(light: Float32Array, grid: LightGrid, w: GridWindow, outlin
     }
     if (crossings.length > 2) crossings.sort((p, q) => p - q)
     else if (crossings.length === 2 && crossings[0]! > crossings[1]!) crossings.reverse()
-    for (let k = 0; k + 1 < crossings.length; k += 2) fillSpan(light, grid, w, r, columnAt(crossings[k]!, grid), columnAt(crossings[k + 1]!, grid), pass)
+    for (let k = 0; k + 1 < crossings.length; k += 2)
+      fillSpan(light, grid, w, r, columnAt(crossings[k]!, grid), columnAt(crossings[k + 1]!, grid), pass)
   }
 }
 
-function fillEllipse(light: Float32Array, grid: LightGrid, w: GridWindow, e: ReturnType<typeof shadowOfCrown>, pass: number) {
+function fillEllipse(
+  light: Float32Array,
+  grid: LightGrid,
+  w: GridWindow,
+  e: ReturnType<typeof shadowOfCrown>,
+  pass: number,
+) {
   // The ellipse as a quadratic form A dx² + 2B dx dy + C dy² = 1 about its middle.
   const u = 1 / (e.along * e.along)
   const v = 1 / (e.across * e.across)
@@ -190,11 +268,27 @@ function fillEllipse(light: Float32Array, grid: LightGrid, w: GridWindow, e: Ret
   for (let r = from; r <= to; r++) {
     const dy = grid.y0 + (r + 0.5) * grid.cellM - e.y
     const root = Math.sqrt(Math.max(0, B * B * dy * dy - A * (C * dy * dy - 1)))
-    fillSpan(light, grid, w, r, columnAt(e.x + (-B * dy - root) / A, grid), columnAt(e.x + (-B * dy + root) / A, grid), pass)
+    fillSpan(
+      light,
+      grid,
+      w,
+      r,
+      columnAt(e.x + (-B * dy - root) / A, grid),
+      columnAt(e.x + (-B * dy + root) / A, grid),
+      pass,
+    )
   }
 }
 
-function fillSpan(light: Float32Array, grid: LightGrid, w: GridWindow, row: number, from: number, to: number, pass: number) {
+function fillSpan(
+  light: Float32Array,
+  grid: LightGrid,
+  w: GridWindow,
+  row: number,
+  from: number,
+  to: number,
+  pass: number,
+) {
   const a = Math.max(w.c0, from)
   const b = Math.min(w.c1, to)
   if (a >= b) return

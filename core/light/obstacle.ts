@@ -3,11 +3,29 @@ import type { PlacedThing, ResolvedSite } from '../site'
 import { roofFaces } from './roofFaces'
 
 /** A corner in space: metres, z above the site's ground. */
-export interface Corner { readonly x: number; readonly y: number; readonly z: number }
+export interface Corner {
+  readonly x: number
+  readonly y: number
+  readonly z: number
+}
 /** Flat faces of a solid or a fence; `pass` is the share of light that gets through. */
-export interface FaceObstacle { readonly kind: 'faces'; readonly id: string; readonly faces: readonly (readonly Corner[])[]; readonly pass: number }
+export interface FaceObstacle {
+  readonly kind: 'faces'
+  readonly id: string
+  readonly faces: readonly (readonly Corner[])[]
+  readonly pass: number
+}
 /** A crown: an ellipsoid of revolution that stops more light in leaf than out of it. */
-export interface CrownObstacle { readonly kind: 'crown'; readonly id: string; readonly x: number; readonly y: number; readonly z: number; readonly r: number; readonly rz: number; readonly passByMonth: readonly number[] }
+export interface CrownObstacle {
+  readonly kind: 'crown'
+  readonly id: string
+  readonly x: number
+  readonly y: number
+  readonly z: number
+  readonly r: number
+  readonly rz: number
+  readonly passByMonth: readonly number[]
+}
 export type Obstacle = FaceObstacle | CrownObstacle
 
 const IN_LEAF = 0.15
@@ -15,7 +33,10 @@ const OUT_OF_LEAF = 0.6
 const EVERGREEN = 0.08
 
 /** Months a deciduous crown is in leaf, north of the equator; half a year later south of it. */
-const inLeaf = (month: number, latitude: number) => { const m = latitude < 0 ? ((month + 5) % 12) + 1 : month; return m >= 5 && m <= 10 }
+const inLeaf = (month: number, latitude: number) => {
+  const m = latitude < 0 ? ((month + 5) % 12) + 1 : month
+  return m >= 5 && m <= 10
+}
 
 /** What throws shade on a site after some years: buildings with their roofs, fences, raised terraces and crowns as they have grown. */
 export function obstaclesOf(site: Pick<ResolvedSite, 'things'>, latitude: number, year = 0): Obstacle[] {
@@ -25,19 +46,60 @@ export function obstaclesOf(site: Pick<ResolvedSite, 'things'>, latitude: number
 /** The obstacle of one thing, or null when it throws no shade. */
 export function obstacleOf(thing: PlacedThing, latitude: number, year = 0): Obstacle | null {
   switch (thing.kind) {
-    case 'building': return { kind: 'faces', id: thing.id, pass: 0, faces: [...walls(thing.outline, 0, thing.eaveM), ...roofFaces(thing.outline, thing.eaveM, thing.roof)] }
-    case 'fence': return { kind: 'faces', id: thing.id, pass: 1 - thing.solid, faces: thing.line.slice(1).map((b, i) => quad(thing.line[i]!, b, 0, thing.heightM)) }
-    case 'terrace': return thing.levelM <= 0 ? null : { kind: 'faces', id: thing.id, pass: 0, faces: [...walls(thing.outline, 0, thing.levelM), thing.outline.map((p) => ({ ...p, z: thing.levelM }))] }
+    case 'building':
+      return {
+        kind: 'faces',
+        id: thing.id,
+        pass: 0,
+        faces: [...walls(thing.outline, 0, thing.eaveM), ...roofFaces(thing.outline, thing.eaveM, thing.roof)],
+      }
+    case 'fence':
+      return {
+        kind: 'faces',
+        id: thing.id,
+        pass: 1 - thing.solid,
+        faces: thing.line.slice(1).map((b, i) => quad(thing.line[i]!, b, 0, thing.heightM)),
+      }
+    case 'terrace':
+      return thing.levelM <= 0
+        ? null
+        : {
+            kind: 'faces',
+            id: thing.id,
+            pass: 0,
+            faces: [
+              ...walls(thing.outline, 0, thing.levelM),
+              thing.outline.map((p) => ({ ...p, z: thing.levelM })),
+            ],
+          }
     case 'tree': {
       const heightM = thing.heightM + thing.growthMPerYear * year
       const spreadM = thing.spreadM + thing.growthMPerYear * 0.6 * year
       const rz = Math.max(0.05, (heightM - thing.clearStemM) / 2)
-      const passByMonth = Array.from({ length: 12 }, (_, i) => (thing.leaf === 'evergreen' ? EVERGREEN : inLeaf(i + 1, latitude) ? IN_LEAF : OUT_OF_LEAF))
-      return { kind: 'crown', id: thing.id, x: thing.at.x, y: thing.at.y, z: heightM - rz, r: spreadM / 2, rz, passByMonth }
+      const passByMonth = Array.from({ length: 12 }, (_, i) =>
+        thing.leaf === 'evergreen' ? EVERGREEN : inLeaf(i + 1, latitude) ? IN_LEAF : OUT_OF_LEAF,
+      )
+      return {
+        kind: 'crown',
+        id: thing.id,
+        x: thing.at.x,
+        y: thing.at.y,
+        z: heightM - rz,
+        r: spreadM / 2,
+        rz,
+        passByMonth,
+      }
     }
-    default: return null
+    default:
+      return null
   }
 }
 
-const quad = (a: Point, b: Point, low: number, high: number): Corner[] => [{ ...a, z: low }, { ...b, z: low }, { ...b, z: high }, { ...a, z: high }]
-const walls = (outline: readonly Point[], low: number, high: number) => outline.map((a, i) => quad(a, outline[(i + 1) % outline.length]!, low, high))
+const quad = (a: Point, b: Point, low: number, high: number): Corner[] => [
+  { ...a, z: low },
+  { ...b, z: low },
+  { ...b, z: high },
+  { ...a, z: high },
+]
+const walls = (outline: readonly Point[], low: number, high: number) =>
+  outline.map((a, i) => quad(a, outline[(i + 1) % outline.length]!, low, high))

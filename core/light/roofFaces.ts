@@ -9,12 +9,26 @@ import type { Corner } from './obstacle'
 export function roofFaces(outline: readonly Point[], eaveM: number, roof: Roof): Corner[][] {
   if (roof.kind === 'flat' || roof.ridgeM <= eaveM) return [outline.map((p) => ({ ...p, z: eaveM }))]
   const { centre, ux, uy, halfLong, halfShort } = boxOf(outline)
-  const at = (a: number, b: number, z: number): Corner => ({ x: centre.x + ux * a - uy * b, y: centre.y + uy * a + ux * b, z })
+  const at = (a: number, b: number, z: number): Corner => ({
+    x: centre.x + ux * a - uy * b,
+    y: centre.y + uy * a + ux * b,
+    z,
+  })
   const ridge = roof.kind === 'gable' ? halfLong : Math.max(0, halfLong - halfShort)
-  const corners = [at(-halfLong, -halfShort, eaveM), at(halfLong, -halfShort, eaveM), at(halfLong, halfShort, eaveM), at(-halfLong, halfShort, eaveM)] as const
+  const corners = [
+    at(-halfLong, -halfShort, eaveM),
+    at(halfLong, -halfShort, eaveM),
+    at(halfLong, halfShort, eaveM),
+    at(-halfLong, halfShort, eaveM),
+  ] as const
   const from = at(-ridge, 0, roof.ridgeM)
   const to = at(ridge, 0, roof.ridgeM)
-  return [[corners[0], corners[1], to, from], [corners[2], corners[3], from, to], [corners[1], corners[2], to], [corners[3], corners[0], from]]
+  return [
+    [corners[0], corners[1], to, from],
+    [corners[2], corners[3], from, to],
+    [corners[1], corners[2], to],
+    [corners[3], corners[0], from],
+  ]
 }
 
 /** The rectangle along the longest side that holds an outline: its middle, its long axis and its half sides. */
@@ -25,7 +39,11 @@ function boxOf(outline: readonly Point[]) {
   outline.forEach((a, i) => {
     const b = outline[(i + 1) % outline.length]!
     const length = Math.hypot(b.x - a.x, b.y - a.y)
-    if (length > longest) { longest = length; ux = (b.x - a.x) / length; uy = (b.y - a.y) / length }
+    if (length > longest) {
+      longest = length
+      ux = (b.x - a.x) / length
+      uy = (b.y - a.y) / length
+    }
   })
   const along = outline.map((p) => p.x * ux + p.y * uy)
   const across = outline.map((p) => p.y * ux - p.x * uy)

@@ -2,7 +2,13 @@ import type { Point } from '../geometry'
 import type { Corner, CrownObstacle, Obstacle } from './obstacle'
 
 /** How far a metre of height moves its shadow: metres on the plan, against the sun. */
-export interface Slant { readonly x: number; readonly y: number; readonly cot: number; readonly awayX: number; readonly awayY: number }
+export interface Slant {
+  readonly x: number
+  readonly y: number
+  readonly cot: number
+  readonly awayX: number
+  readonly awayY: number
+}
 
 /** The slant of shadows for a sun on a plan whose y axis points to azimuth `northDeg`. */
 export function slantOf(sun: { azimuthDeg: number; altitudeDeg: number }, northDeg: number): Slant {
@@ -20,7 +26,7 @@ export function aboveLevel(face: readonly Corner[], level: number): Corner[] | n
   face.forEach((a, i) => {
     const b = face[(i + 1) % face.length]!
     if (a.z >= level) kept.push(a)
-    if ((a.z >= level) !== (b.z >= level)) {
+    if (a.z >= level !== b.z >= level) {
       const u = (level - a.z) / (b.z - a.z)
       kept.push({ x: a.x + (b.x - a.x) * u, y: a.y + (b.y - a.y) * u, z: level })
     }
@@ -29,17 +35,37 @@ export function aboveLevel(face: readonly Corner[], level: number): Corner[] | n
 }
 
 /** Where a face's shadow falls on a level. */
-export const shadowOfFace = (face: readonly Corner[], slant: Slant, level = 0): Point[] => face.map((c) => ({ x: c.x + slant.x * (c.z - level), y: c.y + slant.y * (c.z - level) }))
+export const shadowOfFace = (face: readonly Corner[], slant: Slant, level = 0): Point[] =>
+  face.map((c) => ({ x: c.x + slant.x * (c.z - level), y: c.y + slant.y * (c.z - level) }))
 
 /** The shadow of a crown on a level: an ellipse with half axes across and along the light. Source: parallel projection of an ellipsoid. */
 export function shadowOfCrown(crown: CrownObstacle, slant: Slant, level = 0) {
-  return { x: crown.x + slant.x * (crown.z - level), y: crown.y + slant.y * (crown.z - level), across: crown.r, along: Math.hypot(crown.r, crown.rz * slant.cot), awayX: slant.awayX, awayY: slant.awayY }
+  return {
+    x: crown.x + slant.x * (crown.z - level),
+    y: crown.y + slant.y * (crown.z - level),
+    across: crown.r,
+    along: Math.hypot(crown.r, crown.rz * slant.cot),
+    awayX: slant.awayX,
+    awayY: slant.awayY,
+  }
 }
 
 /** The shadows of obstacles on the ground as outlines to fill, all turning one way, each with the share of light that passes. */
-export function shadowOutlines(obstacles: readonly Obstacle[], slant: Slant, month: number): { readonly id: string; readonly pass: number; readonly outlines: readonly (readonly Point[])[] }[] {
+export function shadowOutlines(
+  obstacles: readonly Obstacle[],
+  slant: Slant,
+  month: number,
+): { readonly id: string; readonly pass: number; readonly outlines: readonly (readonly Point[])[] }[] {
   return obstacles.map((o) => {
-    if (o.kind === 'faces') return { id: o.id, pass: o.pass, outlines: o.faces.flatMap((f) => { const clear = aboveLevel(f, 0); return clear ? [turned(shadowOfFace(clear, slant))] : [] }) }
+    if (o.kind === 'faces')
+      return {
+        id: o.id,
+        pass: o.pass,
+        outlines: o.faces.flatMap((f) => {
+          const clear = aboveLevel(f, 0)
+          return clear ? [turned(shadowOfFace(clear, slant))] : []
+        }),
+      }
     const e = shadowOfCrown(o, slant)
     const outline = Array.from({ length: 40 }, (_, i) => {
       const a = (i / 40) * 2 * Math.PI
@@ -53,6 +79,9 @@ export function shadowOutlines(obstacles: readonly Obstacle[], slant: Slant, mon
 
 function turned(outline: Point[]): Point[] {
   let twice = 0
-  outline.forEach((a, i) => { const b = outline[(i + 1) % outline.length]!; twice += a.x * b.y - b.x * a.y })
+  outline.forEach((a, i) => {
+    const b = outline[(i + 1) % outline.length]!
+    twice += a.x * b.y - b.x * a.y
+  })
   return twice < 0 ? outline.reverse() : outline
 }

@@ -8,7 +8,10 @@ const MOST_CELLS = 60_000
 
 /** The raster over a whole site, a quarter of a metre fine unless the site is very large. */
 export function siteGrid(things: readonly PlacedThing[], beds: readonly Point[], cellM = 0.25): LightGrid {
-  const { x0, y0, x1, y1 } = boundsOf(things.filter((t) => t.kind !== 'target'), beds)
+  const { x0, y0, x1, y1 } = boundsOf(
+    things.filter((t) => t.kind !== 'target'),
+    beds,
+  )
   const w = x1 - x0 + 2 * MARGIN_M
   const h = y1 - y0 + 2 * MARGIN_M
   const size = Math.max(cellM, Math.sqrt((w * h) / MOST_CELLS))

@@ -1,7 +1,10 @@
 import { getPosition, getTimes } from 'suncalc'
 
 /** Where the sun stands: azimuth clockwise from north and apparent altitude, degrees. */
-export interface SunPosition { readonly azimuthDeg: number; readonly altitudeDeg: number }
+export interface SunPosition {
+  readonly azimuthDeg: number
+  readonly altitudeDeg: number
+}
 
 /** The sun at an instant, seen from a latitude and longitude (degrees, east positive). Source: suncalc; held to a second library in the tests. */
 export function sunPosition(at: Date, latitude: number, longitude: number): SunPosition {
@@ -10,7 +13,10 @@ export function sunPosition(at: Date, latitude: number, longitude: number): SunP
 }
 
 /** A stretch of a day with the sun in the middle of it: its weight in hours and how long after solar noon (hours, negative before). */
-export interface SunStep extends SunPosition { readonly hours: number; readonly afterNoonH: number }
+export interface SunStep extends SunPosition {
+  readonly hours: number
+  readonly afterNoonH: number
+}
 
 const DAY_OF_MONTH = 21
 const MINUTE_MS = 60_000
@@ -30,19 +36,37 @@ export function solarNoon(year: number, month: number, day: number, latitude: nu
  * The sun's way on a day of a month (the 21st when none is named) in equal steps, symmetric about solar noon, so that a symmetric site gets the same before and after.
  * A step in which the sun rises or sets counts by the share that it is up. Hours add up to the day's length.
  */
-export function sunSteps(month: number, latitude: number, longitude: number, stepMinutes = 10, year = 2026, day = DAY_OF_MONTH): SunStep[] {
+export function sunSteps(
+  month: number,
+  latitude: number,
+  longitude: number,
+  stepMinutes = 10,
+  year = 2026,
+  day = DAY_OF_MONTH,
+): SunStep[] {
   const noon = solarNoon(year, month, day, latitude, longitude).getTime()
   const half = (12 * 60) / stepMinutes
   const steps: SunStep[] = []
-  const altitude = (minutes: number) => sunPosition(new Date(noon + minutes * MINUTE_MS), latitude, longitude).altitudeDeg
+  const altitude = (minutes: number) =>
+    sunPosition(new Date(noon + minutes * MINUTE_MS), latitude, longitude).altitudeDeg
   for (let k = -half; k < half; k++) {
     const low = altitude(k * stepMinutes)
     const high = altitude((k + 1) * stepMinutes)
-    const up = low > 0 && high > 0 ? 1 : low <= 0 && high <= 0 ? 0 : Math.max(low, high) / (Math.max(low, high) - Math.min(low, high))
+    const up =
+      low > 0 && high > 0
+        ? 1
+        : low <= 0 && high <= 0
+          ? 0
+          : Math.max(low, high) / (Math.max(low, high) - Math.min(low, high))
     if (up <= 0) continue
     const middle = (k + 0.5) * stepMinutes
     const at = sunPosition(new Date(noon + middle * MINUTE_MS), latitude, longitude)
-    steps.push({ azimuthDeg: at.azimuthDeg, altitudeDeg: Math.max(LEAST_ALTITUDE_DEG, at.altitudeDeg), hours: (up * stepMinutes) / 60, afterNoonH: middle / 60 })
+    steps.push({
+      azimuthDeg: at.azimuthDeg,
+      altitudeDeg: Math.max(LEAST_ALTITUDE_DEG, at.altitudeDeg),
+      hours: (up * stepMinutes) / 60,
+      afterNoonH: middle / 60,
+    })
   }
   return steps
 }

@@ -7,7 +7,9 @@ export function formatLength(metres: number, units: Units, decimals = 2): string
 
 /** Metres in the garden's unit with the other beside it: `2.60 m (8′ 6½″)`. */
 export function formatBoth(metres: number, units: Units): string {
-  return units === 'metric' ? `${formatLength(metres, 'metric')} (${formatFeet(metres)})` : `${formatFeet(metres)} (${formatLength(metres, 'metric')})`
+  return units === 'metric'
+    ? `${formatLength(metres, 'metric')} (${formatFeet(metres)})`
+    : `${formatFeet(metres)} (${formatLength(metres, 'metric')})`
 }
 
 function formatFeet(metres: number): string {

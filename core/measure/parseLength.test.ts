@@ -10,8 +10,19 @@ const metres = (text: string, units: 'metric' | 'imperial' = 'metric') => {
 
 describe('parseLength', () => {
   it.each([
-    ['4.42 m', 4.42], ['2,6', 2.6], ['450 mm', 0.45], ['45cm', 0.45], [`14' 6"`, 4.4196], ['14′ 6″', 4.4196], [`14'6`, 4.4196],
-    ['14ft 6 1/2in', 4.4323], ['12.5 ft', 3.81], [`6' 6½"`, 1.9939], ['30"', 0.762], ['2 yd', 1.8288], [' 3 m 20 cm ', 3.2],
+    ['4.42 m', 4.42],
+    ['2,6', 2.6],
+    ['450 mm', 0.45],
+    ['45cm', 0.45],
+    [`14' 6"`, 4.4196],
+    ['14′ 6″', 4.4196],
+    [`14'6`, 4.4196],
+    ['14ft 6 1/2in', 4.4323],
+    ['12.5 ft', 3.81],
+    [`6' 6½"`, 1.9939],
+    ['30"', 0.762],
+    ['2 yd', 1.8288],
+    [' 3 m 20 cm ', 3.2],
   ])('reads %s', (text, expected) => expect(metres(text)).toBeCloseTo(expected, 6))
 
   it('takes a bare number in the garden’s unit', () => {
@@ -19,7 +30,19 @@ describe('parseLength', () => {
     expect(metres('10', 'imperial')).toBeCloseTo(3.048, 9)
   })
 
-  it.each(['', '   ', 'wide', '-2', '−3 m', '4 furlongs', '1e400', '1e9 m', '3 m and more', '<script>', '9'.repeat(400)])('refuses %s with a reason', (text) => {
+  it.each([
+    '',
+    '   ',
+    'wide',
+    '-2',
+    '−3 m',
+    '4 furlongs',
+    '1e400',
+    '1e9 m',
+    '3 m and more',
+    '<script>',
+    '9'.repeat(400),
+  ])('refuses %s with a reason', (text) => {
     const read = parseLength(text, 'metric', { maxM: 200 })
     expect(read.ok).toBe(false)
     if (!read.ok) expect(read.error.length).toBeGreaterThan(15)
@@ -32,10 +55,12 @@ describe('parseLength', () => {
   })
 
   it('reads back what is shown, in both units', () => {
-    fc.assert(fc.property(fc.double({ min: 0.02, max: 150, noNaN: true }), (m) => {
-      expect(metres(formatLength(m, 'metric', 4))).toBeCloseTo(m, 3)
-      expect(Math.abs(metres(formatLength(m, 'imperial')) - m)).toBeLessThanOrEqual(0.0254 / 4 + 1e-9)
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 0.02, max: 150, noNaN: true }), (m) => {
+        expect(metres(formatLength(m, 'metric', 4))).toBeCloseTo(m, 3)
+        expect(Math.abs(metres(formatLength(m, 'imperial')) - m)).toBeLessThanOrEqual(0.0254 / 4 + 1e-9)
+      }),
+    )
   })
 })
 

@@ -5,12 +5,21 @@ import type { Plant } from './plant'
 const FUZZY = 0.2
 const indexes = new WeakMap<readonly Plant[], MiniSearch<Plant>>()
 
-const fold = (term: string) => term.normalize('NFD').replace(/[\u0300-\u036f'’]/g, '').toLowerCase()
+const fold = (term: string) =>
+  term
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f'’]/g, '')
+    .toLowerCase()
 
 function indexOf(plants: readonly Plant[]): MiniSearch<Plant> {
   let index = indexes.get(plants)
   if (!index) {
-    index = new MiniSearch<Plant>({ fields: ['botanicalName', 'commonName'], idField: 'id', processTerm: fold, tokenize: (text) => text.split(/[\s\-.]+|'(?=\s|$)|(?<=^|\s)'/).filter(Boolean) })
+    index = new MiniSearch<Plant>({
+      fields: ['botanicalName', 'commonName'],
+      idField: 'id',
+      processTerm: fold,
+      tokenize: (text) => text.split(/[\s\-.]+|'(?=\s|$)|(?<=^|\s)'/).filter(Boolean),
+    })
     index.addAll([...plants])
     indexes.set(plants, index)
   }
@@ -21,5 +30,7 @@ function indexOf(plants: readonly Plant[]): MiniSearch<Plant> {
 export function findPlants(plants: readonly Plant[], text: string): readonly string[] {
   const words = text.trim()
   if (words === '') return plants.map((p) => p.id)
-  return indexOf(plants).search(words, { prefix: true, fuzzy: (term) => (term.length > 3 ? FUZZY : false), combineWith: 'AND' }).map((r) => String(r.id))
+  return indexOf(plants)
+    .search(words, { prefix: true, fuzzy: (term) => (term.length > 3 ? FUZZY : false), combineWith: 'AND' })
+    .map((r) => String(r.id))
 }

@@ -44,21 +44,52 @@ export function misfits(plant: Plant, site: SiteConditions): Misfit[] {
   const brightest = SUN_CLASSES.indexOf(plant.sun.brightest)
   const darkest = SUN_CLASSES.indexOf(plant.sun.darkest)
   const hours = (h: number) => Math.round(h * 10) / 10
-  if (light < brightest) found.push({ want: 'sun', text: `${site.sunHours} h of sun is ${words(here)}; it burns above ${words(plant.sun.brightest)}` })
-  else if (light > darkest) found.push({ want: 'sun', text: `${site.sunHours} h of sun is ${words(here)}; it needs at least ${words(plant.sun.darkest)}` })
-  else if (site.brightestH !== undefined && SUN_CLASSES.indexOf(sunClass(site.brightestH - MONTH_TOLERANCE_H)) < brightest) found.push({ want: 'sun', text: `${hours(site.brightestH)} h of sun in the brightest month; it burns above ${words(plant.sun.brightest)}` })
-  else if (site.darkestH !== undefined && SUN_CLASSES.indexOf(sunClass(site.darkestH + MONTH_TOLERANCE_H)) > darkest) found.push({ want: 'sun', text: `${hours(site.darkestH)} h of sun in the darkest month it grows in; it needs at least ${words(plant.sun.darkest)}` })
+  if (light < brightest)
+    found.push({
+      want: 'sun',
+      text: `${site.sunHours} h of sun is ${words(here)}; it burns above ${words(plant.sun.brightest)}`,
+    })
+  else if (light > darkest)
+    found.push({
+      want: 'sun',
+      text: `${site.sunHours} h of sun is ${words(here)}; it needs at least ${words(plant.sun.darkest)}`,
+    })
+  else if (
+    site.brightestH !== undefined &&
+    SUN_CLASSES.indexOf(sunClass(site.brightestH - MONTH_TOLERANCE_H)) < brightest
+  )
+    found.push({
+      want: 'sun',
+      text: `${hours(site.brightestH)} h of sun in the brightest month; it burns above ${words(plant.sun.brightest)}`,
+    })
+  else if (
+    site.darkestH !== undefined &&
+    SUN_CLASSES.indexOf(sunClass(site.darkestH + MONTH_TOLERANCE_H)) > darkest
+  )
+    found.push({
+      want: 'sun',
+      text: `${hours(site.darkestH)} h of sun in the darkest month it grows in; it needs at least ${words(plant.sun.darkest)}`,
+    })
   const seasonal = plant.lifeCycle === 'annual' || plant.lifeCycle === 'tender'
-  if (!seasonal && site.zone < plant.zones.coldest) found.push({ want: 'zone', text: `zone ${site.zone} winters; it is hardy to zone ${plant.zones.coldest}` })
-  if (!seasonal && site.zone > plant.zones.warmest) found.push({ want: 'zone', text: `zone ${site.zone}; it fades above zone ${plant.zones.warmest}` })
+  if (!seasonal && site.zone < plant.zones.coldest)
+    found.push({ want: 'zone', text: `zone ${site.zone} winters; it is hardy to zone ${plant.zones.coldest}` })
+  if (!seasonal && site.zone > plant.zones.warmest)
+    found.push({ want: 'zone', text: `zone ${site.zone}; it fades above zone ${plant.zones.warmest}` })
   const wet = WATER_CLASSES.indexOf(site.water)
-  if (wet < WATER_CLASSES.indexOf(plant.water.driest)) found.push({ want: 'water', text: `${site.water} ground; it wants ${plant.water.driest}` })
-  if (wet > WATER_CLASSES.indexOf(plant.water.wettest)) found.push({ want: 'water', text: `${site.water} ground; it wants ${plant.water.wettest} at most` })
+  if (wet < WATER_CLASSES.indexOf(plant.water.driest))
+    found.push({ want: 'water', text: `${site.water} ground; it wants ${plant.water.driest}` })
+  if (wet > WATER_CLASSES.indexOf(plant.water.wettest))
+    found.push({ want: 'water', text: `${site.water} ground; it wants ${plant.water.wettest} at most` })
   const standsWet = site.wetInWinter || site.drainage === 'stands'
-  if (standsWet && !seasonal && plant.water.wettest === 'dry') found.push({ want: 'water', text: 'it stands wet in winter; it rots unless it is dry' })
-  for (const eater of ['deer', 'rabbits'] as const) if (site[eater] === 'much' && plant[eater] === 'browsed') found.push({ want: 'harm', text: `many ${eater}; they eat it` })
-  if (!plant.soils.includes(site.soil)) found.push({ want: 'soil', text: `${site.soil}; it wants ${plant.soils.join(' or ')}` })
-  if (site.ph < plant.ph.low || site.ph > plant.ph.high) found.push({ want: 'ph', text: `pH ${site.ph}; it wants ${plant.ph.low} to ${plant.ph.high}` })
+  if (standsWet && !seasonal && plant.water.wettest === 'dry')
+    found.push({ want: 'water', text: 'it stands wet in winter; it rots unless it is dry' })
+  for (const eater of ['deer', 'rabbits'] as const)
+    if (site[eater] === 'much' && plant[eater] === 'browsed')
+      found.push({ want: 'harm', text: `many ${eater}; they eat it` })
+  if (!plant.soils.includes(site.soil))
+    found.push({ want: 'soil', text: `${site.soil}; it wants ${plant.soils.join(' or ')}` })
+  if (site.ph < plant.ph.low || site.ph > plant.ph.high)
+    found.push({ want: 'ph', text: `pH ${site.ph}; it wants ${plant.ph.low} to ${plant.ph.high}` })
   return found
 }
 

@@ -1,5 +1,13 @@
 export * from './plant'
-export { describeRowError, plantFromCells, plantId, readPlants, type PlantCells, type PlantsRead, type RowError } from './readPlants'
+export {
+  describeRowError,
+  plantFromCells,
+  plantId,
+  readPlants,
+  type PlantCells,
+  type PlantsRead,
+  type RowError,
+} from './readPlants'
 export { PLANT_COLUMNS } from './plantRow'
 export { climateOf, libraryMonth, monthSpan, MONTH_NAMES, monthFraction, monthName, type Climate } from './calendar'
 export { lookAt, type Look } from './look'

@@ -5,9 +5,18 @@ import { fullHeightM, HABITS, KINDS, lookAt, sizeAt, type Kind } from '.'
 
 /** Least and greatest height and spread that a kind can have, metres. */
 const RANGE: Readonly<Record<Kind, readonly [number, number, number, number]>> = {
-  tree: [2.5, 16, 2, 9], conifer: [0.2, 10, 0.5, 3.2], shrub: [0.25, 4, 0.35, 3.6], rose: [0.6, 2.2, 0.8, 1.8], climber: [1.5, 6.5, 0.3, 2.6],
-  perennial: [0.1, 2.3, 0.18, 1.3], grass: [0.15, 2, 0.25, 1.3], fern: [0.3, 1.4, 0.35, 1.1], groundcover: [0.04, 0.7, 0.2, 1.9], bulb: [0.06, 1.4, 0.05, 0.55],
-  annual: [0.08, 2, 0.18, 1.2], biennial: [0.15, 2, 0.2, 0.8],
+  tree: [2.5, 16, 2, 9],
+  conifer: [0.2, 10, 0.5, 3.2],
+  shrub: [0.25, 4, 0.35, 3.6],
+  rose: [0.6, 2.2, 0.8, 1.8],
+  climber: [1.5, 6.5, 0.3, 2.6],
+  perennial: [0.1, 2.3, 0.18, 1.3],
+  grass: [0.15, 2, 0.25, 1.3],
+  fern: [0.3, 1.4, 0.35, 1.1],
+  groundcover: [0.04, 0.7, 0.2, 1.9],
+  bulb: [0.06, 1.4, 0.05, 0.55],
+  annual: [0.08, 2, 0.18, 1.2],
+  biennial: [0.15, 2, 0.2, 0.8],
 }
 
 describe('the library holds together', () => {
@@ -18,8 +27,12 @@ describe('the library holds together', () => {
   })
   it('has every kind many times, every habit, and something in flower in every month', () => {
     for (const kind of KINDS) expect(plants.filter((p) => p.kind === kind).length, kind).toBeGreaterThanOrEqual(7)
-    for (const habit of HABITS) expect(plants.filter((p) => p.habit === habit).length, habit).toBeGreaterThanOrEqual(3)
-    for (let month = 1; month <= 12; month++) expect(plants.filter((p) => p.flowerMonths.includes(month)).length, `month ${month}`).toBeGreaterThanOrEqual(2)
+    for (const habit of HABITS)
+      expect(plants.filter((p) => p.habit === habit).length, habit).toBeGreaterThanOrEqual(3)
+    for (let month = 1; month <= 12; month++)
+      expect(plants.filter((p) => p.flowerMonths.includes(month)).length, `month ${month}`).toBeGreaterThanOrEqual(
+        2,
+      )
   })
   it('serves sun and shade, wet and dry', () => {
     expect(plants.filter((p) => p.sun.darkest === 'shade').length).toBeGreaterThan(80)
@@ -36,12 +49,16 @@ describe('the library holds together', () => {
       expect(p.spreadM, p.botanicalName).toBeLessThanOrEqual(wide)
       if (p.habit !== 'trailing') expect(p.flowerHeightM, p.botanicalName).toBeGreaterThanOrEqual(p.foliageHeightM)
       expect(p.zones.coldest, p.botanicalName).toBeLessThanOrEqual(p.zones.warmest)
-      expect(p.runMPerYear > 0, p.botanicalName).toBe(p.travels === 'runs' || p.travels === 'suckers' || p.travels === 'roots')
+      expect(p.runMPerYear > 0, p.botanicalName).toBe(
+        p.travels === 'runs' || p.travels === 'suckers' || p.travels === 'roots',
+      )
     }
   })
   it('names hybrids, ranks and cultivars as they are written, and no trade names', () => {
     for (const p of plants) {
-      expect(p.botanicalName, p.botanicalName).toMatch(/^[A-Z][a-zë]+ (× )?(?:[a-z-]+(?: (?:var|subsp)\. [a-z-]+)?)?(?: ?'[A-Z][^']*(?:'s [^']*)?')?$/)
+      expect(p.botanicalName, p.botanicalName).toMatch(
+        /^[A-Z][a-zë]+ (× )?(?:[a-z-]+(?: (?:var|subsp)\. [a-z-]+)?)?(?: ?'[A-Z][^']*(?:'s [^']*)?')?$/,
+      )
       expect(`${p.botanicalName} ${p.commonName}`).not.toMatch(/[®™]/)
     }
   })

@@ -20,7 +20,11 @@ describe('plant lists', () => {
   it('a change of some cells holds or says why not, and never renames', () => {
     const base = plant('nepeta-x-faassenii')
     const taller = changedPlant(base, { flower_height_m: '0.9', botanical_name: 'Other' })
-    expect(taller.ok && taller.plant).toMatchObject({ id: base.id, botanicalName: base.botanicalName, flowerHeightM: 0.9 })
+    expect(taller.ok && taller.plant).toMatchObject({
+      id: base.id,
+      botanicalName: base.botanicalName,
+      flowerHeightM: 0.9,
+    })
     const wrong = changedPlant(base, { zones: '9:3' })
     expect(!wrong.ok && wrong.error).toContain('zones')
   })
@@ -28,16 +32,19 @@ describe('plant lists', () => {
 
 describe('search', () => {
   it('finds every plant by its own names, and by the beginning of a word', () => {
-    fc.assert(fc.property(fc.constantFrom(...plants), (p) => {
-      expect(findPlants(plants, p.commonName)).toContain(p.id)
-      expect(findPlants(plants, p.botanicalName.split(' ')[0]!.slice(0, 5))).toContain(p.id)
-    }), { numRuns: 80 })
+    fc.assert(
+      fc.property(fc.constantFrom(...plants), (p) => {
+        expect(findPlants(plants, p.commonName)).toContain(p.id)
+        expect(findPlants(plants, p.botanicalName.split(' ')[0]!.slice(0, 5))).toContain(p.id)
+      }),
+      { numRuns: 80 },
+    )
   })
   it('forgives a typing error, and puts the exact answer first', () => {
     expect(findPlants(plants, 'hydrangae')).toContain('hydrangea-quercifolia')
     expect(findPlants(plants, 'lavendar')).toContain('lavandula-angustifolia-hidcote')
     expect(findPlants(plants, 'catmint')[0]).toMatch(/^nepeta/)
-    expect(findPlants(plants, '\'; DROP TABLE own_plant; --')).toEqual([])
+    expect(findPlants(plants, "'; DROP TABLE own_plant; --")).toEqual([])
   })
   it('joins with the other filters', () => {
     const found = searchPlants(plants, { text: 'rose', fragrant: true, withoutHazards: true })

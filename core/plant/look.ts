@@ -38,15 +38,46 @@ function makeLook(plant: Plant, month: number, climate: Climate): Look {
   const leaf = leafShare(plant, m, climate)
   const flower = flowerShare(plant, m)
   const state = stateOf(plant, leaf, m)
-  const colour = state === 'leaf' ? seasonColour(plant, m) : state === 'bare' ? plant.foliage.winter : plant.retention === 'stands' ? plant.foliage.winter : '#8a7350'
-  const density = state === 'leaf' ? plant.density * (0.35 + 0.65 * leaf) : state === 'bare' ? 0.3 * plant.density : state === 'dry' ? 0.6 * plant.density : 0
-  const height = state === 'gone' ? 0 : plant.lifeCycle === 'woody' ? 1 : state === 'dry' ? (m <= 3 ? 0.85 : 1) : clamp(0.25 + 0.75 * leaf, 0, 1)
-  return { colour, state, leaf: state === 'leaf' ? leaf : 0, height, flower: state === 'gone' ? 0 : flower, density }
+  const colour =
+    state === 'leaf'
+      ? seasonColour(plant, m)
+      : state === 'bare'
+        ? plant.foliage.winter
+        : plant.retention === 'stands'
+          ? plant.foliage.winter
+          : '#8a7350'
+  const density =
+    state === 'leaf'
+      ? plant.density * (0.35 + 0.65 * leaf)
+      : state === 'bare'
+        ? 0.3 * plant.density
+        : state === 'dry'
+          ? 0.6 * plant.density
+          : 0
+  const height =
+    state === 'gone'
+      ? 0
+      : plant.lifeCycle === 'woody'
+        ? 1
+        : state === 'dry'
+          ? m <= 3
+            ? 0.85
+            : 1
+          : clamp(0.25 + 0.75 * leaf, 0, 1)
+  return {
+    colour,
+    state,
+    leaf: state === 'leaf' ? leaf : 0,
+    height,
+    flower: state === 'gone' ? 0 : flower,
+    density,
+  }
 }
 
 function stateOf(plant: Plant, leaf: number, m: number): Look['state'] {
   if (leaf > 0.04) return 'leaf'
-  if (plant.retention === 'deciduous' || (plant.lifeCycle === 'woody' && plant.retention === 'semi-evergreen')) return 'bare'
+  if (plant.retention === 'deciduous' || (plant.lifeCycle === 'woody' && plant.retention === 'semi-evergreen'))
+    return 'bare'
   if (plant.retention === 'stands') return m >= 4 && m <= 9 ? 'gone' : 'dry'
   return 'gone'
 }
@@ -55,13 +86,20 @@ function leafShare(plant: Plant, m: number, climate: Climate): number {
   const spring = clamp((m + 0.5 - (climate.lastFrost - 1.1)) / 1.6, 0, 1)
   const autumn = clamp((climate.firstFrost + 1 - (m + 0.5)) / 1.2, 0, 1)
   switch (plant.retention) {
-    case 'evergreen': return 1
-    case 'semi-evergreen': return Math.max(0.55, Math.min(spring, autumn))
-    case 'deciduous': return Math.min(spring, autumn)
-    case 'dies-back': return Math.min(spring, autumn)
-    case 'stands': return m > 9 && autumn < 0.6 ? 0 : Math.min(spring, clamp(autumn * 1.5, 0, 1))
-    case 'one-season': return seasonal(m, climate)
-    case 'summer-dormant': return bulbLeaf(plant, m)
+    case 'evergreen':
+      return 1
+    case 'semi-evergreen':
+      return Math.max(0.55, Math.min(spring, autumn))
+    case 'deciduous':
+      return Math.min(spring, autumn)
+    case 'dies-back':
+      return Math.min(spring, autumn)
+    case 'stands':
+      return m > 9 && autumn < 0.6 ? 0 : Math.min(spring, clamp(autumn * 1.5, 0, 1))
+    case 'one-season':
+      return seasonal(m, climate)
+    case 'summer-dormant':
+      return bulbLeaf(plant, m)
   }
 }
 
@@ -98,13 +136,23 @@ function seasonColour(plant: Plant, m: number): string {
     if (m >= 10) return m === 11 ? mix(autumn, '#7d5f43', 0.35) : autumn
   }
   switch (m) {
-    case 12: case 1: case 2: return winter
-    case 3: return mix(winter, spring, 0.5)
-    case 4: return spring
-    case 5: return mix(spring, summer, 0.45)
-    case 9: return mix(summer, autumn, 0.35)
-    case 10: return autumn
-    case 11: return mix(autumn, winter, 0.4)
-    default: return summer
+    case 12:
+    case 1:
+    case 2:
+      return winter
+    case 3:
+      return mix(winter, spring, 0.5)
+    case 4:
+      return spring
+    case 5:
+      return mix(spring, summer, 0.45)
+    case 9:
+      return mix(summer, autumn, 0.35)
+    case 10:
+      return autumn
+    case 11:
+      return mix(autumn, winter, 0.4)
+    default:
+      return summer
   }
 }

@@ -1,7 +1,27 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { climate, libraryCsv, plant, plants } from '../../tests/support/library'
-import { cautionWords, climateOf, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, monthSpan, plantFromCells, plantId, rangeWords, readPlants, RETENTION_WORDS, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
+import {
+  cautionWords,
+  climateOf,
+  describeRowError,
+  FLOWER_FORMS,
+  HABITS,
+  halfWidthAt,
+  KINDS,
+  lookAt,
+  misfits,
+  monthSpan,
+  plantFromCells,
+  plantId,
+  rangeWords,
+  readPlants,
+  RETENTION_WORDS,
+  searchPlants,
+  sizeAt,
+  sunClass,
+  zoneNumber,
+} from '.'
 
 const [header = '', first = ''] = libraryCsv.split('\n')
 const withCell = (column: string, value: string) => {
@@ -19,7 +39,11 @@ describe('the plant library', () => {
   })
   it('has something in flower for each month but the dead of winter, in sun and in shade', () => {
     for (const darkest of ['full-sun', 'shade'] as const) {
-      const months = new Set(plants.filter((p) => p.sun.darkest === darkest || p.sun.brightest === darkest).flatMap((p) => p.flowerMonths))
+      const months = new Set(
+        plants
+          .filter((p) => p.sun.darkest === darkest || p.sun.brightest === darkest)
+          .flatMap((p) => p.flowerMonths),
+      )
       for (const m of [3, 4, 5, 6, 7, 8, 9]) expect(months).toContain(m)
     }
   })
@@ -58,7 +82,14 @@ describe('readPlants', () => {
   })
 
   it('refuses a missing column, a double, an empty list and plain nonsense', () => {
-    for (const csv of ['a,b\n1,2\n', `${header}\n${first}\n${first}\n`, `${header}\n`, '', '\u0000\u0001', '"'.repeat(1001)]) {
+    for (const csv of [
+      'a,b\n1,2\n',
+      `${header}\n${first}\n${first}\n`,
+      `${header}\n`,
+      '',
+      '\u0000\u0001',
+      '"'.repeat(1001),
+    ]) {
       const read = readPlants(csv)
       expect(read.ok).toBe(false)
       if (!read.ok) expect(read.errors.length).toBeGreaterThan(0)
@@ -72,7 +103,7 @@ describe('readPlants', () => {
     for (const { plant: p, cells } of read.rows) expect(plantFromCells(cells)).toEqual(p)
   })
 
-  it('makes plain ids', () => expect(plantId('Taxus × media \'Hicksii\'')).toBe('taxus-x-media-hicksii'))
+  it('makes plain ids', () => expect(plantId("Taxus × media 'Hicksii'")).toBe('taxus-x-media-hicksii'))
 })
 
 describe('size over time', () => {
@@ -83,13 +114,20 @@ describe('size over time', () => {
     expect((h - h0) / (yew.foliageHeightM - h0)).toBeCloseTo(0.9, 9)
   })
   it('never shrinks and never passes its mature size', () => {
-    fc.assert(fc.property(fc.constantFrom(...plants), fc.integer({ min: 0, max: 20 }), fc.integer({ min: 1, max: 12 }), (p, year, month) => {
-      const now = sizeAt(p, year, month, climate)
-      const later = sizeAt(p, year + 1, month, climate)
-      expect(later.foliageM).toBeGreaterThanOrEqual(now.foliageM - 1e-12)
-      expect(later.foliageM).toBeLessThanOrEqual(p.foliageHeightM + 1e-9)
-      expect(later.spreadM).toBeLessThanOrEqual(p.spreadM + 1e-9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...plants),
+        fc.integer({ min: 0, max: 20 }),
+        fc.integer({ min: 1, max: 12 }),
+        (p, year, month) => {
+          const now = sizeAt(p, year, month, climate)
+          const later = sizeAt(p, year + 1, month, climate)
+          expect(later.foliageM).toBeGreaterThanOrEqual(now.foliageM - 1e-12)
+          expect(later.foliageM).toBeLessThanOrEqual(p.foliageHeightM + 1e-9)
+          expect(later.spreadM).toBeLessThanOrEqual(p.spreadM + 1e-9)
+        },
+      ),
+    )
   })
 })
 
@@ -117,13 +155,27 @@ describe('the look of a month', () => {
 
 describe('fit', () => {
   const site = { sunHours: 1.5, water: 'moist', soil: 'loam', ph: 6.2, zone: 6 } as const
-  it('sorts hours into classes at the limits', () => expect([6, 5.9, 4, 3.9, 2, 1.9].map((h) => sunClass(h))).toEqual(['full-sun', 'part-sun', 'part-sun', 'part-shade', 'part-shade', 'shade']))
+  it('sorts hours into classes at the limits', () =>
+    expect([6, 5.9, 4, 3.9, 2, 1.9].map((h) => sunClass(h))).toEqual([
+      'full-sun',
+      'part-sun',
+      'part-sun',
+      'part-shade',
+      'part-shade',
+      'shade',
+    ]))
   it('says what a lavender lacks in wet shade, and nothing of a fern', () => {
-    expect(misfits(plant('lavandula-angustifolia-hidcote'), site).map((m) => m.want)).toEqual(['sun', 'water', 'ph'])
+    expect(misfits(plant('lavandula-angustifolia-hidcote'), site).map((m) => m.want)).toEqual([
+      'sun',
+      'water',
+      'ph',
+    ])
     expect(misfits(plant('polystichum-acrostichoides'), site)).toEqual([])
   })
-  it('asks no zone of annuals', () => expect(misfits(plant('heliotropium-arborescens'), { ...site, sunHours: 6, water: 'average' })).toEqual([]))
-  it('reads zones', () => expect(['6b', '13A', '0', '14', 'six', ''].map(zoneNumber)).toEqual([6, 13, null, null, null, null]))
+  it('asks no zone of annuals', () =>
+    expect(misfits(plant('heliotropium-arborescens'), { ...site, sunHours: 6, water: 'average' })).toEqual([]))
+  it('reads zones', () =>
+    expect(['6b', '13A', '0', '14', 'six', ''].map(zoneNumber)).toEqual([6, 13, null, null, null, null]))
 })
 
 describe('searchPlants', () => {
@@ -132,22 +184,33 @@ describe('searchPlants', () => {
     expect(searchPlants(plants, { text: 'ladys' })[0]?.id).toBe('alchemilla-mollis')
   })
   it('finds nothing for words that are not plants, code included', () => {
-    for (const text of ['\'; DROP TABLE plant; --', '<script>', '.*', 'x'.repeat(10_000)]) expect(searchPlants(plants, { text })).toEqual([])
+    for (const text of ["'; DROP TABLE plant; --", '<script>', '.*', 'x'.repeat(10_000)])
+      expect(searchPlants(plants, { text })).toEqual([])
   })
   it('each filter only ever narrows', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), fc.double({ min: 0.1, max: 3, noNaN: true }), (flowerMonth, maxHeightM) => {
-      const both = searchPlants(plants, { flowerMonth, maxHeightM })
-      const one = new Set(searchPlants(plants, { flowerMonth }))
-      for (const p of both) { expect(one.has(p)).toBe(true); expect(Math.max(p.foliageHeightM, p.flowerHeightM)).toBeLessThanOrEqual(maxHeightM) }
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 12 }),
+        fc.double({ min: 0.1, max: 3, noNaN: true }),
+        (flowerMonth, maxHeightM) => {
+          const both = searchPlants(plants, { flowerMonth, maxHeightM })
+          const one = new Set(searchPlants(plants, { flowerMonth }))
+          for (const p of both) {
+            expect(one.has(p)).toBe(true)
+            expect(Math.max(p.foliageHeightM, p.flowerHeightM)).toBeLessThanOrEqual(maxHeightM)
+          }
+        },
+      ),
+    )
   })
 })
 
 it('outlines stay within their spread at every height', () => {
-  for (const habit of HABITS) for (let u = 0; u <= 1; u += 0.02) {
-    expect(halfWidthAt(habit, u)).toBeGreaterThanOrEqual(0)
-    expect(halfWidthAt(habit, u)).toBeLessThanOrEqual(1.03)
-  }
+  for (const habit of HABITS)
+    for (let u = 0; u <= 1; u += 0.02) {
+      expect(halfWidthAt(habit, u)).toBeGreaterThanOrEqual(0)
+      expect(halfWidthAt(habit, u)).toBeLessThanOrEqual(1.03)
+    }
 })
 
 describe('month spans', () => {
@@ -158,11 +221,13 @@ describe('month spans', () => {
     expect(monthSpan([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])).toBe('all year')
   })
   it('have as many spans as months begin one, whatever the order', () => {
-    fc.assert(fc.property(fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { maxLength: 11 }), (months) => {
-      const begins = months.filter((m) => !months.includes(m === 1 ? 12 : m - 1)).length
-      expect(monthSpan(months) === '' ? 0 : monthSpan(months).split(', ').length).toBe(begins)
-      expect(monthSpan([...months].reverse())).toBe(monthSpan(months))
-    }))
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { maxLength: 11 }), (months) => {
+        const begins = months.filter((m) => !months.includes(m === 1 ? 12 : m - 1)).length
+        expect(monthSpan(months) === '' ? 0 : monthSpan(months).split(', ').length).toBe(begins)
+        expect(monthSpan([...months].reverse())).toBe(monthSpan(months))
+      }),
+    )
   })
 })
 

@@ -9,13 +9,41 @@ export type WaterClass = (typeof WATER_CLASSES)[number]
 export const SOILS = ['sand', 'loam', 'clay'] as const
 export type Soil = (typeof SOILS)[number]
 
-export const KINDS = ['tree', 'conifer', 'shrub', 'rose', 'climber', 'perennial', 'grass', 'fern', 'groundcover', 'bulb', 'annual', 'biennial'] as const
+export const KINDS = [
+  'tree',
+  'conifer',
+  'shrub',
+  'rose',
+  'climber',
+  'perennial',
+  'grass',
+  'fern',
+  'groundcover',
+  'bulb',
+  'annual',
+  'biennial',
+] as const
 export type Kind = (typeof KINDS)[number]
 
 export const LIFE_CYCLES = ['woody', 'herbaceous', 'bulb', 'annual', 'biennial', 'tender'] as const
 export type LifeCycle = (typeof LIFE_CYCLES)[number]
 
-export const HABITS = ['mound', 'globe', 'cone', 'column', 'vase', 'fountain', 'sheaf', 'spire', 'mat', 'rosette', 'fronds', 'trailing', 'climber', 'tree'] as const
+export const HABITS = [
+  'mound',
+  'globe',
+  'cone',
+  'column',
+  'vase',
+  'fountain',
+  'sheaf',
+  'spire',
+  'mat',
+  'rosette',
+  'fronds',
+  'trailing',
+  'climber',
+  'tree',
+] as const
 export type Habit = (typeof HABITS)[number]
 
 export const LEAF_SIZES = ['fine', 'medium', 'bold'] as const
@@ -28,10 +56,30 @@ export const LEAF_SURFACES = ['gloss', 'matt', 'felt'] as const
 export type LeafSurface = (typeof LEAF_SURFACES)[number]
 
 /** What the leaves do in winter; `stands` dies but keeps its dry stems until cut. */
-export const RETENTIONS = ['evergreen', 'semi-evergreen', 'deciduous', 'dies-back', 'stands', 'summer-dormant', 'one-season'] as const
+export const RETENTIONS = [
+  'evergreen',
+  'semi-evergreen',
+  'deciduous',
+  'dies-back',
+  'stands',
+  'summer-dormant',
+  'one-season',
+] as const
 export type Retention = (typeof RETENTIONS)[number]
 
-export const FLOWER_FORMS = ['none', 'spike', 'plume', 'panicle', 'plate', 'daisy', 'ball', 'bell', 'cup', 'trumpet', 'haze'] as const
+export const FLOWER_FORMS = [
+  'none',
+  'spike',
+  'plume',
+  'panicle',
+  'plate',
+  'daisy',
+  'ball',
+  'bell',
+  'cup',
+  'trumpet',
+  'haze',
+] as const
 export type FlowerForm = (typeof FLOWER_FORMS)[number]
 
 export const TRAVELS = ['stays', 'runs', 'seeds', 'suckers', 'roots'] as const
@@ -43,7 +91,15 @@ export type Browsing = (typeof BROWSING)[number]
 export const HAZARDS = ['poison', 'sap', 'thorns'] as const
 export type Hazard = (typeof HAZARDS)[number]
 
-export const PRUNING_GROUPS = ['none', 'after-flowering', 'late-winter', 'leaf', 'clip', 'cut-down', 'deadhead'] as const
+export const PRUNING_GROUPS = [
+  'none',
+  'after-flowering',
+  'late-winter',
+  'leaf',
+  'clip',
+  'cut-down',
+  'deadhead',
+] as const
 export type PruningGroup = (typeof PRUNING_GROUPS)[number]
 
 /** `weaves` threads between others (bulbs), `carpets` runs under their skirts, `specimen` stands alone. */
@@ -51,7 +107,10 @@ export const SPACING_HABITS = ['stands', 'weaves', 'carpets', 'specimen'] as con
 export type SpacingHabit = (typeof SPACING_HABITS)[number]
 
 /** A size as sold: the label on the pot and a typical price in the garden's currency. */
-export interface SoldSize { readonly label: string; readonly price: number }
+export interface SoldSize {
+  readonly label: string
+  readonly price: number
+}
 
 /** One kind of plant as the library knows it. Lengths in metres at maturity, months 1-12, colours `#rrggbb`. */
 export interface Plant {
@@ -71,7 +130,12 @@ export interface Plant {
   readonly leafSurface: LeafSurface
   /** Optical density in full leaf: 1 solid, 0.25 airy. */
   readonly density: number
-  readonly foliage: { readonly spring: string; readonly summer: string; readonly autumn: string; readonly winter: string }
+  readonly foliage: {
+    readonly spring: string
+    readonly summer: string
+    readonly autumn: string
+    readonly winter: string
+  }
   readonly retention: Retention
   readonly flowerColour: string | null
   readonly flowerMonths: readonly number[]

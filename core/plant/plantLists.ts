@@ -8,11 +8,22 @@ import { readPlants, type PlantCells, type PlantsRead } from './readPlants'
 const FORMULA = /^[=+\-@\t\r]/
 
 /** Plants as CSV, in the columns that the import reads; UTF-8. */
-export const plantsCsv = (plants: readonly Plant[]): string => `${Papa.unparse([PLANT_COLUMNS, ...plants.map((p) => { const cells = plantCells(p); return PLANT_COLUMNS.map((c) => safe(cells[c] ?? '')) })], { newline: '\r\n' })}\r\n`
+export const plantsCsv = (plants: readonly Plant[]): string =>
+  `${Papa.unparse(
+    [
+      PLANT_COLUMNS,
+      ...plants.map((p) => {
+        const cells = plantCells(p)
+        return PLANT_COLUMNS.map((c) => safe(cells[c] ?? ''))
+      }),
+    ],
+    { newline: '\r\n' },
+  )}\r\n`
 const safe = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell)
 
 /** Plants as JSON: a list of objects with a text a column. */
-export const plantsJson = (plants: readonly Plant[]): string => `${JSON.stringify(plants.map(plantCells), null, 1)}\n`
+export const plantsJson = (plants: readonly Plant[]): string =>
+  `${JSON.stringify(plants.map(plantCells), null, 1)}\n`
 
 /** Reads a JSON plant list as the CSV one is read: every fault named by row and column. */
 export function readPlantsJson(text: string): PlantsRead {
@@ -20,18 +31,37 @@ export function readPlantsJson(text: string): PlantsRead {
   try {
     list = JSON.parse(text)
   } catch {
-    return { ok: false, errors: [{ row: 1, column: '', came: text.slice(0, 40), expected: 'a JSON list of plants' }] }
+    return {
+      ok: false,
+      errors: [{ row: 1, column: '', came: text.slice(0, 40), expected: 'a JSON list of plants' }],
+    }
   }
   const rows = Array.isArray(list) ? list : null
-  if (!rows || rows.some((r) => typeof r !== 'object' || r === null || Array.isArray(r))) return { ok: false, errors: [{ row: 1, column: '', came: text.slice(0, 40), expected: 'a JSON list of objects, one a plant' }] }
-  const cells = (rows as Record<string, unknown>[]).map((r): PlantCells => Object.fromEntries(PLANT_COLUMNS.map((c) => [c, r[c] === undefined || r[c] === null ? '' : String(r[c])])))
-  return readPlants(Papa.unparse([PLANT_COLUMNS, ...cells.map((c) => PLANT_COLUMNS.map((k) => c[k] ?? ''))], { newline: '\n' }))
+  if (!rows || rows.some((r) => typeof r !== 'object' || r === null || Array.isArray(r)))
+    return {
+      ok: false,
+      errors: [{ row: 1, column: '', came: text.slice(0, 40), expected: 'a JSON list of objects, one a plant' }],
+    }
+  const cells = (rows as Record<string, unknown>[]).map((r): PlantCells =>
+    Object.fromEntries(PLANT_COLUMNS.map((c) => [c, r[c] === undefined || r[c] === null ? '' : String(r[c])])),
+  )
+  return readPlants(
+    Papa.unparse([PLANT_COLUMNS, ...cells.map((c) => PLANT_COLUMNS.map((k) => c[k] ?? ''))], { newline: '\n' }),
+  )
 }
 
 /** A plant with some cells changed; the message of the first fault when the change does not hold. */
-export function changedPlant(base: Plant, change: Readonly<Record<string, string>>): { readonly ok: true; readonly plant: Plant; readonly cells: PlantCells } | { readonly ok: false; readonly error: string } {
+export function changedPlant(
+  base: Plant,
+  change: Readonly<Record<string, string>>,
+):
+  | { readonly ok: true; readonly plant: Plant; readonly cells: PlantCells }
+  | { readonly ok: false; readonly error: string } {
   const cells = { ...plantCells(base), ...change, botanical_name: base.botanicalName }
   const read = readPlantsJson(JSON.stringify([cells]))
-  if (!read.ok) { const e = read.errors[0]!; return { ok: false, error: `${e.column.replace(/_/g, ' ')}: “${e.came}” came, ${e.expected} was expected.` } }
+  if (!read.ok) {
+    const e = read.errors[0]!
+    return { ok: false, error: `${e.column.replace(/_/g, ' ')}: “${e.came}” came, ${e.expected} was expected.` }
+  }
   return { ok: true, plant: { ...read.plants[0]!, id: base.id }, cells: read.rows[0]!.cells }
 }

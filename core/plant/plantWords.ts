@@ -1,16 +1,27 @@
 import { words } from './fit'
 import type { Plant } from './plant'
 
-export const HAZARD_WORDS: Readonly<Record<Plant['hazards'][number], string>> = { poison: 'poisonous parts', sap: 'irritant sap', thorns: 'thorns' }
+export const HAZARD_WORDS: Readonly<Record<Plant['hazards'][number], string>> = {
+  poison: 'poisonous parts',
+  sap: 'irritant sap',
+  thorns: 'thorns',
+}
 
 /** How long a plant holds its leaf. */
 export const RETENTION_WORDS: Readonly<Record<Plant['retention'], string>> = {
-  'evergreen': 'evergreen', 'semi-evergreen': 'half evergreen', 'deciduous': 'bare in winter', 'dies-back': 'dies back in winter', 'stands': 'dry stems stand in winter',
-  'summer-dormant': 'gone in summer', 'one-season': 'one season only',
+  evergreen: 'evergreen',
+  'semi-evergreen': 'half evergreen',
+  deciduous: 'bare in winter',
+  'dies-back': 'dies back in winter',
+  stands: 'dry stems stand in winter',
+  'summer-dormant': 'gone in summer',
+  'one-season': 'one season only',
 }
 
 /** Two ends of a range in words: `full sun to part shade`, `average`. */
-export const rangeWords = (from: string, to: string): string => (from === to ? words(from) : `${words(from)} to ${words(to)}`)
+export const rangeWords = (from: string, to: string): string =>
+  from === to ? words(from) : `${words(from)} to ${words(to)}`
 
 /** What to be careful of: poisonous parts, sap, thorns, and where it is invasive; empty for nothing. */
-export const cautionWords = (plant: Pick<Plant, 'hazards' | 'invasiveNote'>): string => [...plant.hazards.map((h) => HAZARD_WORDS[h]), plant.invasiveNote].filter(Boolean).join('; ')
+export const cautionWords = (plant: Pick<Plant, 'hazards' | 'invasiveNote'>): string =>
+  [...plant.hazards.map((h) => HAZARD_WORDS[h]), plant.invasiveNote].filter(Boolean).join('; ')

@@ -4,21 +4,44 @@ import type { Plant } from './plant'
 import { PLANT_COLUMNS, plantRowSchema, type PlantRow } from './plantRow'
 
 /** One thing wrong with a plant list: row 1 is the header, as a spreadsheet numbers it. */
-export interface RowError { readonly row: number; readonly column: string; readonly came: string; readonly expected: string }
+export interface RowError {
+  readonly row: number
+  readonly column: string
+  readonly came: string
+  readonly expected: string
+}
 /** A row's texts by column. */
 export type PlantCells = Readonly<Record<string, string>>
 export type PlantsRead =
-  | { readonly ok: true; readonly plants: readonly Plant[]; readonly rows: readonly { readonly plant: Plant; readonly cells: PlantCells }[] }
+  | {
+      readonly ok: true
+      readonly plants: readonly Plant[]
+      readonly rows: readonly { readonly plant: Plant; readonly cells: PlantCells }[]
+    }
   | { readonly ok: false; readonly errors: readonly RowError[] }
 
 const ERROR_LIMIT = 200
 
 /** Reads a whole plant list (CSV text with a header row). Either every row is right, or nothing is taken and each fault is named. */
 export function readPlants(csv: string): PlantsRead {
-  const parsed = Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy' })
+  const parsed = Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+  })
   const header = checkHeader(parsed.meta.fields ?? [])
-  if (!header.ok) return { ok: false, errors: [{ row: 1, column: '', came: (parsed.meta.fields ?? []).join(',').slice(0, 80), expected: header.error }] }
-  const errors: RowError[] = parsed.errors.map((e) => ({ row: (e.row ?? 0) + 2, column: '', came: e.code, expected: `${PLANT_COLUMNS.length} cells, quotes in pairs (${e.message})` }))
+  if (!header.ok)
+    return {
+      ok: false,
+      errors: [
+        { row: 1, column: '', came: (parsed.meta.fields ?? []).join(',').slice(0, 80), expected: header.error },
+      ],
+    }
+  const errors: RowError[] = parsed.errors.map((e) => ({
+    row: (e.row ?? 0) + 2,
+    column: '',
+    came: e.code,
+    expected: `${PLANT_COLUMNS.length} cells, quotes in pairs (${e.message})`,
+  }))
   const rows: { plant: Plant; cells: PlantCells }[] = []
   const rowOf = new Map<string, number>()
   parsed.data.forEach((cells, index) => {
@@ -33,28 +56,48 @@ export function readPlants(csv: string): PlantsRead {
     }
     const plant = toPlant(read.data)
     const first = rowOf.get(plant.id)
-    if (first) errors.push({ row, column: 'botanical_name', came: plant.botanicalName, expected: `a name that is not in the list already (row ${first})` })
+    if (first)
+      errors.push({
+        row,
+        column: 'botanical_name',
+        came: plant.botanicalName,
+        expected: `a name that is not in the list already (row ${first})`,
+      })
     rowOf.set(plant.id, first ?? row)
     rows.push({ plant, cells: Object.fromEntries(PLANT_COLUMNS.map((c) => [c, cells[c] ?? ''])) })
   })
-  if (rows.length === 0 && errors.length === 0) errors.push({ row: 2, column: '', came: '(nothing)', expected: 'at least one plant below the header' })
-  return errors.length > 0 ? { ok: false, errors: errors.slice(0, ERROR_LIMIT) } : { ok: true, plants: rows.map((r) => r.plant), rows }
+  if (rows.length === 0 && errors.length === 0)
+    errors.push({ row: 2, column: '', came: '(nothing)', expected: 'at least one plant below the header' })
+  return errors.length > 0
+    ? { ok: false, errors: errors.slice(0, ERROR_LIMIT) }
+    : { ok: true, plants: rows.map((r) => r.plant), rows }
 }
 
 /** The plant of a row that was checked before; throws when it no longer holds. */
 export const plantFromCells = (cells: PlantCells): Plant => toPlant(plantRowSchema.parse(cells))
 
 /** `row 4, spread_m: “wide” came, a number from 0.03 to 30 was expected` */
-export const describeRowError = (e: RowError) => `row ${e.row}${e.column ? `, ${e.column}` : ''}: “${e.came}” came, ${e.expected} was expected`
+export const describeRowError = (e: RowError) =>
+  `row ${e.row}${e.column ? `, ${e.column}` : ''}: “${e.came}” came, ${e.expected} was expected`
 
 function checkHeader(fields: readonly string[]): Result<true> {
   const missing = PLANT_COLUMNS.filter((c) => !fields.includes(c))
-  return missing.length > 0 ? fail(`a header with the columns ${missing.slice(0, 6).join(', ')}${missing.length > 6 ? ` and ${missing.length - 6} more` : ''}`) : ok(true)
+  return missing.length > 0
+    ? fail(
+        `a header with the columns ${missing.slice(0, 6).join(', ')}${missing.length > 6 ? ` and ${missing.length - 6} more` : ''}`,
+      )
+    : ok(true)
 }
 
 /** `Taxus × media 'Hicksii'` → `taxus-x-media-hicksii` */
 export const plantId = (botanicalName: string) =>
-  botanicalName.toLowerCase().replace(/×/g, 'x').normalize('NFD').replace(/[\u0300-\u036f]/g, '').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '')
+  botanicalName
+    .toLowerCase()
+    .replace(/×/g, 'x')
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
 
 function toPlant(row: PlantRow): Plant {
   return {
@@ -73,7 +116,12 @@ function toPlant(row: PlantRow): Plant {
     leafOutline: row.leaf_outline,
     leafSurface: row.leaf_surface,
     density: row.density,
-    foliage: { spring: row.spring_colour, summer: row.summer_colour, autumn: row.autumn_colour, winter: row.winter_colour },
+    foliage: {
+      spring: row.spring_colour,
+      summer: row.summer_colour,
+      autumn: row.autumn_colour,
+      winter: row.winter_colour,
+    },
     retention: row.retention,
     flowerColour: row.flower_colour,
     flowerMonths: row.flower_months,

@@ -29,6 +29,9 @@ export const divides = (p: Plant): boolean => p.lifeCycle === 'herbaceous' || p.
 /** What to know before deciding what becomes of a plant, in one line. */
 export function renovationAdvice(p: Plant): string {
   const months = movingMonths(p).map(monthName).join(' or ')
-  const big = p.lifeCycle === 'woody' && p.spreadM > 1.5 ? '; a root ball this size wants more than one person and a hand truck' : ''
+  const big =
+    p.lifeCycle === 'woody' && p.spreadM > 1.5
+      ? '; a root ball this size wants more than one person and a hand truck'
+      : ''
   return `Move in ${months}${big}. ${shootsAgain(p) ? 'Cut hard, it shoots again.' : 'Cut into old wood it does not shoot again: take little, or take it out.'}${divides(p) ? ` Divide in ${months}.` : ''}`
 }

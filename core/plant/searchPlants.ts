@@ -30,5 +30,7 @@ export function searchPlants(plants: readonly Plant[], filter: PlantFilter): Pla
   }
   if (!filter.text?.trim()) return plants.filter(answers)
   const byId = new Map(plants.map((p) => [p.id, p]))
-  return findPlants(plants, filter.text).map((id) => byId.get(id)!).filter(answers)
+  return findPlants(plants, filter.text)
+    .map((id) => byId.get(id)!)
+    .filter(answers)
 }

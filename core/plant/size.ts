@@ -4,12 +4,20 @@ import { fullHeightM, type Plant } from './plant'
 
 /** Typical height and spread (metres) of what is bought, by the label on the pot. */
 const BOUGHT: Readonly<Record<string, { h: number; w: number }>> = {
-  plug: { h: 0.08, w: 0.08 }, '9 cm': { h: 0.14, w: 0.12 }, '2 L': { h: 0.28, w: 0.25 }, '3 L': { h: 0.4, w: 0.32 },
-  '5 L': { h: 0.6, w: 0.45 }, '10 L': { h: 1.0, w: 0.6 },
+  plug: { h: 0.08, w: 0.08 },
+  '9 cm': { h: 0.14, w: 0.12 },
+  '2 L': { h: 0.28, w: 0.25 },
+  '3 L': { h: 0.4, w: 0.32 },
+  '5 L': { h: 0.6, w: 0.45 },
+  '10 L': { h: 1.0, w: 0.6 },
 }
 const UNKNOWN_SIZE = { h: 0.25, w: 0.2 }
 
-export interface SizeM { readonly foliageM: number; readonly flowerM: number; readonly spreadM: number }
+export interface SizeM {
+  readonly foliageM: number
+  readonly flowerM: number
+  readonly spreadM: number
+}
 
 /** Share of a season's growth done by a month: none before April, all by October. */
 const seasonShare = (month: number) => clamp((month - 3.5) / 6, 0, 1)

@@ -2,9 +2,13 @@ import type { Point } from '../geometry'
 import type { BedPlace, Site, Thing } from './site'
 import { resolvePoints, spotAt } from './survey'
 
-type Placed<T> = T extends { readonly outline: readonly unknown[] } ? Omit<T, 'outline'> & { readonly outline: readonly Point[] }
-  : T extends { readonly line: readonly unknown[] } ? Omit<T, 'line'> & { readonly line: readonly Point[] }
-    : T extends { readonly at: unknown } ? Omit<T, 'at'> & { readonly at: Point } : never
+type Placed<T> = T extends { readonly outline: readonly unknown[] }
+  ? Omit<T, 'outline'> & { readonly outline: readonly Point[] }
+  : T extends { readonly line: readonly unknown[] }
+    ? Omit<T, 'line'> & { readonly line: readonly Point[] }
+    : T extends { readonly at: unknown }
+      ? Omit<T, 'at'> & { readonly at: Point }
+      : never
 /** A thing with each corner at its place, metres of the site plan. */
 export type PlacedThing = Placed<Thing>
 export type PlacedOf<K extends Thing['kind']> = Extract<PlacedThing, { readonly kind: K }>
@@ -30,4 +34,5 @@ export function resolveSite(site: Site): ResolvedSite {
 }
 
 /** Every corner of a thing. */
-export const cornersOf = (t: PlacedThing): readonly Point[] => ('outline' in t ? t.outline : 'line' in t ? t.line : [t.at])
+export const cornersOf = (t: PlacedThing): readonly Point[] =>
+  'outline' in t ? t.outline : 'line' in t ? t.line : [t.at]

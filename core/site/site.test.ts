@@ -2,13 +2,46 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance } from '../geometry'
 import {
-  applySiteEdit, bedTransform, boundsOf, byOffset, byTapes, closing, describeSiteEdit, distanceTo, doorsOf, EMPTY_SITE, holds, jarTest, measureTo, moved, newThing, percolation, resolvePoints, resolveSite,
-  ribbonSoil, sightTriangles, spotsOf, surroundingsOf, thingAt, walkOutline, windName, withSpots, type Measure, type Site, type SiteEdit, type SurveyPoint, type Thing,
+  applySiteEdit,
+  bedTransform,
+  boundsOf,
+  byOffset,
+  byTapes,
+  closing,
+  describeSiteEdit,
+  distanceTo,
+  doorsOf,
+  EMPTY_SITE,
+  holds,
+  jarTest,
+  measureTo,
+  moved,
+  newThing,
+  percolation,
+  resolvePoints,
+  resolveSite,
+  ribbonSoil,
+  sightTriangles,
+  spotsOf,
+  surroundingsOf,
+  thingAt,
+  walkOutline,
+  windName,
+  withSpots,
+  type Measure,
+  type Site,
+  type SiteEdit,
+  type SurveyPoint,
+  type Thing,
 } from '.'
 
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const place = fc.record({ x: num(-40, 40), y: num(-40, 40) })
-const fixed = (id: string, x: number, y: number): SurveyPoint => ({ id, name: id, measure: { kind: 'fixed', x, y } })
+const fixed = (id: string, x: number, y: number): SurveyPoint => ({
+  id,
+  name: id,
+  measure: { kind: 'fixed', x, y },
+})
 
 describe('survey by tape', () => {
   it('places an offset along and out, to the right when walking along', () => {
@@ -17,12 +50,14 @@ describe('survey by tape', () => {
   })
 
   it('meets two tapes where both are as long as measured, on the side chosen', () => {
-    fc.assert(fc.property(place, place, place, (a, b, p) => {
-      fc.pre(distance(a, b) > 0.5 && distance(a, p) > 0.1 && distance(b, p) > 0.1)
-      const side = (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x) <= 0 ? 'right' : 'left'
-      const met = byTapes(a, distance(a, p), b, distance(b, p), side)
-      expect(met.ok && distance(met.value, p)).toBeLessThan(1e-4)
-    }))
+    fc.assert(
+      fc.property(place, place, place, (a, b, p) => {
+        fc.pre(distance(a, b) > 0.5 && distance(a, p) > 0.1 && distance(b, p) > 0.1)
+        const side = (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x) <= 0 ? 'right' : 'left'
+        const met = byTapes(a, distance(a, p), b, distance(b, p), side)
+        expect(met.ok && distance(met.value, p)).toBeLessThan(1e-4)
+      }),
+    )
   })
 
   it('explains tapes that cannot meet, with how much is missing', () => {
@@ -34,16 +69,22 @@ describe('survey by tape', () => {
   })
 
   it('dragging a point rewrites its measure so that it resolves to where it was dragged', () => {
-    const kinds: Measure[] = [{ kind: 'offset', from: 'a', to: 'b', alongM: 1, outM: 1 }, { kind: 'tapes', a: 'a', aM: 6, b: 'b', bM: 7, side: 'left' }, { kind: 'fixed', x: 0, y: 0 }]
-    fc.assert(fc.property(place, fc.constantFrom(...kinds), (to, measure) => {
-      fc.pre(distance(to, { x: 0, y: 0 }) > 0.2 && distance(to, { x: 9, y: 3 }) > 0.2)
-      const known = [fixed('a', 0, 0), fixed('b', 9, 3)]
-      const { places } = resolvePoints(known)
-      const after = resolvePoints([...known, { id: 'p', name: 'p', measure: measureTo(measure, to, places) }])
-      expect(after.problems.size).toBe(0)
-      // Tapes read to the millimetre cross at a flat angle near their own line.
-      expect(distance(after.places.get('p')!, to)).toBeLessThan(measure.kind === 'tapes' ? 0.2 : 0.002)
-    }))
+    const kinds: Measure[] = [
+      { kind: 'offset', from: 'a', to: 'b', alongM: 1, outM: 1 },
+      { kind: 'tapes', a: 'a', aM: 6, b: 'b', bM: 7, side: 'left' },
+      { kind: 'fixed', x: 0, y: 0 },
+    ]
+    fc.assert(
+      fc.property(place, fc.constantFrom(...kinds), (to, measure) => {
+        fc.pre(distance(to, { x: 0, y: 0 }) > 0.2 && distance(to, { x: 9, y: 3 }) > 0.2)
+        const known = [fixed('a', 0, 0), fixed('b', 9, 3)]
+        const { places } = resolvePoints(known)
+        const after = resolvePoints([...known, { id: 'p', name: 'p', measure: measureTo(measure, to, places) }])
+        expect(after.problems.size).toBe(0)
+        // Tapes read to the millimetre cross at a flat angle near their own line.
+        expect(distance(after.places.get('p')!, to)).toBeLessThan(measure.kind === 'tapes' ? 0.2 : 0.002)
+      }),
+    )
   })
 
   it('names a ring of points measured from each other, and points that are gone', () => {
@@ -59,7 +100,13 @@ describe('survey by tape', () => {
   })
 
   it('spreads a closing error in proportion to the way walked', () => {
-    const walk = [{ x: 0, y: 0 }, { x: 10, y: 0 }, { x: 10, y: 10 }, { x: 0.2, y: 9.9 }, { x: 0.3, y: 0.4 }]
+    const walk = [
+      { x: 0, y: 0 },
+      { x: 10, y: 0 },
+      { x: 10, y: 10 },
+      { x: 0.2, y: 9.9 },
+      { x: 0.3, y: 0.4 },
+    ]
     const { errorM, spread, perCent } = closing(walk)
     expect(errorM).toBeCloseTo(0.5, 9)
     expect(perCent).toBeCloseTo((0.5 / (10 + 10 + Math.hypot(9.8, 0.1) + Math.hypot(0.1, 9.5))) * 100, 6)
@@ -73,16 +120,33 @@ describe('survey by tape', () => {
 
 describe('places', () => {
   it('fixes corners to surveyed points', () => {
-    const site = resolveSite({ ...EMPTY_SITE, points: [fixed('a', 3, 4)], things: [{ id: 't', name: 'Tap', kind: 'feature', what: 'tap', at: { of: 'a' }, heightM: 0.6, widthM: 0.2, keepInView: false }] })
+    const site = resolveSite({
+      ...EMPTY_SITE,
+      points: [fixed('a', 3, 4)],
+      things: [
+        {
+          id: 't',
+          name: 'Tap',
+          kind: 'feature',
+          what: 'tap',
+          at: { of: 'a' },
+          heightM: 0.6,
+          widthM: 0.2,
+          keepInView: false,
+        },
+      ],
+    })
     expect(site.things[0]).toMatchObject({ at: { x: 3, y: 4 } })
   })
 
   it('goes from the bed’s plan to the site’s and back', () => {
-    fc.assert(fc.property(place, place, num(0, 360), num(0, 360), (at, p, look, north) => {
-      const t = bedTransform(at, look, north)
-      expect(distance(t.toBed(t.toSite(p)), p)).toBeLessThan(1e-9)
-      expect(distance(t.toSite({ x: 0, y: 0 }), at)).toBeLessThan(1e-9)
-    }))
+    fc.assert(
+      fc.property(place, place, num(0, 360), num(0, 360), (at, p, look, north) => {
+        const t = bedTransform(at, look, north)
+        expect(distance(t.toBed(t.toSite(p)), p)).toBeLessThan(1e-9)
+        expect(distance(t.toSite({ x: 0, y: 0 }), at)).toBeLessThan(1e-9)
+      }),
+    )
     // Looking north on a sheet with north up: along the wall is to the right, toward the viewer is down.
     expect(bedTransform({ x: 0, y: 0 }, 0, 0).toSite({ x: 2, y: 1 })).toEqual({ x: 2, y: -1 })
     expect(windName(222)).toBe('south-west')
@@ -92,37 +156,91 @@ describe('places', () => {
 
 describe('edits of a site', () => {
   const thing = (id: string) => newThing('tree', id, { x: 1, y: 2 })
-  const kinds = fc.constantFrom('building', 'fence', 'surface', 'terrace', 'tree', 'feature', 'service', 'viewpoint', 'target' as const)
+  const kinds = fc.constantFrom(
+    'building',
+    'fence',
+    'surface',
+    'terrace',
+    'tree',
+    'feature',
+    'service',
+    'viewpoint',
+    'target' as const,
+  )
   const edits = fc.oneof(
-    fc.tuple(kinds, fc.constantFrom('a', 'b', 'c')).map(([kind, id]): SiteEdit => ({ kind: 'setThing', thing: newThing(kind, id, { x: 3, y: 4 }) })),
+    fc
+      .tuple(kinds, fc.constantFrom('a', 'b', 'c'))
+      .map(([kind, id]): SiteEdit => ({ kind: 'setThing', thing: newThing(kind, id, { x: 3, y: 4 }) })),
     fc.constantFrom('a', 'b', 'zz').map((id): SiteEdit => ({ kind: 'removeThing', id })),
     fc.constantFrom('p', 'q').map((id): SiteEdit => ({ kind: 'setPoint', point: fixed(id, 7, 8) })),
     fc.constantFrom('p', 'zz').map((id): SiteEdit => ({ kind: 'removePoint', id })),
     fc.integer({ min: -90, max: 90 }).map((northDeg): SiteEdit => ({ kind: 'setNorth', northDeg })),
-    fc.constantFrom(null, { bedId: 'x', at: { x: 0, y: 0 }, lookDeg: 10, baseM: 0 }).map((place): SiteEdit => ({ kind: 'setBedPlace', bedId: 'x', place })),
+    fc
+      .constantFrom(null, { bedId: 'x', at: { x: 0, y: 0 }, lookDeg: 10, baseM: 0 })
+      .map((place): SiteEdit => ({ kind: 'setBedPlace', bedId: 'x', place })),
   )
   it('are undone by their inverse, alone and in a row', () => {
-    fc.assert(fc.property(fc.array(edits, { maxLength: 8 }), (list) => {
-      const start: Site = { ...EMPTY_SITE, things: [thing('a'), thing('b')], points: [fixed('p', 0, 0)] }
-      const { site, inverse } = applySiteEdit(start, { kind: 'all', edits: list, name: 'all' })
-      expect(applySiteEdit(site, inverse).site).toEqual(start)
-      for (const edit of list) expect(describeSiteEdit(edit).length).toBeGreaterThan(3)
-    }))
+    fc.assert(
+      fc.property(fc.array(edits, { maxLength: 8 }), (list) => {
+        const start: Site = { ...EMPTY_SITE, things: [thing('a'), thing('b')], points: [fixed('p', 0, 0)] }
+        const { site, inverse } = applySiteEdit(start, { kind: 'all', edits: list, name: 'all' })
+        expect(applySiteEdit(site, inverse).site).toEqual(start)
+        for (const edit of list) expect(describeSiteEdit(edit).length).toBeGreaterThan(3)
+      }),
+    )
   })
   it('moves free corners and leaves surveyed ones where they were measured', () => {
     const fence: Thing = { ...newThing('fence', 'f', { x: 0, y: 0 }), line: [{ of: 'p' }, { x: 1, y: 1 }] } as Thing
     expect(spotsOf(moved(fence, 2, 3))).toEqual([{ of: 'p' }, { x: 3, y: 4 }])
-    expect(spotsOf(withSpots(fence, [{ x: 0, y: 0 }, { x: 5, y: 5 }]))[1]).toEqual({ x: 5, y: 5 })
+    expect(
+      spotsOf(
+        withSpots(fence, [
+          { x: 0, y: 0 },
+          { x: 5, y: 5 },
+        ]),
+      )[1],
+    ).toEqual({ x: 5, y: 5 })
   })
 })
 
 describe('what lies round a bed', () => {
-  const at = resolveSite({ ...EMPTY_SITE, things: [
-    { ...newThing('building', 'h', { x: 0, y: 0 }), outline: [{ x: 0, y: 0 }, { x: 10, y: 0 }, { x: 10, y: 6 }, { x: 0, y: 6 }], openings: [{ id: 'd', side: 0, alongM: 2, widthM: 1, sillM: 0, headM: 2 }] } as Thing,
-    newThing('tree', 't', { x: 4, y: -5 }),
-    { ...newThing('surface', 'street', { x: 0, y: 0 }), cover: 'street', outline: [{ x: -20, y: -14 }, { x: 20, y: -14 }, { x: 20, y: -10 }, { x: -20, y: -10 }] } as Thing,
-    { ...newThing('surface', 'drive', { x: 0, y: 0 }), cover: 'drive', outline: [{ x: 12, y: -10 }, { x: 15, y: -10 }, { x: 15, y: 5 }, { x: 12, y: 5 }] } as Thing,
-  ], beds: [{ bedId: 'b', at: { x: 0, y: 0 }, lookDeg: 0, baseM: 0 }] })
+  const at = resolveSite({
+    ...EMPTY_SITE,
+    things: [
+      {
+        ...newThing('building', 'h', { x: 0, y: 0 }),
+        outline: [
+          { x: 0, y: 0 },
+          { x: 10, y: 0 },
+          { x: 10, y: 6 },
+          { x: 0, y: 6 },
+        ],
+        openings: [{ id: 'd', side: 0, alongM: 2, widthM: 1, sillM: 0, headM: 2 }],
+      } as Thing,
+      newThing('tree', 't', { x: 4, y: -5 }),
+      {
+        ...newThing('surface', 'street', { x: 0, y: 0 }),
+        cover: 'street',
+        outline: [
+          { x: -20, y: -14 },
+          { x: 20, y: -14 },
+          { x: 20, y: -10 },
+          { x: -20, y: -10 },
+        ],
+      } as Thing,
+      {
+        ...newThing('surface', 'drive', { x: 0, y: 0 }),
+        cover: 'drive',
+        outline: [
+          { x: 12, y: -10 },
+          { x: 15, y: -10 },
+          { x: 15, y: 5 },
+          { x: 12, y: 5 },
+        ],
+      } as Thing,
+    ],
+    beds: [{ bedId: 'b', at: { x: 0, y: 0 }, lookDeg: 0, baseM: 0 }],
+  })
   it('is told in the bed’s own plan', () => {
     const seen = surroundingsOf(at, 'b')!
     expect(seen.facesDeg).toBe(180)
@@ -161,17 +279,24 @@ describe('tests of the soil', () => {
   })
   it('every jar has a texture, and its shares add up', () => {
     const mm = fc.double({ min: 0, max: 200, noNaN: true })
-    fc.assert(fc.property(mm, mm, mm, (a, b, c) => {
-      fc.pre(a + b + c > 0.01)
-      const jar = jarTest(a, b, c)!
-      expect(jar.sand + jar.silt + jar.clay).toBeCloseTo(1, 6)
-      expect(jar.texture).not.toBe('')
-    }))
+    fc.assert(
+      fc.property(mm, mm, mm, (a, b, c) => {
+        fc.pre(a + b + c > 0.01)
+        const jar = jarTest(a, b, c)!
+        expect(jar.sand + jar.silt + jar.clay).toBeCloseTo(1, 6)
+        expect(jar.texture).not.toBe('')
+      }),
+    )
   })
 })
 
 it('a walk by lengths and right turns comes back where it began', () => {
-  const walk = walkOutline({ x: 1, y: 1 }, 90, [{ lengthM: 4, turnDeg: 90 }, { lengthM: 3, turnDeg: 90 }, { lengthM: 4, turnDeg: 90 }, { lengthM: 3, turnDeg: 90 }])
+  const walk = walkOutline({ x: 1, y: 1 }, 90, [
+    { lengthM: 4, turnDeg: 90 },
+    { lengthM: 3, turnDeg: 90 },
+    { lengthM: 4, turnDeg: 90 },
+    { lengthM: 3, turnDeg: 90 },
+  ])
   expect(closing(walk).errorM).toBeCloseTo(0, 9)
   expect(walk[1]).toEqual({ x: 5, y: expect.closeTo(1, 9) })
 })

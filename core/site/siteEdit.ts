@@ -17,32 +17,60 @@ export function applySiteEdit(site: Site, edit: SiteEdit): { readonly site: Site
   switch (edit.kind) {
     case 'setThing': {
       const set = put(site.things, edit.thing, edit.position)
-      return { site: { ...site, things: set.list }, inverse: set.before ? { kind: 'setThing', thing: set.before } : { kind: 'removeThing', id: edit.thing.id } }
+      return {
+        site: { ...site, things: set.list },
+        inverse: set.before ? { kind: 'setThing', thing: set.before } : { kind: 'removeThing', id: edit.thing.id },
+      }
     }
     case 'removeThing': {
       const cut = take(site.things, edit.id)
-      return cut ? { site: { ...site, things: cut.list }, inverse: { kind: 'setThing', thing: cut.item, position: cut.position } } : { site, inverse: NOTHING }
+      return cut
+        ? {
+            site: { ...site, things: cut.list },
+            inverse: { kind: 'setThing', thing: cut.item, position: cut.position },
+          }
+        : { site, inverse: NOTHING }
     }
     case 'setPoint': {
       const set = put(site.points, edit.point, edit.position)
-      return { site: { ...site, points: set.list }, inverse: set.before ? { kind: 'setPoint', point: set.before } : { kind: 'removePoint', id: edit.point.id } }
+      return {
+        site: { ...site, points: set.list },
+        inverse: set.before ? { kind: 'setPoint', point: set.before } : { kind: 'removePoint', id: edit.point.id },
+      }
     }
     case 'removePoint': {
       const cut = take(site.points, edit.id)
-      return cut ? { site: { ...site, points: cut.list }, inverse: { kind: 'setPoint', point: cut.item, position: cut.position } } : { site, inverse: NOTHING }
+      return cut
+        ? {
+            site: { ...site, points: cut.list },
+            inverse: { kind: 'setPoint', point: cut.item, position: cut.position },
+          }
+        : { site, inverse: NOTHING }
     }
     case 'setBedPlace': {
       const before = site.beds.find((b) => b.bedId === edit.bedId) ?? null
-      const beds = edit.place === null ? site.beds.filter((b) => b !== before) : before ? site.beds.map((b) => (b === before ? edit.place! : b)) : [...site.beds, edit.place]
+      const beds =
+        edit.place === null
+          ? site.beds.filter((b) => b !== before)
+          : before
+            ? site.beds.map((b) => (b === before ? edit.place! : b))
+            : [...site.beds, edit.place]
       return { site: { ...site, beds }, inverse: { kind: 'setBedPlace', bedId: edit.bedId, place: before } }
     }
-    case 'setNorth': return { site: { ...site, northDeg: edit.northDeg }, inverse: { kind: 'setNorth', northDeg: site.northDeg } }
-    case 'setBase': return { site: { ...site, base: edit.base }, inverse: { kind: 'setBase', base: site.base } }
-    case 'replaceSite': return { site: edit.site, inverse: { kind: 'replaceSite', site } }
+    case 'setNorth':
+      return { site: { ...site, northDeg: edit.northDeg }, inverse: { kind: 'setNorth', northDeg: site.northDeg } }
+    case 'setBase':
+      return { site: { ...site, base: edit.base }, inverse: { kind: 'setBase', base: site.base } }
+    case 'replaceSite':
+      return { site: edit.site, inverse: { kind: 'replaceSite', site } }
     case 'all': {
       const inverses: SiteEdit[] = []
       let now = site
-      for (const part of edit.edits) { const done = applySiteEdit(now, part); now = done.site; inverses.unshift(done.inverse) }
+      for (const part of edit.edits) {
+        const done = applySiteEdit(now, part)
+        now = done.site
+        inverses.unshift(done.inverse)
+      }
       return { site: now, inverse: { kind: 'all', edits: inverses, name: edit.name } }
     }
   }
@@ -50,7 +78,11 @@ export function applySiteEdit(site: Site, edit: SiteEdit): { readonly site: Site
 
 const NOTHING: SiteEdit = { kind: 'all', edits: [], name: 'nothing' }
 
-function put<T extends { readonly id: string }>(list: readonly T[], item: T, position?: number): { list: readonly T[]; before: T | null } {
+function put<T extends { readonly id: string }>(
+  list: readonly T[],
+  item: T,
+  position?: number,
+): { list: readonly T[]; before: T | null } {
   const before = list.find((x) => x.id === item.id) ?? null
   if (before) return { list: list.map((x) => (x === before ? item : x)), before }
   const after = [...list]
@@ -58,7 +90,10 @@ function put<T extends { readonly id: string }>(list: readonly T[], item: T, pos
   return { list: after, before: null }
 }
 
-function take<T extends { readonly id: string }>(list: readonly T[], id: string): { list: readonly T[]; item: T; position: number } | null {
+function take<T extends { readonly id: string }>(
+  list: readonly T[],
+  id: string,
+): { list: readonly T[]; item: T; position: number } | null {
   const position = list.findIndex((x) => x.id === id)
   return position < 0 ? null : { list: list.filter((_, i) => i !== position), item: list[position]!, position }
 }
@@ -66,14 +101,23 @@ function take<T extends { readonly id: string }>(list: readonly T[], id: string)
 /** What an edit does, in a few words. */
 export function describeSiteEdit(edit: SiteEdit): string {
   switch (edit.kind) {
-    case 'setThing': return `change ${edit.thing.name}`
-    case 'removeThing': return 'take out of the site'
-    case 'setPoint': return `measure ${edit.point.name}`
-    case 'removePoint': return 'take out a point'
-    case 'setBedPlace': return edit.place ? 'place the bed' : 'take the bed off the site'
-    case 'setNorth': return 'turn north'
-    case 'setBase': return 'change the drawing'
-    case 'replaceSite': return 'take the other version'
-    case 'all': return edit.name
+    case 'setThing':
+      return `change ${edit.thing.name}`
+    case 'removeThing':
+      return 'take out of the site'
+    case 'setPoint':
+      return `measure ${edit.point.name}`
+    case 'removePoint':
+      return 'take out a point'
+    case 'setBedPlace':
+      return edit.place ? 'place the bed' : 'take the bed off the site'
+    case 'setNorth':
+      return 'turn north'
+    case 'setBase':
+      return 'change the drawing'
+    case 'replaceSite':
+      return 'take the other version'
+    case 'all':
+      return edit.name
   }
 }

@@ -29,7 +29,8 @@ export function distanceTo(thing: PlacedThing, p: Point): number {
   const closed = 'outline' in thing
   if (closed && holds(corners, p)) return 0
   let least = Infinity
-  for (let i = 1; i < corners.length + (closed ? 1 : 0); i++) least = Math.min(least, toSegment(p, corners[i - 1]!, corners[i % corners.length]!))
+  for (let i = 1; i < corners.length + (closed ? 1 : 0); i++)
+    least = Math.min(least, toSegment(p, corners[i - 1]!, corners[i % corners.length]!))
   return least
 }
 
@@ -71,7 +72,9 @@ export function sightTriangles(things: readonly PlacedThing[]): Point[][] {
       const before = (i + n - 1) % n
       const after = (i + 1) % n
       if (!atStreet[i] || atStreet[before] === atStreet[after]) return []
-      const [inner, other] = atStreet[before] ? [corners[after]!, corners[before]!] : [corners[before]!, corners[after]!]
+      const [inner, other] = atStreet[before]
+        ? [corners[after]!, corners[before]!]
+        : [corners[before]!, corners[after]!]
       return [[c, step(c, inner, LEG_M), step(c, other, -LEG_M)]]
     })
   })
@@ -83,10 +86,18 @@ function step(from: Point, to: Point, by: number): Point {
 }
 
 /** Middles of the doors of buildings, with their width. */
-export function doorsOf(things: readonly PlacedThing[]): { readonly name: string; readonly at: Point; readonly widthM: number }[] {
-  return things.flatMap((t) => (t.kind !== 'building' ? [] : t.openings.filter((o) => o.sillM < 0.3).map((o) => {
-    const a = t.outline[o.side % t.outline.length]!
-    const b = t.outline[(o.side + 1) % t.outline.length]!
-    return { name: t.name, at: step(a, b, o.alongM + o.widthM / 2), widthM: o.widthM }
-  })))
+export function doorsOf(
+  things: readonly PlacedThing[],
+): { readonly name: string; readonly at: Point; readonly widthM: number }[] {
+  return things.flatMap((t) =>
+    t.kind !== 'building'
+      ? []
+      : t.openings
+          .filter((o) => o.sillM < 0.3)
+          .map((o) => {
+            const a = t.outline[o.side % t.outline.length]!
+            const b = t.outline[(o.side + 1) % t.outline.length]!
+            return { name: t.name, at: step(a, b, o.alongM + o.widthM / 2), widthM: o.widthM }
+          }),
+  )
 }

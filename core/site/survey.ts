@@ -21,17 +21,27 @@ export function byOffset(from: Point, to: Point, alongM: number, outM: number): 
 export function byTapes(a: Point, aM: number, b: Point, bM: number, side: Side): Result<Point> {
   const base = distance(a, b)
   if (base < NEAR_M) return fail('The two tapes start from the same point; choose two points that are apart.')
-  if (aM + bM < base - NEAR_M) return fail(`The tapes do not meet: ${cm(aM)} and ${cm(bM)} make ${cm(aM + bM)}, but the points are ${cm(base)} apart; ${cm(base - aM - bM)} are missing.`)
-  if (Math.abs(aM - bM) > base + NEAR_M) return fail(`The tapes do not meet: one is ${cm(Math.abs(aM - bM))} longer than the other, but the points are only ${cm(base)} apart; the ${aM > bM ? 'second' : 'first'} is ${cm(Math.abs(aM - bM) - base)} too short.`)
+  if (aM + bM < base - NEAR_M)
+    return fail(
+      `The tapes do not meet: ${cm(aM)} and ${cm(bM)} make ${cm(aM + bM)}, but the points are ${cm(base)} apart; ${cm(base - aM - bM)} are missing.`,
+    )
+  if (Math.abs(aM - bM) > base + NEAR_M)
+    return fail(
+      `The tapes do not meet: one is ${cm(Math.abs(aM - bM))} longer than the other, but the points are only ${cm(base)} apart; the ${aM > bM ? 'second' : 'first'} is ${cm(Math.abs(aM - bM) - base)} too short.`,
+    )
   const along = (aM * aM - bM * bM + base * base) / (2 * base)
   const out = Math.sqrt(Math.max(0, aM * aM - along * along))
   return byOffset(a, b, along, side === 'right' ? out : -out)
 }
 
-const needs = (m: Measure): readonly string[] => (m.kind === 'fixed' ? [] : m.kind === 'tapes' ? [m.a, m.b] : [m.from, m.to])
+const needs = (m: Measure): readonly string[] =>
+  m.kind === 'fixed' ? [] : m.kind === 'tapes' ? [m.a, m.b] : [m.from, m.to]
 
 /** Where each surveyed point lies, and what is wrong with those that cannot be placed, by id. */
-export function resolvePoints(points: readonly SurveyPoint[]): { readonly places: ReadonlyMap<string, Point>; readonly problems: ReadonlyMap<string, string> } {
+export function resolvePoints(points: readonly SurveyPoint[]): {
+  readonly places: ReadonlyMap<string, Point>
+  readonly problems: ReadonlyMap<string, string>
+} {
   const places = new Map<string, Point>()
   const problems = new Map<string, string>()
   const byId = new Map(points.map((p) => [p.id, p]))
@@ -40,10 +50,25 @@ export function resolvePoints(points: readonly SurveyPoint[]): { readonly places
     const under = new Set(above).add(point.id)
     for (const id of needs(point.measure)) {
       const needed = byId.get(id)
-      if (!needed) { problems.set(point.id, 'It is measured from a point that is not there any more; choose another.'); return }
-      if (under.has(id)) { problems.set(point.id, `It is measured from ${needed.name}, which is measured from it in turn; measure one of them from elsewhere.`); return }
+      if (!needed) {
+        problems.set(point.id, 'It is measured from a point that is not there any more; choose another.')
+        return
+      }
+      if (under.has(id)) {
+        problems.set(
+          point.id,
+          `It is measured from ${needed.name}, which is measured from it in turn; measure one of them from elsewhere.`,
+        )
+        return
+      }
       visit(needed, under)
-      if (!places.has(id)) { problems.set(point.id, problems.get(point.id) ?? `It is measured from ${needed.name}, which has no place itself.`); return }
+      if (!places.has(id)) {
+        problems.set(
+          point.id,
+          problems.get(point.id) ?? `It is measured from ${needed.name}, which has no place itself.`,
+        )
+        return
+      }
     }
     const place = placeOf(point.measure, (id) => places.get(id)!)
     if (place.ok) places.set(point.id, place.value)
@@ -55,10 +80,14 @@ export function resolvePoints(points: readonly SurveyPoint[]): { readonly places
 
 function placeOf(m: Measure, at: (id: string) => Point): Result<Point> {
   switch (m.kind) {
-    case 'fixed': return ok({ x: m.x, y: m.y })
-    case 'offset': return byOffset(at(m.from), at(m.to), m.alongM, m.outM)
-    case 'running': return byOffset(at(m.from), at(m.to), m.alongM, 0)
-    case 'tapes': return byTapes(at(m.a), m.aM, at(m.b), m.bM, m.side)
+    case 'fixed':
+      return ok({ x: m.x, y: m.y })
+    case 'offset':
+      return byOffset(at(m.from), at(m.to), m.alongM, m.outM)
+    case 'running':
+      return byOffset(at(m.from), at(m.to), m.alongM, 0)
+    case 'tapes':
+      return byTapes(at(m.a), m.aM, at(m.b), m.bM, m.side)
   }
 }
 
@@ -81,10 +110,16 @@ export function measureTo(m: Measure, place: Point, places: ReadonlyMap<string, 
 }
 
 /** The place of a corner; a corner fixed to a point without a place lies at the origin. */
-export const spotAt = (spot: Spot, places: ReadonlyMap<string, Point>): Point => ('of' in spot ? places.get(spot.of) ?? { x: 0, y: 0 } : spot)
+export const spotAt = (spot: Spot, places: ReadonlyMap<string, Point>): Point =>
+  'of' in spot ? (places.get(spot.of) ?? { x: 0, y: 0 }) : spot
 
 /** What a walk round an outline by lengths and headings fails to close by, and each corner with the error spread along the way. */
-export interface Closing { readonly errorM: number; readonly lengthM: number; readonly perCent: number; readonly spread: readonly Point[] }
+export interface Closing {
+  readonly errorM: number
+  readonly lengthM: number
+  readonly perCent: number
+  readonly spread: readonly Point[]
+}
 
 /**
  * The closing error of a measured outline whose last point should be its first again, and the outline with the error spread over the
@@ -99,7 +134,12 @@ export function closing(walk: readonly Point[]): Closing {
   const walked = walk.map((p, i) => (length += i === 0 ? 0 : distance(walk[i - 1]!, p)))
   const errorM = Math.hypot(dx, dy)
   return {
-    errorM, lengthM: length, perCent: length > 0 ? (errorM / length) * 100 : 0,
-    spread: walk.slice(0, -1).map((p, i) => { const u = length > 0 ? walked[i]! / length : 0; return { x: p.x - dx * u, y: p.y - dy * u } }),
+    errorM,
+    lengthM: length,
+    perCent: length > 0 ? (errorM / length) * 100 : 0,
+    spread: walk.slice(0, -1).map((p, i) => {
+      const u = length > 0 ? walked[i]! / length : 0
+      return { x: p.x - dx * u, y: p.y - dy * u }
+    }),
   }
 }

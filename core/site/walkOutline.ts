@@ -1,7 +1,10 @@
 import type { Point } from '../geometry'
 
 /** One side of an outline as walked: its length, and the turn at its end, degrees to the right (left: negative). */
-export interface WalkedSide { readonly lengthM: number; readonly turnDeg: number }
+export interface WalkedSide {
+  readonly lengthM: number
+  readonly turnDeg: number
+}
 
 /** The corners of an outline that was walked round by lengths and turns, from a place and a heading (azimuth on the sheet); one more than sides, the last should be the first again. */
 export function walkOutline(from: Point, headingDeg: number, sides: readonly WalkedSide[]): Point[] {

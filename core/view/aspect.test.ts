@@ -11,12 +11,20 @@ const all = demo.beds.map((b) => b.id)
 
 describe('a bed from any side', () => {
   it('turns and turns back, and stands the viewer below', () => {
-    fc.assert(fc.property(fc.constantFrom(...all), fc.integer({ min: -180, max: 180 }), fc.double({ min: -9, max: 9, noNaN: true }), fc.double({ min: -9, max: 9, noNaN: true }), (id, turnDeg, x, y) => {
-      const bed = demoBed(id)
-      const aspect = aspectOf(bed, bedFrame(bed), { ...bed.viewpoint, turnDeg })
-      expect(distance(aspect.unturn(aspect.turn({ x, y })), { x, y })).toBeLessThan(1e-9)
-      expect(aspect.lastX).toBeGreaterThan(aspect.firstX)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...all),
+        fc.integer({ min: -180, max: 180 }),
+        fc.double({ min: -9, max: 9, noNaN: true }),
+        fc.double({ min: -9, max: 9, noNaN: true }),
+        (id, turnDeg, x, y) => {
+          const bed = demoBed(id)
+          const aspect = aspectOf(bed, bedFrame(bed), { ...bed.viewpoint, turnDeg })
+          expect(distance(aspect.unturn(aspect.turn({ x, y })), { x, y })).toBeLessThan(1e-9)
+          expect(aspect.lastX).toBeGreaterThan(aspect.firstX)
+        },
+      ),
+    )
     const island = demoBed('bell-island')
     // Having walked round by a quarter, the viewer stands to the left.
     const aspect = aspectOf(island, bedFrame(island), { ...island.viewpoint, turnDeg: 90 })
@@ -54,7 +62,27 @@ it('the schedule counts every quarter of a court', () => {
 })
 
 describe('what planting blocks', () => {
-  const one = (id: string, x: number, y: number) => bodiesAt([{ id: 'a', seed: 1, driftId: 'a', index: 0, plant: plant(id), lane: 0, x, y, along: x, out: y, pinned: false, crowded: false }], { month: 7, year: 12 }, climate)
+  const one = (id: string, x: number, y: number) =>
+    bodiesAt(
+      [
+        {
+          id: 'a',
+          seed: 1,
+          driftId: 'a',
+          index: 0,
+          plant: plant(id),
+          lane: 0,
+          x,
+          y,
+          along: x,
+          out: y,
+          pinned: false,
+          crowded: false,
+        },
+      ],
+      { month: 7, year: 12 },
+      climate,
+    )
   const eye = { x: 0, y: 10, z: 1.6 }
   const aim = { x: 0, y: -10, widthM: 0.5, fromM: 0.4, toM: 1.6 }
   it('is much behind a dense shrub, nothing beside or behind the eye or beyond the target', () => {

@@ -31,7 +31,8 @@ export function middleOfBed(bed: Pick<Bed, 'form'>, frame: BedFrame): Point {
 }
 
 /** Outlines of all parts of a bed in its own plan. */
-export const outlinesOf = (bed: Pick<Bed, 'form'>, frame: BedFrame): Point[][] => placingsOf(bed.form).map((to) => frame.outline.map((p) => placeIn(to, p)))
+export const outlinesOf = (bed: Pick<Bed, 'form'>, frame: BedFrame): Point[][] =>
+  placingsOf(bed.form).map((to) => frame.outline.map((p) => placeIn(to, p)))
 
 /** A bed as seen from a viewpoint. A border seen from its front is its own plan. */
 export function aspectOf(bed: Pick<Bed, 'form'>, frame: BedFrame, viewpoint: Viewpoint): Aspect {
@@ -39,8 +40,20 @@ export function aspectOf(bed: Pick<Bed, 'form'>, frame: BedFrame, viewpoint: Vie
   const middle = middleOfBed(bed, frame)
   const a = (turnDeg * Math.PI) / 180
   const [cos, sin] = [Math.cos(a), Math.sin(a)]
-  const turn = (p: Point): Point => (turnDeg === 0 ? p : { x: middle.x + (p.x - middle.x) * cos + (p.y - middle.y) * sin, y: middle.y - (p.x - middle.x) * sin + (p.y - middle.y) * cos })
-  const unturn = (p: Point): Point => (turnDeg === 0 ? p : { x: middle.x + (p.x - middle.x) * cos - (p.y - middle.y) * sin, y: middle.y + (p.x - middle.x) * sin + (p.y - middle.y) * cos })
+  const turn = (p: Point): Point =>
+    turnDeg === 0
+      ? p
+      : {
+          x: middle.x + (p.x - middle.x) * cos + (p.y - middle.y) * sin,
+          y: middle.y - (p.x - middle.x) * sin + (p.y - middle.y) * cos,
+        }
+  const unturn = (p: Point): Point =>
+    turnDeg === 0
+      ? p
+      : {
+          x: middle.x + (p.x - middle.x) * cos - (p.y - middle.y) * sin,
+          y: middle.y + (p.x - middle.x) * sin + (p.y - middle.y) * cos,
+        }
   const outlines = outlinesOf(bed, frame).map((o) => o.map(turn))
   const plain = turnDeg === 0 && outlines.length === 1
   const { back, front } = plain ? frame : envelope(hullOf(outlines))
@@ -50,18 +63,31 @@ export function aspectOf(bed: Pick<Bed, 'form'>, frame: BedFrame, viewpoint: Vie
   const groundFall = !frame.closed && turnDeg === 0 ? LEAST_FALL : clamp(fall, LEAST_FALL, MOST_FALL)
   // What grows in a pot reaches over its rim.
   const over = bed.form.kind === 'container' ? POT_OVERHANG_M : 0
-  return { turnDeg, firstX: front.firstX - over, lastX: front.lastX + over, back, front, outlines, groundFall, turn, unturn }
+  return {
+    turnDeg,
+    firstX: front.firstX - over,
+    lastX: front.lastX + over,
+    back,
+    front,
+    outlines,
+    groundFall,
+    turn,
+    unturn,
+  }
 }
 
 /** One closed line that holds several outlines (their convex hull), or the one there is. Source: Andrew's monotone chain. */
 function hullOf(outlines: readonly (readonly Point[])[]): readonly Point[] {
   if (outlines.length === 1) return outlines[0]!
   const points = outlines.flat().sort((a, b) => a.x - b.x || a.y - b.y)
-  const half = (list: readonly Point[]) => list.reduce<Point[]>((hull, p) => {
-    while (hull.length >= 2 && cross(hull[hull.length - 2]!, hull[hull.length - 1]!, p) <= 0) hull.pop()
-    hull.push(p)
-    return hull
-  }, []).slice(0, -1)
+  const half = (list: readonly Point[]) =>
+    list
+      .reduce<Point[]>((hull, p) => {
+        while (hull.length >= 2 && cross(hull[hull.length - 2]!, hull[hull.length - 1]!, p) <= 0) hull.pop()
+        hull.push(p)
+        return hull
+      }, [])
+      .slice(0, -1)
   return [...half(points), ...half([...points].reverse())]
 }
 const cross = (o: Point, a: Point, b: Point) => (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x)
@@ -69,7 +95,8 @@ const cross = (o: Point, a: Point, b: Point) => (a.x - o.x) * (b.y - o.y) - (a.y
 /** The turns a bed is judged from: its own viewpoint's, both fronts, or all round. */
 export function judgedTurns(bed: Pick<Bed, 'form' | 'viewpoint'>): readonly number[] {
   if (bed.form.kind === 'two-sided') return [0, 180]
-  if (bed.form.kind === 'island' || bed.form.kind === 'ring' || bed.form.kind === 'container') return [0, 90, 180, 270]
+  if (bed.form.kind === 'island' || bed.form.kind === 'ring' || bed.form.kind === 'container')
+    return [0, 90, 180, 270]
   return [bed.viewpoint.turnDeg]
 }
 
@@ -77,5 +104,9 @@ export function judgedTurns(bed: Pick<Bed, 'form' | 'viewpoint'>): readonly numb
 export function repeated(plants: readonly PlacedPlant[], form: Bed['form']): readonly PlacedPlant[] {
   const placings = placingsOf(form)
   if (placings.length === 1) return plants
-  return placings.flatMap((to, part) => (part === 0 ? plants : plants.map((p) => ({ ...p, id: `${p.id}@${part}`, seed: p.seed ^ (part * 0x9e37), ...placeIn(to, p) }))))
+  return placings.flatMap((to, part) =>
+    part === 0
+      ? plants
+      : plants.map((p) => ({ ...p, id: `${p.id}@${part}`, seed: p.seed ^ (part * 0x9e37), ...placeIn(to, p) })),
+  )
 }

@@ -17,7 +17,10 @@ export interface Figure {
 }
 
 /** A fixture of the elevation: its foot, and how many figures stand behind it. */
-export interface StandingFixture extends Fixture { readonly baseM: number; readonly after: number }
+export interface StandingFixture extends Fixture {
+  readonly baseM: number
+  readonly after: number
+}
 
 /** The elevation as a display list: straight-on, true heights, the far first so that the near overlaps it. */
 export interface Elevation {
@@ -39,7 +42,12 @@ export interface Elevation {
 }
 
 /** The display list of a bed's elevation from a viewpoint (its own when none is named). Heights and positions in metres; climbers hang on the wall. */
-export function elevation(bodies: readonly Body[], frame: BedFrame, bed: Pick<Bed, 'form' | 'wall' | 'viewpoint'>, aspect: Aspect = aspectOf(bed, frame, bed.viewpoint)): Elevation {
+export function elevation(
+  bodies: readonly Body[],
+  frame: BedFrame,
+  bed: Pick<Bed, 'form' | 'wall' | 'viewpoint'>,
+  aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
+): Elevation {
   const { form } = bed
   const own = aspect.turnDeg === 0 && !frame.closed
   // Borders keep the wall line as the ground's far edge; others begin at their farthest place.
@@ -64,17 +72,30 @@ export function elevation(bodies: readonly Body[], frame: BedFrame, bed: Pick<Be
       scale: 0.96 + (((seed >>> 12) & 255) / 255) * 0.08,
     }
   })
-  const fixtures = fixturesOf(bed, aspect).map((f) => ({ ...f, baseM: foot(f), after: turned.filter((t) => t.at.y < f.y + (f.look === 'pot' ? 10 : 0)).length }))
+  const fixtures = fixturesOf(bed, aspect).map((f) => ({
+    ...f,
+    baseM: foot(f),
+    after: turned.filter((t) => t.at.y < f.y + (f.look === 'pot' ? 10 : 0)).length,
+  }))
   const tallest = bodies.reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0) + potM
   const wall = own ? bed.wall : null
   return {
-    figures, fixtures, wall, fallM,
-    fromX: aspect.firstX, toX: aspect.lastX,
+    figures,
+    fixtures,
+    wall,
+    fallM,
+    fromX: aspect.firstX,
+    toX: aspect.lastX,
     frontBaseM: -(nearY - farY) * aspect.groundFall - Math.max(0, fallM),
     grounds: own ? [] : aspect.outlines.map((o) => o.map((p) => ({ x: p.x, y: foot(p) }))),
     raisedM: form.kind === 'terrace' && own ? form.baseM : 0,
     paved: form.kind === 'court' || form.kind === 'container',
-    topM: Math.max(tallest, ...(wall?.openings ?? []).map((o) => o.headM), ...fixtures.map((f) => f.heightM), form.kind === 'container' ? potM + 0.6 : 1.5),
+    topM: Math.max(
+      tallest,
+      ...(wall?.openings ?? []).map((o) => o.headM),
+      ...fixtures.map((f) => f.heightM),
+      form.kind === 'container' ? potM + 0.6 : 1.5,
+    ),
   }
 }
 
@@ -91,4 +112,5 @@ export function figureAt(list: Elevation, x: number, z: number): Figure | null {
 }
 
 /** `eye 1.6 m, 3 m back` */
-export const describeViewpoint = (v: Viewpoint) => `eye ${v.eyeHeightM} m, ${Math.round(v.distanceM * 10) / 10} m back`
+export const describeViewpoint = (v: Viewpoint) =>
+  `eye ${v.eyeHeightM} m, ${Math.round(v.distanceM * 10) / 10} m back`

@@ -15,10 +15,28 @@ const WIDTH_SHARE: Readonly<Record<string, number>> = { post: 0.09, urn: 0.45, t
 /** The fixtures of a bed seen from an aspect: an island's centrepiece, the planting inside a ring, pots. */
 export function fixturesOf({ form }: Pick<Bed, 'form'>, aspect: Aspect): Fixture[] {
   switch (form.kind) {
-    case 'island': return form.centre === 'none' ? [] : [{ look: form.centre, ...aspect.turn(ORIGIN), widthM: Math.max(0.12, form.centreHeightM * WIDTH_SHARE[form.centre]!), heightM: form.centreHeightM }]
-    case 'ring': return [{ look: 'planting', ...aspect.turn(ORIGIN), widthM: 2 * form.rimM, heightM: form.insideHeightM }]
-    case 'container': return placingsOf(form).map(({ x, y }) => ({ look: 'pot', ...aspect.turn({ x, y }), widthM: form.diameterM, heightM: form.heightM }))
-    default: return []
+    case 'island':
+      return form.centre === 'none'
+        ? []
+        : [
+            {
+              look: form.centre,
+              ...aspect.turn(ORIGIN),
+              widthM: Math.max(0.12, form.centreHeightM * WIDTH_SHARE[form.centre]!),
+              heightM: form.centreHeightM,
+            },
+          ]
+    case 'ring':
+      return [{ look: 'planting', ...aspect.turn(ORIGIN), widthM: 2 * form.rimM, heightM: form.insideHeightM }]
+    case 'container':
+      return placingsOf(form).map(({ x, y }) => ({
+        look: 'pot',
+        ...aspect.turn({ x, y }),
+        widthM: form.diameterM,
+        heightM: form.heightM,
+      }))
+    default:
+      return []
   }
 }
 const ORIGIN = { x: 0, y: 0 }

@@ -1,4 +1,11 @@
-export { describeViewpoint, elevation, figureAt, type Elevation, type Figure, type StandingFixture } from './elevation'
+export {
+  describeViewpoint,
+  elevation,
+  figureAt,
+  type Elevation,
+  type Figure,
+  type StandingFixture,
+} from './elevation'
 export { circleAt, plan, type Plan, type PlanCircle } from './plan'
 export { monthColours, type ColourShare } from './monthColours'
 export { visibleShares, type Seen, type SeenFrom } from './seen'

@@ -1,7 +1,12 @@
 import type { Body } from '../layout'
 
 /** A colour a month shows, and the share (0-1) of the visible canopy that shows it. */
-export interface ColourShare { readonly colour: string; readonly share: number; readonly flower: boolean; readonly plantId: string }
+export interface ColourShare {
+  readonly colour: string
+  readonly share: number
+  readonly flower: boolean
+  readonly plantId: string
+}
 
 /** What a bed shows at a moment: flower and foliage colours by canopy area, greatest first, at most `most`. */
 export function monthColours(bodies: readonly Body[], most = 6): ColourShare[] {
@@ -21,5 +26,8 @@ export function monthColours(bodies: readonly Body[], most = 6): ColourShare[] {
     if (flower > 0) add(at.plant.id, at.plant.flowerColour!, area * flower, true)
     add(at.plant.id, look.colour, area * (1 - flower) * (look.state === 'leaf' ? 1 : 0.35), false)
   }
-  return [...areas.values()].sort((a, b) => b.area - a.area).slice(0, most).map((a) => ({ colour: a.colour, share: a.area / (whole || 1), flower: a.flower, plantId: a.plantId }))
+  return [...areas.values()]
+    .sort((a, b) => b.area - a.area)
+    .slice(0, most)
+    .map((a) => ({ colour: a.colour, share: a.area / (whole || 1), flower: a.flower, plantId: a.plantId }))
 }

@@ -23,5 +23,10 @@ export function pathToSvg(path: Path): string {
 }
 
 /** Paints as SVG path elements. Colours come from checked data; nothing else enters the markup. */
-export const paintsToSvg = (paints: readonly Paint[]) => paints.map((p) =>
-  `<path d="${pathToSvg(p.path)}" fill="${p.fill ?? 'none'}"${p.stroke ? ` stroke="${p.stroke}" stroke-width="${n(p.lineWidth ?? 0.01)}" stroke-linecap="round"` : ''}${p.alpha ? ` opacity="${p.alpha}"` : ''}/>`).join('')
+export const paintsToSvg = (paints: readonly Paint[]) =>
+  paints
+    .map(
+      (p) =>
+        `<path d="${pathToSvg(p.path)}" fill="${p.fill ?? 'none'}"${p.stroke ? ` stroke="${p.stroke}" stroke-width="${n(p.lineWidth ?? 0.01)}" stroke-linecap="round"` : ''}${p.alpha ? ` opacity="${p.alpha}"` : ''}/>`,
+    )
+    .join('')

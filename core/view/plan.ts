@@ -25,26 +25,41 @@ export interface Plan {
 const LANE_STEPS = 60
 
 /** The plan as a display list: edges in metres, circles large to small so that small ones can be reached. */
-export function plan(bodies: readonly Body[], frame: BedFrame, letters: ReadonlyMap<string, string>, bed: Pick<Bed, 'form' | 'viewpoint' | 'laneShares'>, aspect: Aspect = aspectOf(bed, frame, bed.viewpoint)): Plan {
+export function plan(
+  bodies: readonly Body[],
+  frame: BedFrame,
+  letters: ReadonlyMap<string, string>,
+  bed: Pick<Bed, 'form' | 'viewpoint' | 'laneShares'>,
+  aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
+): Plan {
   const circles = bodies.map((body) => ({
     body,
     ...pick(aspect.turn(body.at)),
     matureR: body.at.plant.spreadM / 2,
     nowR: body.spreadM / 2,
-    letter: body.at.standing ? (body.at.standing.gap ? 'gap' : 'old') : letters.get(body.at.plant.id) ?? '',
+    letter: body.at.standing ? (body.at.standing.gap ? 'gap' : 'old') : (letters.get(body.at.plant.id) ?? ''),
     fill: planColour(body),
   }))
   circles.sort((a, b) => b.matureR - a.matureR)
-  return { circles, outlines: aspect.outlines, laneLines: laneLines(frame, bed, aspect), fixtures: fixturesOf(bed, aspect) }
+  return {
+    circles,
+    outlines: aspect.outlines,
+    laneLines: laneLines(frame, bed, aspect),
+    fixtures: fixturesOf(bed, aspect),
+  }
 }
 
 const pick = ({ x, y }: Point): Point => ({ x, y })
 
 function laneLines(frame: BedFrame, bed: Pick<Bed, 'form' | 'laneShares'>, aspect: Aspect): Point[][] {
-  const lines = laneBands(bed.laneShares).slice(0, -1).map(({ to }) => Array.from({ length: LANE_STEPS + 1 }, (_, i) => {
-    const a = frame.runFrom + ((frame.runTo - frame.runFrom) * i) / LANE_STEPS
-    return frame.at(a, to * frame.depthAlong(a))
-  }))
+  const lines = laneBands(bed.laneShares)
+    .slice(0, -1)
+    .map(({ to }) =>
+      Array.from({ length: LANE_STEPS + 1 }, (_, i) => {
+        const a = frame.runFrom + ((frame.runTo - frame.runFrom) * i) / LANE_STEPS
+        return frame.at(a, to * frame.depthAlong(a))
+      }),
+    )
   return placingsOf(bed.form).flatMap((to) => lines.map((line) => line.map((p) => aspect.turn(placeIn(to, p)))))
 }
 

@@ -2,9 +2,19 @@ import { halfWidthAt } from '../plant'
 import type { Body } from '../layout'
 
 /** A place in space: the bed's plan, and metres above its ground. */
-export interface Eye { readonly x: number; readonly y: number; readonly z: number }
+export interface Eye {
+  readonly x: number
+  readonly y: number
+  readonly z: number
+}
 /** An upright rectangle square to the line of sight. */
-export interface Aim { readonly x: number; readonly y: number; readonly widthM: number; readonly fromM: number; readonly toM: number }
+export interface Aim {
+  readonly x: number
+  readonly y: number
+  readonly widthM: number
+  readonly fromM: number
+  readonly toM: number
+}
 
 const COLUMNS = 12
 const ROWS = 8
@@ -27,13 +37,20 @@ export function blockedShare(bodies: readonly Body[], eye: Eye, aim: Aim): numbe
     const near = bodies.map((b) => passing(b, eye, to)).filter((p): p is Passing => p !== null)
     for (let r = 0; r < ROWS; r++) {
       const z = aim.fromM + ((r + 0.5) / ROWS) * (aim.toM - aim.fromM)
-      through += near.reduce((light, p) => (light < 0.01 ? 0 : light * (1 - stops(p, eye.z + (z - eye.z) * p.u))), 1)
+      through += near.reduce(
+        (light, p) => (light < 0.01 ? 0 : light * (1 - stops(p, eye.z + (z - eye.z) * p.u))),
+        1,
+      )
     }
   }
   return 1 - through / (COLUMNS * ROWS)
 }
 
-interface Passing { readonly body: Body; readonly u: number; readonly apart: number }
+interface Passing {
+  readonly body: Body
+  readonly u: number
+  readonly apart: number
+}
 
 /** Where a line of sight passes a plant: the share of its way, and how far from the axis; null when it misses or lies behind. */
 function passing(body: Body, eye: Eye, to: { x: number; y: number }): Passing | null {
@@ -50,6 +67,7 @@ function stops({ body, apart }: Passing, z: number): number {
   if (z < 0 || z > Math.max(foliageM, flowerM)) return 0
   const stem = at.plant.habit === 'tree' ? at.plant.clearStemM * (foliageM / at.plant.foliageHeightM) : 0
   if (z < stem) return 0
-  if (z <= foliageM) return apart <= (halfWidthAt(at.plant.habit, (z - stem) / (foliageM - stem)) * spreadM) / 2 ? look.density : 0
+  if (z <= foliageM)
+    return apart <= (halfWidthAt(at.plant.habit, (z - stem) / (foliageM - stem)) * spreadM) / 2 ? look.density : 0
   return apart <= 0.4 * spreadM ? FLOWER_DENSITY * look.flower : 0
 }

@@ -9,7 +9,9 @@ const TOP_M = 8
 const FLOWER_DENSITY = 0.35
 
 /** The share (0-1) of each body that is seen from a viewpoint as one walks along the bed; order as given, NaN when it shows nothing. */
-export interface Seen { readonly shares: Float64Array }
+export interface Seen {
+  readonly shares: Float64Array
+}
 
 export interface SeenFrom {
   readonly viewpoint: Pick<Viewpoint, 'eyeHeightM' | 'distanceM'>
@@ -33,11 +35,18 @@ export function visibleShares(bodies: readonly Body[], { viewpoint, frontY, rang
     from = Math.min(from, b.at.x - b.spreadM)
     to = Math.max(to, b.at.x + b.spreadM)
   }
-  if (range) { from = Math.max(from, range.from - 2); to = Math.min(to, range.to + 2) }
+  if (range) {
+    from = Math.max(from, range.from - 2)
+    to = Math.min(to, range.to + 2)
+  }
   // Cells on fixed places, so that a part of the bed is judged just as the whole is.
   from = Math.floor(from / CELL_M) * CELL_M
   const grid = new Grid(from, to, viewpoint)
-  const order = bodies.map((_, i) => i).filter((i) => bodies[i]!.at.x + bodies[i]!.spreadM / 2 >= from && bodies[i]!.at.x - bodies[i]!.spreadM / 2 <= to)
+  const order = bodies
+    .map((_, i) => i)
+    .filter(
+      (i) => bodies[i]!.at.x + bodies[i]!.spreadM / 2 >= from && bodies[i]!.at.x - bodies[i]!.spreadM / 2 <= to,
+    )
     .sort((a, b) => bodies[b]!.at.y - bodies[a]!.at.y)
   for (const i of order) {
     const body = bodies[i]!
@@ -54,7 +63,11 @@ class Grid {
   private readonly rows: number
   private readonly through: Float32Array
   private readonly bottom: number
-  constructor(private readonly from: number, to: number, private readonly eye: SeenFrom['viewpoint']) {
+  constructor(
+    private readonly from: number,
+    to: number,
+    private readonly eye: SeenFrom['viewpoint'],
+  ) {
     this.columns = Math.max(1, Math.ceil((to - from) / CELL_M))
     this.bottom = -eye.eyeHeightM * 2.5
     this.rows = Math.ceil((TOP_M - this.bottom) / CELL_M)
@@ -77,8 +90,13 @@ class Grid {
     for (let r = low; r <= high; r++) {
       const z = (this.bottom + (r + 0.5) * CELL_M - this.eye.eyeHeightM) / scale + this.eye.eyeHeightM
       const leafy = z <= foliageM && z >= stem
-      const half = leafy ? halfWidthAt(habit, (z - stem) / (foliageM - stem)) * spreadM / 2 : z < stem ? 0.06 : 0.4 * spreadM
-      const pass = 1 - (leafy ? look.density : FLOWER_DENSITY * Math.min(1, look.flower + (look.state === 'dry' ? 0.5 : 0)))
+      const half = leafy
+        ? (halfWidthAt(habit, (z - stem) / (foliageM - stem)) * spreadM) / 2
+        : z < stem
+          ? 0.06
+          : 0.4 * spreadM
+      const pass =
+        1 - (leafy ? look.density : FLOWER_DENSITY * Math.min(1, look.flower + (look.state === 'dry' ? 0.5 : 0)))
       const first = Math.max(0, Math.round((at.x - half - this.from) / CELL_M))
       const last = Math.min(this.columns - 1, Math.round((at.x + half - this.from) / CELL_M) - 1)
       for (let c = first; c <= last; c++) {
@@ -91,5 +109,7 @@ class Grid {
     return cells === 0 ? Number.NaN : open / cells
   }
 
-  private row(z: number) { return Math.min(this.rows - 1, Math.max(0, Math.floor((z - this.bottom) / CELL_M))) }
+  private row(z: number) {
+    return Math.min(this.rows - 1, Math.max(0, Math.floor((z - this.bottom) / CELL_M)))
+  }
 }

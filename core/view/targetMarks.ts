@@ -3,7 +3,15 @@ import type { Aspect } from './aspect'
 import type { Point } from '../geometry'
 
 /** Where a view to keep or to hide lies in the elevation: a frame in the plane of the bed's middle, metres. */
-export interface TargetMark { readonly id: string; readonly label: string; readonly wish: 'keep' | 'hide'; readonly fromX: number; readonly toX: number; readonly fromM: number; readonly toM: number }
+export interface TargetMark {
+  readonly id: string
+  readonly label: string
+  readonly wish: 'keep' | 'hide'
+  readonly fromX: number
+  readonly toX: number
+  readonly fromM: number
+  readonly toM: number
+}
 
 const FAR_M = 400
 
@@ -21,6 +29,16 @@ export function targetMarks(things: readonly PlacedThing[], aspect: Aspect, midd
     const half = (t.widthM * u) / 2
     if (x + half < aspect.firstX || x - half > aspect.lastX) return []
     const z = (m: number) => viewer.eyeM + (m - viewer.eyeM) * u
-    return [{ id: t.id, label: `${t.wish}: ${t.name}`, wish: t.wish, fromX: x - half, toX: x + half, fromM: z(t.fromM), toM: z(t.toM) }]
+    return [
+      {
+        id: t.id,
+        label: `${t.wish}: ${t.name}`,
+        wish: t.wish,
+        fromX: x - half,
+        toX: x + half,
+        fromM: z(t.fromM),
+        toM: z(t.toM),
+      },
+    ]
   })
 }

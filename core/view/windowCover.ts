@@ -27,7 +27,9 @@ export function windowCover(opening: Opening, bodies: readonly Body[]): WindowCo
       const z = opening.sillM + ((r + 0.5) / rows) * (opening.headM - opening.sillM)
       const leafy = z <= foliageM && z >= stem
       if (!leafy && z > flowerM) break
-      const half = leafy ? halfWidthAt(at.plant.habit, (z - stem) / (foliageM - stem)) * (spreadM / 2) : 0.4 * spreadM
+      const half = leafy
+        ? halfWidthAt(at.plant.habit, (z - stem) / (foliageM - stem)) * (spreadM / 2)
+        : 0.4 * spreadM
       const block = leafy ? look.density : 0.35 * look.flower
       for (let c = 0; c < columns; c++) {
         const x = opening.x + ((c + 0.5) / columns) * opening.widthM

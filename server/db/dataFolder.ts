@@ -5,9 +5,13 @@ import { join, resolve } from 'node:path'
 const LOCK_FILE = 'in-use.json'
 
 /** The folder the data lies in: `AMBER_DATA_DIR`, or one in the home folder. */
-export const dataFolderPath = (env: NodeJS.ProcessEnv = process.env) => resolve(env.AMBER_DATA_DIR || join(homedir(), '.amber-terrace'))
+export const dataFolderPath = (env: NodeJS.ProcessEnv = process.env) =>
+  resolve(env.AMBER_DATA_DIR || join(homedir(), '.amber-terrace'))
 
-interface Holder { readonly pid: number; readonly started: string }
+interface Holder {
+  readonly pid: number
+  readonly started: string
+}
 
 /**
  * Makes the folder, checks that it can be written, and takes it for this process alone. Returns where the database lies and
@@ -18,7 +22,9 @@ export function takeDataFolder(folder: string): { database: string; release: () 
     mkdirSync(folder, { recursive: true })
     accessSync(folder, constants.W_OK)
   } catch (error) {
-    throw new Error(`The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? 'error'}). Give it to this user, or name another in AMBER_DATA_DIR.`)
+    throw new Error(
+      `The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? 'error'}). Give it to this user, or name another in AMBER_DATA_DIR.`,
+    )
   }
   const lock = join(folder, LOCK_FILE)
   const mine: Holder = { pid: process.pid, started: startOf(process.pid) }
@@ -28,22 +34,30 @@ export function takeDataFolder(folder: string): { database: string; release: () 
       break
     } catch (error) {
       const code = (error as NodeJS.ErrnoException).code
-      if (code !== 'EEXIST' || tries > 3) throw new Error(`The data folder ${folder} cannot be taken (${code}). Name another in AMBER_DATA_DIR.`)
+      if (code !== 'EEXIST' || tries > 3)
+        throw new Error(`The data folder ${folder} cannot be taken (${code}). Name another in AMBER_DATA_DIR.`)
       const holder = readHolder(lock)
-      if (holder && isAlive(holder)) throw new Error(`Another Amber Terrace (process ${holder.pid}) has the data folder ${folder} open. Use that one, stop it, or name another folder in AMBER_DATA_DIR.`)
+      if (holder && isAlive(holder))
+        throw new Error(
+          `Another Amber Terrace (process ${holder.pid}) has the data folder ${folder} open. Use that one, stop it, or name another folder in AMBER_DATA_DIR.`,
+        )
       rmSync(lock, { force: true })
     }
   }
   return {
     database: join(folder, 'database'),
-    release: () => { if (readHolder(lock)?.pid === process.pid) rmSync(lock, { force: true }) },
+    release: () => {
+      if (readHolder(lock)?.pid === process.pid) rmSync(lock, { force: true })
+    },
   }
 }
 
 function readHolder(lock: string): Holder | null {
   try {
     const value = JSON.parse(readFileSync(lock, 'utf8')) as Partial<Holder>
-    return typeof value.pid === 'number' && typeof value.started === 'string' ? { pid: value.pid, started: value.started } : null
+    return typeof value.pid === 'number' && typeof value.started === 'string'
+      ? { pid: value.pid, started: value.started }
+      : null
   } catch {
     return null
   }

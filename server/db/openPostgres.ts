@@ -10,7 +10,8 @@ export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<D
   pool.on('error', () => undefined)
   const wrap = (source: pg.Pool | pg.PoolClient): Queryable => ({
     query: async <T>(sql: string, params: readonly unknown[] = []) => {
-      const result = await source.query(sql, params.length > 0 ? [...params] : undefined) as pg.QueryResult | pg.QueryResult[]
+      const result = (await source.query(sql, params.length > 0 ? [...params] : undefined)) as
+        pg.QueryResult | pg.QueryResult[]
       const last = Array.isArray(result) ? result[result.length - 1] : result
       return (last?.rows ?? []) as T[]
     },

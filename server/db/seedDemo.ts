@@ -10,7 +10,13 @@ import { insertBed } from './queries/beds'
 import { hasGardens, insertGarden } from './queries/gardens'
 import { saveSite } from './queries/sites'
 
-const demoSchema = z.object({ id: z.string(), garden: gardenSchema, beds: z.array(z.object({ id: z.string(), bed: bedSchema })), site: siteSchema.optional(), brief: briefSchema.optional() })
+const demoSchema = z.object({
+  id: z.string(),
+  garden: gardenSchema,
+  beds: z.array(z.object({ id: z.string(), bed: bedSchema })),
+  site: siteSchema.optional(),
+  brief: briefSchema.optional(),
+})
 
 /** Puts a demo garden into a database that has never held one; leaves any other alone. True when it did. */
 export async function seedDemo(db: Db, demo: unknown): Promise<boolean> {

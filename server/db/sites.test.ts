@@ -21,11 +21,32 @@ import { findSite, saveSite } from './queries/sites'
 import { seedDemo } from './seedDemo'
 
 const folder = new URL('./migrations/', import.meta.url)
-const png = new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, ...Array.from({ length: 80 }, (_, i) => i * 3 % 256)])
+const png = new Uint8Array([
+  0x89,
+  0x50,
+  0x4e,
+  0x47,
+  0x0d,
+  0x0a,
+  0x1a,
+  0x0a,
+  ...Array.from({ length: 80 }, (_, i) => (i * 3) % 256),
+])
 let db: Db
 beforeAll(async () => {
   db = await openPglite()
-  await migrate(db, toMigrations(new Map(await Promise.all((await readdir(folder)).map(async (name) => [name, await readFile(new URL(name, folder), 'utf8')] as const)))))
+  await migrate(
+    db,
+    toMigrations(
+      new Map(
+        await Promise.all(
+          (await readdir(folder)).map(
+            async (name) => [name, await readFile(new URL(name, folder), 'utf8')] as const,
+          ),
+        ),
+      ),
+    ),
+  )
   await seedDemo(db, demo)
 })
 afterAll(() => db.close())
@@ -40,7 +61,9 @@ describe('a site', () => {
   it('saves on the revision it knows, and refuses an older one without changing a thing', async () => {
     const before = await findSite(db, 'saltmarsh-row')
     const turned = { ...before.value, northDeg: 50 }
-    expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', before.revision, turned))).toMatchObject({ revision: before.revision + 1 })
+    expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', before.revision, turned))).toMatchObject({
+      revision: before.revision + 1,
+    })
     expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', before.revision, EMPTY_SITE))).toBeNull()
     expect((await findSite(db, 'saltmarsh-row')).value).toEqual(turned)
     expect(await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', 0, EMPTY_SITE))).toBeNull()
@@ -56,7 +79,10 @@ describe('a site', () => {
 describe('a garden archive', () => {
   it('comes back in as an equal garden, with ids of its own', async () => {
     const site = await findSite(db, 'saltmarsh-row')
-    const withBase = { ...site.value, base: { drawingId: 'plan', name: 'survey.png', x: 0, y: 0, widthM: 20, heightM: 15 } }
+    const withBase = {
+      ...site.value,
+      base: { drawingId: 'plan', name: 'survey.png', x: 0, y: 0, widthM: 20, heightM: 15 },
+    }
     await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', site.revision, withBase))
     const zip = (await packGarden(db, 'saltmarsh-row'))!
     const id = await unpackGarden(db, zip)
@@ -71,12 +97,25 @@ describe('a garden archive', () => {
   })
   it('takes nothing of a broken one in, and says what is wrong', async () => {
     const before = (await listGardens(db)).length
-    const good = { format: 'amber-terrace-garden', version: 1, garden: demo.garden, beds: [], site: EMPTY_SITE, plants: [], drawings: [] }
-    const packed = (json: unknown) => zipSync({ 'garden.json': strToU8(typeof json === 'string' ? json : JSON.stringify(json)) })
+    const good = {
+      format: 'amber-terrace-garden',
+      version: 1,
+      garden: demo.garden,
+      beds: [],
+      site: EMPTY_SITE,
+      plants: [],
+      drawings: [],
+    }
+    const packed = (json: unknown) =>
+      zipSync({ 'garden.json': strToU8(typeof json === 'string' ? json : JSON.stringify(json)) })
     const cases: [Uint8Array, RegExp][] = [
-      [new Uint8Array([1, 2, 3]), /not a zip file/], [zipSync({ 'other.txt': strToU8('x') }), /no garden.json/], [packed('{'), /not JSON/],
-      [packed({ ...good, version: 2 }), /newer Amber Terrace/], [packed({ ...good, garden: { ...(demo.garden as object), name: '' } }), /A name is needed/],
-      [packed({ ...good, beds: [{ id: 'a', bed: { name: 'x' } }] }), /Nothing was taken in/], [packed({ ...good, drawings: [{ id: 'a', file: 'drawings/a.png', mediaType: 'image/png' }] }), /is missing/],
+      [new Uint8Array([1, 2, 3]), /not a zip file/],
+      [zipSync({ 'other.txt': strToU8('x') }), /no garden.json/],
+      [packed('{'), /not JSON/],
+      [packed({ ...good, version: 2 }), /newer Amber Terrace/],
+      [packed({ ...good, garden: { ...(demo.garden as object), name: '' } }), /A name is needed/],
+      [packed({ ...good, beds: [{ id: 'a', bed: { name: 'x' } }] }), /Nothing was taken in/],
+      [packed({ ...good, drawings: [{ id: 'a', file: 'drawings/a.png', mediaType: 'image/png' }] }), /is missing/],
       [packed({ ...good, plants: [{ botanical_name: 'Rosa' }] }), /does not read/],
     ]
     for (const [bytes, says] of cases) await expect(unpackGarden(db, bytes)).rejects.toThrow(says)
@@ -90,7 +129,9 @@ describe('a brief and a garden’s own figures', () => {
   it('are kept, refused when stale, and go with the archive', async () => {
     const stored = await findBrief(db, 'saltmarsh-row')
     expect(stored.value.hoursAYear).toBe(60)
-    expect(await saveBrief(db, 'saltmarsh-row', stored.revision, { ...stored.value, budget: 99 })).toMatchObject({ revision: stored.revision + 1 })
+    expect(await saveBrief(db, 'saltmarsh-row', stored.revision, { ...stored.value, budget: 99 })).toMatchObject({
+      revision: stored.revision + 1,
+    })
     expect(await saveBrief(db, 'saltmarsh-row', stored.revision, EMPTY_BRIEF)).toBeNull()
     await savePlantChange(db, 'saltmarsh-row', 'nepeta-x-faassenii', { flower_height_m: '0.9' })
     const id = await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!)
@@ -103,7 +144,10 @@ describe('a brief and a garden’s own figures', () => {
     expect((await findBrief(db, 'nowhere')).revision).toBe(0)
   })
   it('photos of plants replace one another, go with the archive, and leave nothing when taken away', async () => {
-    const put = (id: string) => db.transaction((tx) => savePlantPicture(tx, 'saltmarsh-row', 'nepeta-x-faassenii', { id, mediaType: 'image/png', bytes: png }))
+    const put = (id: string) =>
+      db.transaction((tx) =>
+        savePlantPicture(tx, 'saltmarsh-row', 'nepeta-x-faassenii', { id, mediaType: 'image/png', bytes: png }),
+      )
     await put('photo-1')
     await put('photo-2')
     expect([...(await listPlantPictures(db, 'saltmarsh-row'))]).toEqual([['nepeta-x-faassenii', 'photo-2']])
@@ -119,6 +163,13 @@ describe('a brief and a garden’s own figures', () => {
   })
   it('what stands in a bed comes back as it was', async () => {
     const lilac = (await listBeds(db)).find((b) => b.id === 'old-lilac-corner')!
-    expect(lilac.value.existing.map((e) => e.fate)).toEqual(['cut-back', 'divide', 'keep', 'move', 'take-out', 'reserve'])
+    expect(lilac.value.existing.map((e) => e.fate)).toEqual([
+      'cut-back',
+      'divide',
+      'keep',
+      'move',
+      'take-out',
+      'reserve',
+    ])
   })
 })

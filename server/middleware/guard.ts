@@ -11,7 +11,8 @@ const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
 export default defineEventHandler((event) => {
   const host = getRequestHeader(event, 'host') ?? ''
   const listening = process.env.HOST || '127.0.0.1'
-  if (LOOPBACK.has(listening) && !LOOPBACK.has(host.replace(/:\d+$/, ''))) throw refuse(403, 'This server answers only to 127.0.0.1 and localhost.')
+  if (LOOPBACK.has(listening) && !LOOPBACK.has(host.replace(/:\d+$/, '')))
+    throw refuse(403, 'This server answers only to 127.0.0.1 and localhost.')
   if (!CHANGING.has(event.method) || !event.path.startsWith('/api/')) return
   const origin = getRequestHeader(event, 'origin')
   if (origin && originHost(origin) !== host) throw refuse(403, 'This request was made by another site.')
@@ -20,8 +21,16 @@ export default defineEventHandler((event) => {
   if (length === undefined) throw refuse(411, 'The request must say how long it is.')
   const type = (getRequestHeader(event, 'content-type') ?? '').split(';')[0]!
   const most = FILES.has(type) ? LARGEST_FILE : LARGEST_BODY
-  if (Number(length) > most) throw refuse(413, `The request is ${(Number(length) / 1048576).toFixed(1)} MB; ${most / 1048576} MB is the most. Split it into smaller parts.`)
-  if (type !== 'application/json' && type !== 'text/csv' && !FILES.has(type)) throw refuse(415, 'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, or ZIP to the archive import.')
+  if (Number(length) > most)
+    throw refuse(
+      413,
+      `The request is ${(Number(length) / 1048576).toFixed(1)} MB; ${most / 1048576} MB is the most. Split it into smaller parts.`,
+    )
+  if (type !== 'application/json' && type !== 'text/csv' && !FILES.has(type))
+    throw refuse(
+      415,
+      'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, or ZIP to the archive import.',
+    )
 })
 
 function originHost(origin: string): string | null {

@@ -7,5 +7,7 @@ export default defineNitroPlugin((nitro) => {
     console.error(`Amber Terrace cannot start: ${error instanceof Error ? error.message : String(error)}`)
     process.exit(1)
   })
-  nitro.hooks.hook('close', async () => { await (await useStore()).db.close() })
+  nitro.hooks.hook('close', async () => {
+    await (await useStore()).db.close()
+  })
 })

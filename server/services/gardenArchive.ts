@@ -2,7 +2,13 @@ import { randomUUID } from 'node:crypto'
 import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate'
 import type { Brief } from '../../core/brief'
 import { plantFromCells, plantId, type PlantCells } from '../../core/plant'
-import { archiveSchema, ARCHIVE_FILE, ARCHIVE_FORMAT, ARCHIVE_VERSION, type GardenArchive } from '../../shared/archiveSchema'
+import {
+  archiveSchema,
+  ARCHIVE_FILE,
+  ARCHIVE_FORMAT,
+  ARCHIVE_VERSION,
+  type GardenArchive,
+} from '../../shared/archiveSchema'
 import { pictureType } from '../../shared/pictureType'
 import { describeIssues } from '../../shared/wire'
 import type { Db, Queryable } from '../db/Db'
@@ -28,10 +34,29 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
   const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
   const pictures = Object.fromEntries(await listPlantPictures(db, gardenId))
   const kept: Drawing[] = []
-  for (const id of [...(site.base ? [site.base.drawingId] : []), ...Object.values(pictures)]) kept.push(...[await findDrawing(db, id)].filter((d) => d !== null))
-  const drawings = kept.map((d) => ({ id: d.id, file: `drawings/${d.id}.${d.mediaType === 'image/png' ? 'png' : 'jpg'}`, mediaType: d.mediaType as 'image/png' }))
-  const archive: GardenArchive = archiveSchema.parse({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, garden: garden.value, beds: beds.map((b) => ({ id: b.id, bed: b.value })), site, brief: brief.revision > 0 ? brief.value : null, changes: Object.fromEntries(await listPlantChanges(db, gardenId)), plants, drawings, pictures })
-  return zipSync({ [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)), ...Object.fromEntries(kept.map((d, i) => [drawings[i]!.file, d.bytes])) })
+  for (const id of [...(site.base ? [site.base.drawingId] : []), ...Object.values(pictures)])
+    kept.push(...[await findDrawing(db, id)].filter((d) => d !== null))
+  const drawings = kept.map((d) => ({
+    id: d.id,
+    file: `drawings/${d.id}.${d.mediaType === 'image/png' ? 'png' : 'jpg'}`,
+    mediaType: d.mediaType as 'image/png',
+  }))
+  const archive: GardenArchive = archiveSchema.parse({
+    format: ARCHIVE_FORMAT,
+    version: ARCHIVE_VERSION,
+    garden: garden.value,
+    beds: beds.map((b) => ({ id: b.id, bed: b.value })),
+    site,
+    brief: brief.revision > 0 ? brief.value : null,
+    changes: Object.fromEntries(await listPlantChanges(db, gardenId)),
+    plants,
+    drawings,
+    pictures,
+  })
+  return zipSync({
+    [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)),
+    ...Object.fromEntries(kept.map((d, i) => [drawings[i]!.file, d.bytes])),
+  })
 }
 
 /** What is wrong with an archive, in words; nothing has been changed. */
@@ -45,10 +70,14 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
   const gardenId = randomUUID()
   const drawings = archive.drawings.map((d): Drawing & { readonly from: string } => {
     const picture = files[d.file]
-    if (!picture || pictureType(picture) !== d.mediaType) throw new BrokenArchive(`Nothing was taken in: ${d.file} is missing, or is not the picture it says.`)
+    if (!picture || pictureType(picture) !== d.mediaType)
+      throw new BrokenArchive(`Nothing was taken in: ${d.file} is missing, or is not the picture it says.`)
     return { from: d.id, id: randomUUID(), mediaType: d.mediaType, bytes: picture }
   })
-  const rows = archive.plants.map((cells) => ({ cells: cells as PlantCells, plant: readPlant(cells as PlantCells) }))
+  const rows = archive.plants.map((cells) => ({
+    cells: cells as PlantCells,
+    plant: readPlant(cells as PlantCells),
+  }))
   const base = archive.site.base && drawings.find((d) => d.from === archive.site.base!.drawingId)
   const site = {
     ...archive.site,
@@ -64,7 +93,14 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
       await (plant ? savePlantPicture(tx, gardenId, plant, drawing) : insertDrawing(tx, gardenId, drawing))
     }
     await saveSite(tx, gardenId, 0, site)
-    if (archive.brief) await saveBrief(tx, gardenId, 0, { ...archive.brief, requirements: archive.brief.requirements.map((r) => ({ ...r, beds: r.beds.flatMap((b) => ids.get(b) ?? []) })) } as Brief)
+    if (archive.brief)
+      await saveBrief(tx, gardenId, 0, {
+        ...archive.brief,
+        requirements: archive.brief.requirements.map((r) => ({
+          ...r,
+          beds: r.beds.flatMap((b) => ids.get(b) ?? []),
+        })),
+      } as Brief)
     for (const [id, cells] of Object.entries(archive.changes)) await savePlantChange(tx, gardenId, id, cells)
     if (rows.length > 0) await upsertOwnPlants(tx, rows)
   })
@@ -75,17 +111,27 @@ function readArchive(bytes: Uint8Array): { archive: GardenArchive; files: Unzipp
   let files: Unzipped
   let whole = 0
   try {
-    files = unzipSync(bytes, { filter: (file) => {
-      whole += file.originalSize
-      if (whole > LARGEST_UNPACKED) throw new BrokenArchive(`Nothing was taken in: unpacked, the archive is larger than ${LARGEST_UNPACKED / 1048576} MB.`)
-      return file.name === ARCHIVE_FILE || file.name.startsWith('drawings/')
-    } })
+    files = unzipSync(bytes, {
+      filter: (file) => {
+        whole += file.originalSize
+        if (whole > LARGEST_UNPACKED)
+          throw new BrokenArchive(
+            `Nothing was taken in: unpacked, the archive is larger than ${LARGEST_UNPACKED / 1048576} MB.`,
+          )
+        return file.name === ARCHIVE_FILE || file.name.startsWith('drawings/')
+      },
+    })
   } catch (error) {
     if (error instanceof BrokenArchive) throw error
-    throw new BrokenArchive('Nothing was taken in: that is not a zip file, or it is cut short. Export the garden again and try once more.')
+    throw new BrokenArchive(
+      'Nothing was taken in: that is not a zip file, or it is cut short. Export the garden again and try once more.',
+    )
   }
   const text = files[ARCHIVE_FILE]
-  if (!text) throw new BrokenArchive(`Nothing was taken in: the zip holds no ${ARCHIVE_FILE}, so it is not a garden archive.`)
+  if (!text)
+    throw new BrokenArchive(
+      `Nothing was taken in: the zip holds no ${ARCHIVE_FILE}, so it is not a garden archive.`,
+    )
   let json: unknown
   try {
     json = JSON.parse(strFromU8(text))
@@ -101,6 +147,8 @@ function readPlant(cells: PlantCells) {
   try {
     return plantFromCells(cells)
   } catch {
-    throw new BrokenArchive(`Nothing was taken in: the plant “${cells.botanical_name ?? '?'}” in the archive does not read.`)
+    throw new BrokenArchive(
+      `Nothing was taken in: the plant “${cells.botanical_name ?? '?'}” in the archive does not read.`,
+    )
   }
 }

@@ -3,9 +3,19 @@ import type { z } from 'zod'
 import { describeIssues } from '../../shared/wire'
 
 /** An answer that refuses: the message says what was expected and what to do. */
-export const refuse = (statusCode: number, message: string, data: object = {}) => createError({ statusCode, statusMessage: STATUS[statusCode] ?? 'Error', message, data: { message, ...data } })
+export const refuse = (statusCode: number, message: string, data: object = {}) =>
+  createError({ statusCode, statusMessage: STATUS[statusCode] ?? 'Error', message, data: { message, ...data } })
 
-const STATUS: Readonly<Record<number, string>> = { 400: 'Bad Request', 403: 'Forbidden', 404: 'Not Found', 409: 'Conflict', 411: 'Length Required', 413: 'Content Too Large', 415: 'Unsupported Media Type', 422: 'Unprocessable Content' }
+const STATUS: Readonly<Record<number, string>> = {
+  400: 'Bad Request',
+  403: 'Forbidden',
+  404: 'Not Found',
+  409: 'Conflict',
+  411: 'Length Required',
+  413: 'Content Too Large',
+  415: 'Unsupported Media Type',
+  422: 'Unprocessable Content',
+}
 
 const NOT_JSON = 'The request is not JSON: an object was expected.'
 
@@ -31,4 +41,5 @@ export function idOf(event: H3Event, what: string): string {
   return id
 }
 
-export const notFound = (what: string) => refuse(404, `There is no such ${what}. It may have been removed; go back to the list of gardens.`)
+export const notFound = (what: string) =>
+  refuse(404, `There is no such ${what}. It may have been removed; go back to the list of gardens.`)

@@ -8,7 +8,10 @@ import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
 
-export interface Store { readonly db: Db; readonly library: ReadonlyMap<string, Plant> }
+export interface Store {
+  readonly db: Db
+  readonly library: ReadonlyMap<string, Plant>
+}
 
 let opening: Promise<Store> | null = null
 
@@ -26,14 +29,20 @@ async function openStore(): Promise<Store> {
 }
 
 /** The library with the user's own plants, which stand before the library's of the same name, and what a garden changes of either. */
-export async function allPlants({ db, library }: Store, gardenId?: string): Promise<{ plants: Map<string, Plant>; own: string[]; changed: string[] }> {
+export async function allPlants(
+  { db, library }: Store,
+  gardenId?: string,
+): Promise<{ plants: Map<string, Plant>; own: string[]; changed: string[] }> {
   const own = await listOwnPlants(db)
   const plants = new Map([...library, ...own.map((p) => [p.id, p] as const)])
   const changed: string[] = []
   for (const [id, cells] of gardenId ? await listPlantChanges(db, gardenId) : []) {
     const base = plants.get(id)
     const after = base && changedPlant(base, cells)
-    if (after?.ok) { plants.set(id, after.plant); changed.push(id) }
+    if (after?.ok) {
+      plants.set(id, after.plant)
+      changed.push(id)
+    }
   }
   return { plants, own: own.map((p) => p.id), changed }
 }

@@ -10,9 +10,22 @@ export function bed1500(): Bed {
   const middle = STANDING.filter((p) => p.foliageHeightM >= 0.3 && p.foliageHeightM < 0.7 && p.spreadM <= 0.7)
   const low = STANDING.filter((p) => p.foliageHeightM < 0.3 && p.spreadM <= 0.5)
   const drifts: Drift[] = []
-  const lanes = [{ from: tall, n: 40, count: 3 }, { from: middle, n: 60, count: 9 }, { from: low, n: 60, count: 14 }]
+  const lanes = [
+    { from: tall, n: 40, count: 3 },
+    { from: middle, n: 60, count: 9 },
+    { from: low, n: 60, count: 14 },
+  ]
   lanes.forEach(({ from, n, count }, lane) => {
-    for (let i = 0; i < n; i++) drifts.push({ id: `l${lane}d${i}`, plantId: from[(i * 7) % from.length]!.id, lane, count, pattern: 'mass', at: ((i + 0.5) / n) * LENGTH_M, everyM: 1 })
+    for (let i = 0; i < n; i++)
+      drifts.push({
+        id: `l${lane}d${i}`,
+        plantId: from[(i * 7) % from.length]!.id,
+        lane,
+        count,
+        pattern: 'mass',
+        at: ((i + 0.5) / n) * LENGTH_M,
+        everyM: 1,
+      })
   })
   return testBed({ name: 'Display border', outline: rectangle(LENGTH_M, 5), drifts })
 }

@@ -6,7 +6,15 @@ import { startServer } from '../support/server'
 import { benchLineUp } from './lineUp'
 import { middle, type Report } from './report'
 
-const CHROMIUM = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const CHROMIUM = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
 const STARTS = 3
 
 /** Repaint of all pictures when the month moves, on 300 plants in the real page; and the start of the server. */
@@ -24,7 +32,11 @@ export async function benchBrowser(report: Report) {
 
   const server = await startServer({ demo: true })
   const json = { 'content-type': 'application/json' }
-  const bed = await fetch(`${server.url}/api/gardens/saltmarsh-row/beds`, { method: 'POST', headers: json, body: JSON.stringify({ bed: bed300() }) }).then((r) => r.json()) as { id: string }
+  const bed = (await fetch(`${server.url}/api/gardens/saltmarsh-row/beds`, {
+    method: 'POST',
+    headers: json,
+    body: JSON.stringify({ bed: bed300() }),
+  }).then((r) => r.json())) as { id: string }
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${server.url}/beds/${bed.id}/compose`)
@@ -32,17 +44,21 @@ export async function benchBrowser(report: Report) {
   // The page has loaded and rested a moment, as it has when a hand reaches for the slider.
   await page.waitForTimeout(4500)
   // Two figures a step: the program's own work (pipeline and drawing), and until the browser has taken the frame as well.
-  const step = () => page.evaluate(() => new Promise<[number, number]>((done) => {
-    const slider = document.querySelector('[data-testid=months]')!
-    const began = performance.now()
-    slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))
-    queueMicrotask(() => {
-      const work = performance.now() - began
-      const channel = new MessageChannel()
-      channel.port1.onmessage = () => done([work, performance.now() - began])
-      channel.port2.postMessage(0)
-    })
-  }))
+  const step = () =>
+    page.evaluate(
+      () =>
+        new Promise<[number, number]>((done) => {
+          const slider = document.querySelector('[data-testid=months]')!
+          const began = performance.now()
+          slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))
+          queueMicrotask(() => {
+            const work = performance.now() - began
+            const channel = new MessageChannel()
+            channel.port1.onmessage = () => done([work, performance.now() - began])
+            channel.port2.postMessage(0)
+          })
+        }),
+    )
   const blocks: [number, number][][] = []
   for (let b = 0; b < 4; b++) {
     const block: [number, number][] = []
@@ -53,7 +69,12 @@ export async function benchBrowser(report: Report) {
     blocks.push(block)
   }
   report('time-slider-300-plants-first-round', middle(blocks[0]!.map(([, whole]) => whole)), 'ms', 33)
-  report('time-slider-300-plants-own-work', Math.min(...blocks.slice(1).map((b) => middle(b.map(([work]) => work)))), 'ms', 33)
+  report(
+    'time-slider-300-plants-own-work',
+    Math.min(...blocks.slice(1).map((b) => middle(b.map(([work]) => work)))),
+    'ms',
+    33,
+  )
   const repaint = Math.min(...blocks.slice(1).map((b) => middle(b.map(([, whole]) => whole))))
   // The repaint is what the eye waits for: our work and the browser's raster of the frame, in software where there is no graphics card.
   report('time-slider-300-plants', repaint, 'ms', 33)
@@ -80,7 +101,19 @@ export async function benchBrowser(report: Report) {
 
 /** 300 plants of 24 kinds in a bed of 30 m. */
 export function bed300(): Bed {
-  const kinds = plants.filter((p) => p.kind !== 'climber' && p.kind !== 'tree' && p.spacingHabit !== 'weaves' && p.spreadM <= 0.9).slice(0, 24)
-  const drifts: Drift[] = kinds.flatMap((p, i) => Array.from({ length: 2 }, (_, k) => ({ id: `k${i}-${k}`, plantId: p.id, lane: (i + k) % 3, count: k === 0 ? 6 : 7, pattern: 'mass' as const, at: (((i * 2 + k) * 5) % 48) / 48 * 30, everyM: 1 })))
+  const kinds = plants
+    .filter((p) => p.kind !== 'climber' && p.kind !== 'tree' && p.spacingHabit !== 'weaves' && p.spreadM <= 0.9)
+    .slice(0, 24)
+  const drifts: Drift[] = kinds.flatMap((p, i) =>
+    Array.from({ length: 2 }, (_, k) => ({
+      id: `k${i}-${k}`,
+      plantId: p.id,
+      lane: (i + k) % 3,
+      count: k === 0 ? 6 : 7,
+      pattern: 'mass' as const,
+      at: ((((i * 2 + k) * 5) % 48) / 48) * 30,
+      everyM: 1,
+    })),
+  )
   return testBed({ name: 'Bench border', outline: rectangle(30, 4), drifts: drifts.slice(0, 46) })
 }

@@ -19,20 +19,28 @@ export function benchCore(report: Report) {
   }
   const judged = run(bed)
   console.log(`(${judged.scene.placement.plants.length} plants, ${judged.findings.length} findings)`)
-  const wholeMs = median(25, () => { run(bed) })
+  const wholeMs = median(25, () => {
+    run(bed)
+  })
   report('whole-bed-1500', wholeMs, 'ms', 150)
 
   const target = judged.scene.placement.plants[700]!
   let step = 0
   const oneMs = median(75, () => {
     step++
-    const moved = applyEdit(bed, { kind: 'setPins', driftId: target.driftId, pins: [{ driftId: target.driftId, index: target.index, x: target.x + (step % 10) * 0.02, y: target.y }] }).bed
+    const moved = applyEdit(bed, {
+      kind: 'setPins',
+      driftId: target.driftId,
+      pins: [{ driftId: target.driftId, index: target.index, x: target.x + (step % 10) * 0.02, y: target.y }],
+    }).bed
     const b = { ...moved, outline: bed.outline, wall: bed.wall, viewpoint: bed.viewpoint, ground: bed.ground }
     run(b, judged)
   })
   report('one-plant-of-1500', oneMs, 'ms', 16)
 
-  const plainMs = median(5, () => { plainCrowding(judged.scene.placement.plants, SCHOOLS[bed.school].spacing) })
+  const plainMs = median(5, () => {
+    plainCrowding(judged.scene.placement.plants, SCHOOLS[bed.school].spacing)
+  })
   report('plain-all-pairs-reference', plainMs, 'ms', 10_000)
   report('one-plant-to-whole', oneMs / wholeMs, 'ratio', 0.5)
   report('whole-bed-to-plain-pairs', wholeMs / plainMs, 'ratio', 20)
@@ -41,6 +49,8 @@ export function benchCore(report: Report) {
 /** The plain way: every pair of plants. */
 function plainCrowding(plants: readonly PlacedPlant[], k: number): number {
   let pairs = 0
-  for (const a of plants) for (const b of plants) if (a !== b && Math.hypot(a.x - b.x, a.y - b.y) < allowedDistanceM(a.plant, b.plant, k)) pairs++
+  for (const a of plants)
+    for (const b of plants)
+      if (a !== b && Math.hypot(a.x - b.x, a.y - b.y) < allowedDistanceM(a.plant, b.plant, k)) pairs++
   return pairs
 }

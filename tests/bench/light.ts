@@ -1,4 +1,12 @@
-import { changedLight, finish, lightHours, obstaclesOf, sunAt, type LightInput, type Obstacle } from '../../core/light'
+import {
+  changedLight,
+  finish,
+  lightHours,
+  obstaclesOf,
+  sunAt,
+  type LightInput,
+  type Obstacle,
+} from '../../core/light'
 import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../../core/site'
 import { castRays } from '../support/rayCaster'
 import { middle, type Report } from './report'
@@ -12,7 +20,16 @@ const EVERY = 8
 function thirty(): Obstacle[] {
   const things: Thing[] = Array.from({ length: 30 }, (_, i) => {
     const at = { x: ((i * 17) % 40) - 1, y: ((i * 11) % 30) - 1 }
-    if (i % 5 === 0) return { ...newThing('building', `b${i}`, at), outline: [[0, 0], [5, 0], [5, 3], [0, 3]].map(([x, y]) => ({ x: at.x + x!, y: at.y + y! })) } as Thing
+    if (i % 5 === 0)
+      return {
+        ...newThing('building', `b${i}`, at),
+        outline: [
+          [0, 0],
+          [5, 0],
+          [5, 3],
+          [0, 3],
+        ].map(([x, y]) => ({ x: at.x + x!, y: at.y + y! })),
+      } as Thing
     return newThing(i % 5 < 3 ? 'tree' : 'fence', `t${i}`, at)
   })
   return obstaclesOf(resolveSite({ ...EMPTY_SITE, things }), AT.latitude)
@@ -20,7 +37,12 @@ function thirty(): Obstacle[] {
 
 /** The year's light of a small site, against a ray for each cell and step, and after one obstacle moved. */
 export function benchLight(report: Report) {
-  const input: LightInput = { obstacles: thirty(), grid: { x0: 0, y0: 0, cellM: 0.25, cols: 160, rows: 120 }, ...AT, northDeg: 20 }
+  const input: LightInput = {
+    obstacles: thirty(),
+    grid: { x0: 0, y0: 0, cellM: 0.25, cols: 160, rows: 120 },
+    ...AT,
+    northDeg: 20,
+  }
   const times: number[] = []
   let light = finish(lightHours(input))
   for (let i = 0; i < RUNS; i++) {
@@ -40,16 +62,21 @@ export function benchLight(report: Report) {
   let off = 0
   let asked = 0
   months.forEach((month, k) => {
-    for (let r = 0; r < input.grid.rows; r += EVERY) for (let c = 0; c < input.grid.cols; c += EVERY) {
-      const cell = r * input.grid.cols + c
-      asked++
-      if (Math.abs(plain[k]![cell]! - sunAt(light, month, cell)) > 1 / 6 + 1e-5) off++
-    }
+    for (let r = 0; r < input.grid.rows; r += EVERY)
+      for (let c = 0; c < input.grid.cols; c += EVERY) {
+        const cell = r * input.grid.cols + c
+        asked++
+        if (Math.abs(plain[k]![cell]! - sunAt(light, month, cell)) > 1 / 6 + 1e-5) off++
+      }
   })
   report('light-cells-off-by-more-than-a-step', (100 * off) / asked, '%', 0.5)
 
   const fence = input.obstacles.findIndex((o) => o.kind === 'faces' && o.id === 't3')
-  const now = input.obstacles.map((o, i) => (i === fence && o.kind === 'faces' ? { ...o, faces: o.faces.map((f) => f.map((p) => ({ ...p, x: p.x + 0.5 }))) } : o))
+  const now = input.obstacles.map((o, i) =>
+    i === fence && o.kind === 'faces'
+      ? { ...o, faces: o.faces.map((f) => f.map((p) => ({ ...p, x: p.x + 0.5 }))) }
+      : o,
+  )
   const from = performance.now()
   const { worked } = finish(changedLight({ ...input, obstacles: now }, input.obstacles, light))
   report('light-one-obstacle-moved', performance.now() - from, 'ms', whole)

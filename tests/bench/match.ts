@@ -12,7 +12,15 @@ function thousand(): Plant[] {
   return Array.from({ length: LIBRARY }, (_, i) => {
     const p = plants[i % plants.length]!
     const turn = Math.floor(i / plants.length)
-    return turn === 0 ? p : { ...p, id: `${p.id}-own-${turn}`, botanicalName: `${p.botanicalName} own ${turn}`, spreadM: p.spreadM * (1 + turn * 0.07), foliageHeightM: p.foliageHeightM * (1 - turn * 0.05) }
+    return turn === 0
+      ? p
+      : {
+          ...p,
+          id: `${p.id}-own-${turn}`,
+          botanicalName: `${p.botanicalName} own ${turn}`,
+          spreadM: p.spreadM * (1 + turn * 0.07),
+          foliageHeightM: p.foliageHeightM * (1 - turn * 0.05),
+        }
   })
 }
 
@@ -20,9 +28,31 @@ function thousand(): Plant[] {
 export function benchMatch(report: Report) {
   const library = thousand()
   const bed = plants.filter((p) => p.kind !== 'climber' && misfits(p, SITE).length === 0).slice(0, TAXA)
-  if (bed.length < TAXA) throw new Error(`bench wants ${TAXA} taxa that suit the site, the library has ${bed.length}`)
+  if (bed.length < TAXA)
+    throw new Error(`bench wants ${TAXA} taxa that suit the site, the library has ${bed.length}`)
   let i = 0
-  report('partners-of-1000', median(TAXA, () => { partners(library, { seed: bed[i++ % TAXA]!, size: 5, site: SITE, month: 7, bias: 0.5 }) }), 'ms', 100)
-  report('swaps-of-1000', median(TAXA, () => { swaps(library, bed[i % TAXA]!, SITE, DIRECTIONS[i++ % DIRECTIONS.length]!) }), 'ms', 100)
-  report('swaps-of-1000-for-40-taxa', median(5, () => { for (const seed of bed) swaps(library, seed, SITE, 'like it') }), 'ms', 100)
+  report(
+    'partners-of-1000',
+    median(TAXA, () => {
+      partners(library, { seed: bed[i++ % TAXA]!, size: 5, site: SITE, month: 7, bias: 0.5 })
+    }),
+    'ms',
+    100,
+  )
+  report(
+    'swaps-of-1000',
+    median(TAXA, () => {
+      swaps(library, bed[i % TAXA]!, SITE, DIRECTIONS[i++ % DIRECTIONS.length]!)
+    }),
+    'ms',
+    100,
+  )
+  report(
+    'swaps-of-1000-for-40-taxa',
+    median(5, () => {
+      for (const seed of bed) swaps(library, seed, SITE, 'like it')
+    }),
+    'ms',
+    100,
+  )
 }

@@ -9,11 +9,17 @@ const BLOCKS = 5
  */
 export function median(runs: number, work: () => void): number {
   for (let i = 0; i < Math.min(8, runs); i++) work()
-  return Math.min(...Array.from({ length: BLOCKS }, () => middle(Array.from({ length: Math.ceil(runs / BLOCKS) }, () => {
-    const began = performance.now()
-    work()
-    return performance.now() - began
-  }))))
+  return Math.min(
+    ...Array.from({ length: BLOCKS }, () =>
+      middle(
+        Array.from({ length: Math.ceil(runs / BLOCKS) }, () => {
+          const began = performance.now()
+          work()
+          return performance.now() - began
+        }),
+      ),
+    ),
+  )
 }
 
 export const middle = (times: number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!

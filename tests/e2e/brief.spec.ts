@@ -2,13 +2,19 @@ import { expect, test, type Page } from '@playwright/test'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
-test.beforeAll(async () => { server = await startServer({ demo: true }) })
-test.afterAll(async () => { await server.kill() })
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(async () => {
+  await server.kill()
+})
 
 const FRONT = '/beds/reading-room-front'
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
 
-test('brief, colours, shortlist, swap: from a letter to a plant tried in all pictures and taken back', async ({ page }) => {
+test('brief, colours, shortlist, swap: from a letter to a plant tried in all pictures and taken back', async ({
+  page,
+}) => {
   await page.goto(`${server.url}${FRONT}/brief`)
   const checks = page.getByTestId('brief-checks')
   await expect(checks).toContainText('must have: evergreen bones')
@@ -33,7 +39,11 @@ test('brief, colours, shortlist, swap: from a letter to a plant tried in all pic
   await expect(page.getByTestId('colour-strip').locator('canvas')).toBeVisible()
   await page.getByRole('link', { name: 'Compose' }).click()
   // An exception is accepted with a reason, and stays listed.
-  const card = page.getByTestId('findings').locator('article').filter({ has: page.getByRole('heading', { name: /the colours$/ }) }).first()
+  const card = page
+    .getByTestId('findings')
+    .locator('article')
+    .filter({ has: page.getByRole('heading', { name: /the colours$/ }) })
+    .first()
   const title = await card.getByRole('heading').innerText()
   await card.getByRole('button', { name: 'Accept' }).click()
   await page.getByLabel('Why is it right here?').fill('The librarian’s own favourite')
@@ -54,7 +64,12 @@ test('brief, colours, shortlist, swap: from a letter to a plant tried in all pic
   await swap.getByRole('button', { name: /^Back to/ }).click()
   await expect(page.getByTestId('plant-card').getByRole('heading')).toHaveText(/purple ninebark/i)
   await page.getByRole('button', { name: 'Partners', exact: true }).click()
-  await expect(page.getByTestId('partners').getByText(/of 100:/).first()).toBeVisible()
+  await expect(
+    page
+      .getByTestId('partners')
+      .getByText(/of 100:/)
+      .first(),
+  ).toBeVisible()
 
   // An empty place: the widest gap of a lane, a group for it, set there in one step and taken back in one.
   await page.keyboard.press('Escape')
@@ -86,7 +101,9 @@ test('schools: a figure is changed and goes back, two are compared on the bed', 
   await expect(page.getByTestId('compare')).toContainText('findings')
 })
 
-test('the line-up: typing errors forgiven, side by side, a garden’s own figures, lists out and in', async ({ page }) => {
+test('the line-up: typing errors forgiven, side by side, a garden’s own figures, lists out and in', async ({
+  page,
+}) => {
   await page.goto(`${server.url}${FRONT}/plants`)
   await page.getByLabel('Search plants').fill('lavendar')
   await page.getByRole('switch', { name: /suits this bed/ }).click()
@@ -103,12 +120,22 @@ test('the line-up: typing errors forgiven, side by side, a garden’s own figure
   await expect(sheet).toContainText('figures changed for this garden')
   await expect(sheet).toContainText('dry to average')
 
-  await sheet.getByLabel('Photo of the plant').setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
+  await sheet
+    .getByLabel('Photo of the plant')
+    .setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
   await expect(sheet.getByRole('alert')).toContainText('no picture that can be read')
-  const onePixel = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
-  await sheet.getByLabel('Photo of the plant').setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: onePixel })
+  const onePixel = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  )
+  await sheet
+    .getByLabel('Photo of the plant')
+    .setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: onePixel })
   await expect(sheet.getByRole('img', { name: /Photo of Hidcote/ })).toBeVisible()
-  const forged = await page.request.put(`${server.url}/api/gardens/saltmarsh-row/plants/lavandula-angustifolia-hidcote/picture`, { headers: { 'content-type': 'image/png' }, data: Buffer.from('<svg onload="alert(1)">') })
+  const forged = await page.request.put(
+    `${server.url}/api/gardens/saltmarsh-row/plants/lavandula-angustifolia-hidcote/picture`,
+    { headers: { 'content-type': 'image/png' }, data: Buffer.from('<svg onload="alert(1)">') },
+  )
   expect(forged.status()).toBe(422)
   await sheet.getByRole('button', { name: 'Take it away' }).click()
   await expect(sheet.getByRole('img', { name: /Photo of Hidcote/ })).toHaveCount(0)
@@ -122,10 +149,19 @@ test('the line-up: typing errors forgiven, side by side, a garden’s own figure
   await expect(page.getByTestId('plant-table')).toContainText('catmint')
 
   const json = await page.request.get(`${server.url}/api/library/export?garden=saltmarsh-row&as=json&own=1`)
-  const own = await json.json() as Record<string, string>[]
+  const own = (await json.json()) as Record<string, string>[]
   expect(own).toHaveLength(1)
   expect(own[0]!.zones).toBe('4:9')
-  await page.getByLabel('Plant list to import').setInputFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify([{ ...own[0], botanical_name: 'Nepeta saltmarshensis', common_name: 'salt catmint' }, { ...own[0], botanical_name: 'Nepeta altera', spread_m: 'wide' }])) })
+  await page.getByLabel('Plant list to import').setInputFiles({
+    name: 'mine.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      JSON.stringify([
+        { ...own[0], botanical_name: 'Nepeta saltmarshensis', common_name: 'salt catmint' },
+        { ...own[0], botanical_name: 'Nepeta altera', spread_m: 'wide' },
+      ]),
+    ),
+  })
   await expect(page.getByRole('alert')).toContainText('row 3, spread_m: “wide” came')
   await expect(page.getByText('of 478')).toBeVisible()
 })
@@ -134,7 +170,10 @@ test('what stands there already: kept out of, divided, and counted', async ({ pa
   await page.goto(`${server.url}/beds/old-lilac-corner/ground`)
   const book = page.getByTestId('existing')
   await expect(book.locator('li').filter({ hasText: 'Siberian iris clump' })).toBeVisible()
-  await book.getByRole('button', { name: /Siberian iris clump/ }).first().click()
+  await book
+    .getByRole('button', { name: /Siberian iris clump/ })
+    .first()
+    .click()
   await expect(book).toContainText('3 plants are free to use again')
   await book.getByRole('combobox', { name: 'What becomes of white peony' }).click()
   await page.getByRole('option', { name: 'take out' }).click()

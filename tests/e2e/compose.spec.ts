@@ -3,8 +3,12 @@ import { expect, test, type Page } from '@playwright/test'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
-test.beforeEach(async () => { server = await startServer() })
-test.afterEach(async () => { await server.kill() })
+test.beforeEach(async () => {
+  server = await startServer()
+})
+test.afterEach(async () => {
+  await server.kill()
+})
 
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
 
@@ -27,10 +31,15 @@ async function makeBed(page: Page, bedName: string) {
 
 async function shortlist(page: Page, name: string) {
   await page.getByLabel('Search plants').fill(name)
-  await page.getByRole('button', { name: new RegExp(`Put on the shortlist: ${name}`, 'i') }).first().click()
+  await page
+    .getByRole('button', { name: new RegExp(`Put on the shortlist: ${name}`, 'i') })
+    .first()
+    .click()
 }
 
-test('from an empty folder: make a bed, compose, mend, undo, export, and keep it all through a killed process', async ({ page }) => {
+test('from an empty folder: make a bed, compose, mend, undo, export, and keep it all through a killed process', async ({
+  page,
+}) => {
   await makeBed(page, 'Reading-room front')
   await page.getByLabel('Sun, hours a day').fill('6.5')
   await page.getByLabel('Sun, hours a day').press('Enter')
@@ -68,7 +77,10 @@ test('from an empty folder: make a bed, compose, mend, undo, export, and keep it
   await page.getByRole('tab', { name: /Second look/ }).click()
   const finding = page.locator('[data-finding^="window:"]')
   await expect(finding).toContainText('Hides the window')
-  await finding.getByRole('button', { name: /^Swap for/ }).first().click()
+  await finding
+    .getByRole('button', { name: /^Swap for/ })
+    .first()
+    .click()
   await expect(finding).toHaveCount(0)
   await page.keyboard.press('Control+z')
   await expect(finding).toBeVisible()
@@ -110,7 +122,12 @@ test('from an empty folder: make a bed, compose, mend, undo, export, and keep it
 test('an edge by figures: stations, curves, and figures that cannot be', async ({ page }) => {
   await makeBed(page, 'North step')
   const depth = page.getByLabel('Greatest depth')
-  for (const [text, message] of [['-2', /cannot be negative/], ['99 km', /not a/], ['4000', /at most 50 m/], ['', /is empty/]] as const) {
+  for (const [text, message] of [
+    ['-2', /cannot be negative/],
+    ['99 km', /not a/],
+    ['4000', /at most 50 m/],
+    ['', /is empty/],
+  ] as const) {
     await depth.fill(text)
     await depth.press('Enter')
     await expect(page.getByRole('alert').filter({ hasText: message })).toBeVisible()

@@ -2,8 +2,12 @@ import { expect, test, type Locator, type Page } from '@playwright/test'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
-test.beforeAll(async () => { server = await startServer({ demo: true }) })
-test.afterAll(async () => { await server.kill() })
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(async () => {
+  await server.kill()
+})
 
 const FRONT = '/beds/reading-room-front'
 

@@ -3,8 +3,12 @@ import { expect, test, type Page } from '@playwright/test'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
-test.beforeAll(async () => { server = await startServer({ demo: true }) })
-test.afterAll(async () => { await server.kill() })
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(async () => {
+  await server.kill()
+})
 
 const FRONT = '/beds/reading-room-front'
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
@@ -14,7 +18,9 @@ async function openSite(page: Page) {
   await expect(page.getByTestId('site-plan').locator('canvas').first()).toBeVisible()
 }
 
-test('the site by tape: a point by two tapes, tapes that do not meet, a corner moved by its figure, and undo', async ({ page }) => {
+test('the site by tape: a point by two tapes, tapes that do not meet, a corner moved by its figure, and undo', async ({
+  page,
+}) => {
   await openSite(page)
   const points = page.getByTestId('points')
   await expect(points.locator('li')).toHaveCount(5)
@@ -76,7 +82,9 @@ test('a thing is dragged in the plan, measured outlines close, and a walk is dra
   await expect(page.locator('[data-thing="Building"]')).toHaveCount(0)
 })
 
-test('light: the hour on the ring, the map of the season in the worker, and hand-measured hours before it', async ({ page }) => {
+test('light: the hour on the ring, the map of the season in the worker, and hand-measured hours before it', async ({
+  page,
+}) => {
   await openSite(page)
   await page.getByTestId('ring-sun').focus()
   await page.keyboard.press('ArrowRight')
@@ -89,10 +97,15 @@ test('light: the hour on the ring, the map of the season in the worker, and hand
   await page.getByRole('button', { name: 'Hours, season' }).click()
   await expect(page.getByText('May to Sep')).toBeVisible()
   const box = (await page.getByTestId('site-plan').boundingBox())!
-  await expect.poll(async () => {
-    await page.mouse.move(box.x + box.width / 2 + Math.random() * 5, box.y + box.height * 0.8)
-    return page.getByText(/h here:/).count()
-  }, { timeout: 20_000 }).toBeGreaterThan(0)
+  await expect
+    .poll(
+      async () => {
+        await page.mouse.move(box.x + box.width / 2 + Math.random() * 5, box.y + box.height * 0.8)
+        return page.getByText(/h here:/).count()
+      },
+      { timeout: 20_000 },
+    )
+    .toBeGreaterThan(0)
 
   await page.getByRole('tab', { name: 'This bed' }).click()
   await expect(page.getByText(/^Computed: 9\.\d h a day/)).toBeVisible({ timeout: 20_000 })
@@ -104,14 +117,23 @@ test('light: the hour on the ring, the map of the season in the worker, and hand
   await expect(page.getByText('The findings go by the computed light')).toBeVisible()
 })
 
-test('drawings: a broken one changes nothing, a GeoJSON becomes a path, the site goes out and the garden comes back', async ({ page }) => {
+test('drawings: a broken one changes nothing, a GeoJSON becomes a path, the site goes out and the garden comes back', async ({
+  page,
+}) => {
   await openSite(page)
   const input = page.getByLabel('Drawing to bring in')
-  await input.setInputFiles({ name: 'broken.dxf', mimeType: 'application/dxf', buffer: Buffer.from('0\nSECTION\nnonsense') })
+  await input.setInputFiles({
+    name: 'broken.dxf',
+    mimeType: 'application/dxf',
+    buffer: Buffer.from('0\nSECTION\nnonsense'),
+  })
   await expect(page.getByRole('alert').filter({ hasText: 'nothing was changed' })).toBeVisible()
   await input.setInputFiles({ name: 'photo.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
   await expect(page.getByRole('alert').filter({ hasText: 'nothing was changed' })).toBeVisible()
-  const onePixel = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+  const onePixel = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  )
   await input.setInputFiles({ name: 'survey.png', mimeType: 'image/png', buffer: onePixel })
   await expect(page.getByText('20.00 m wide')).toBeVisible()
   await page.getByRole('button', { name: 'Scale by two points' }).click()
@@ -125,7 +147,33 @@ test('drawings: a broken one changes nothing, a GeoJSON becomes a path, the site
   await known.fill(`${(drawn * 2).toFixed(2)}`)
   await known.press('Enter')
   await expect(page.getByText(/(39\.9|40\.0)\d? m wide/)).toBeVisible()
-  await input.setInputFiles({ name: 'path.geojson', mimeType: 'application/geo+json', buffer: Buffer.from(JSON.stringify({ type: 'FeatureCollection', features: [{ type: 'Feature', properties: { name: 'Shell path' }, geometry: { type: 'Polygon', coordinates: [[[0, -3], [5, -3], [5, -2], [0, -2], [0, -3]]] } }] })) })
+  await input.setInputFiles({
+    name: 'path.geojson',
+    mimeType: 'application/geo+json',
+    buffer: Buffer.from(
+      JSON.stringify({
+        type: 'FeatureCollection',
+        features: [
+          {
+            type: 'Feature',
+            properties: { name: 'Shell path' },
+            geometry: {
+              type: 'Polygon',
+              coordinates: [
+                [
+                  [0, -3],
+                  [5, -3],
+                  [5, -2],
+                  [0, -2],
+                  [0, -3],
+                ],
+              ],
+            },
+          },
+        ],
+      }),
+    ),
+  })
   await page.getByRole('button', { name: 'Bring them in' }).click()
   await expect(page.locator('[data-thing="Shell path"]')).toBeVisible()
 
@@ -139,9 +187,13 @@ test('drawings: a broken one changes nothing, a GeoJSON becomes a path, the site
   const zip = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Archive' }).first().click()
   const path = await (await zip).path()
-  await page.getByLabel('Garden archive to bring in').setInputFiles({ name: 'garden.zip', mimeType: 'application/zip', buffer: readFileSync(path) })
+  await page
+    .getByLabel('Garden archive to bring in')
+    .setInputFiles({ name: 'garden.zip', mimeType: 'application/zip', buffer: readFileSync(path) })
   await expect(page.getByRole('heading', { name: 'Saltmarsh Row Library' })).toHaveCount(2)
-  await page.getByLabel('Garden archive to bring in').setInputFiles({ name: 'broken.zip', mimeType: 'application/zip', buffer: Buffer.from('PK broken') })
+  await page
+    .getByLabel('Garden archive to bring in')
+    .setInputFiles({ name: 'broken.zip', mimeType: 'application/zip', buffer: Buffer.from('PK broken') })
   await expect(page.getByText(/Nothing was taken in/).first()).toBeVisible()
   await expect(page.getByRole('heading', { name: 'Saltmarsh Row Library' })).toHaveCount(2)
 })
@@ -158,7 +210,16 @@ test('beds of every kind are made, composed and walked round', async ({ page }) 
   await expect(page.getByText('80', { exact: true }).first()).toBeVisible()
 
   await page.goto(`${server.url}/beds/north-step/ground`)
-  for (const kind of ['two-sided border', 'terrace level', 'island', 'ring round existing planting', 'patterned court', 'pots', 'mixed screen', 'foundation or backed border']) {
+  for (const kind of [
+    'two-sided border',
+    'terrace level',
+    'island',
+    'ring round existing planting',
+    'patterned court',
+    'pots',
+    'mixed screen',
+    'foundation or backed border',
+  ]) {
     await page.getByRole('combobox', { name: 'Kind of bed' }).click()
     await page.getByRole('option', { name: kind }).click()
     await expect(page.getByText(/^Area /)).toBeVisible()

@@ -3,8 +3,12 @@ import { expect, test, type Page } from '@playwright/test'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
-test.beforeAll(async () => { server = await startServer({ demo: true }) })
-test.afterAll(async () => { await server.kill() })
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(async () => {
+  await server.kill()
+})
 
 const FRONT = '/beds/reading-room-front'
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
@@ -13,10 +17,15 @@ const addOne = async (page: Page, drift: string) => {
   await page.keyboard.press('+')
 }
 
-test('time moves all three pictures, a plant is nudged and pinned, and a finding lights its plants', async ({ page }) => {
+test('time moves all three pictures, a plant is nudged and pinned, and a finding lights its plants', async ({
+  page,
+}) => {
   await page.goto(`${server.url}${FRONT}/compose`)
   await expect(page.getByTestId('score').locator('[data-drift]').first()).toBeVisible()
-  const elevation = page.getByRole('img', { name: /Elevation/ }).locator('canvas').nth(1)
+  const elevation = page
+    .getByRole('img', { name: /Elevation/ })
+    .locator('canvas')
+    .nth(1)
   const plan = page.getByTestId('plan').locator('canvas').nth(1)
   const picture = (canvas: typeof plan) => canvas.evaluate((c) => (c as HTMLCanvasElement).toDataURL())
   await page.waitForTimeout(400)
@@ -79,7 +88,9 @@ test('the server away: the edit stays, is retried, and survives a closed tab', a
   await page.goto(`${server.url}${FRONT}/compose`)
   await page.locator('[data-drift="rr-20"]').click()
   const before = Number(await page.getByTestId('drift-count').innerText())
-  await context.route('**/api/beds/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await context.route('**/api/beds/**', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  )
   await addOne(page, 'rr-20')
   await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'offline')
   await page.close()
@@ -93,9 +104,14 @@ test('the server away: the edit stays, is retried, and survives a closed tab', a
 
 test('a broken plant list changes nothing and says where; a sound one is taken', async ({ page }) => {
   await page.goto(`${server.url}${FRONT}/plants`)
-  const [header = '', first = ''] = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8').split('\n')
+  const [header = '', first = ''] = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8').split(
+    '\n',
+  )
   const own = first.replace(/^[^,]+,[^,]+/, 'Salix testalis,sea willow')
-  const upload = (text: string) => page.getByLabel('Plant list to import').setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const upload = (text: string) =>
+    page
+      .getByLabel('Plant list to import')
+      .setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   await upload(`${header}\n${own}\n${own.replace('Salix testalis', 'Salix altera').replace(',3.0,', ',tall,')}\n`)
   await expect(page.getByRole('alert')).toContainText('row 3, foliage_height_m: “tall” came')
   await page.getByRole('button', { name: 'Close', exact: true }).first().click()
@@ -108,11 +124,13 @@ test('a broken plant list changes nothing and says where; a sound one is taken',
   await page.getByLabel('Search plants').fill('sea willow')
   await expect(page.getByTestId('line-up')).toContainText('sea willow')
   await expect(page.getByTestId('line-up')).toContainText('own')
-  await page.getByLabel('Search plants').fill('\'; DROP TABLE own_plant; --')
+  await page.getByLabel('Search plants').fill("'; DROP TABLE own_plant; --")
   await expect(page.getByText('No plant answers all of this')).toBeVisible()
 })
 
-test('script in a name is a name; names empty or endless are refused; a wrong address says what to do', async ({ page }) => {
+test('script in a name is a name; names empty or endless are refused; a wrong address says what to do', async ({
+  page,
+}) => {
   await page.goto(`${server.url}${FRONT}/ground`)
   const name = page.getByLabel('Name').first()
   await name.fill('')
@@ -132,17 +150,32 @@ test('script in a name is a name; names empty or endless are refused; a wrong ad
 })
 
 test('the server turns away what it should', async ({ request }) => {
-  const bed = await (await request.get(`${server.url}/api/beds/reading-room-front`)).json() as { revision: number; value: object }
-  const put = (data: unknown, headers = {}) => request.put(`${server.url}/api/beds/reading-room-front`, { data, headers, failOnStatusCode: false })
+  const bed = (await (await request.get(`${server.url}/api/beds/reading-room-front`)).json()) as {
+    revision: number
+    value: object
+  }
+  const put = (data: unknown, headers = {}) =>
+    request.put(`${server.url}/api/beds/reading-room-front`, { data, headers, failOnStatusCode: false })
   expect((await put({ revision: bed.revision, bed: { ...bed.value, drifts: [{ count: -1 }] } })).status()).toBe(422)
   expect((await put({ revision: bed.revision - 1, bed: bed.value })).status()).toBe(409)
   expect((await put('{"not json', { 'content-type': 'application/json' })).status()).toBe(400)
   expect((await put({ revision: 1, bed: bed.value, padding: 'x'.repeat(20 * 1024 * 1024) })).status()).toBe(413)
-  expect((await put({ revision: bed.revision, bed: bed.value }, { origin: 'http://elsewhere.example' })).status()).toBe(403)
-  expect((await request.get(`${server.url}/api/beds/..%2F..%2Fetc`, { failOnStatusCode: false })).status()).toBe(404)
+  expect(
+    (await put({ revision: bed.revision, bed: bed.value }, { origin: 'http://elsewhere.example' })).status(),
+  ).toBe(403)
+  expect((await request.get(`${server.url}/api/beds/..%2F..%2Fetc`, { failOnStatusCode: false })).status()).toBe(
+    404,
+  )
   expect((await request.get(`${server.url}/api/beds/'%20OR%201=1`, { failOnStatusCode: false })).status()).toBe(404)
-  expect((await request.get(`${server.url}/api/gardens`, { headers: { host: 'elsewhere.example' }, failOnStatusCode: false })).status()).toBe(403)
-  const after = await (await request.get(`${server.url}/api/beds/reading-room-front`)).json() as typeof bed
+  expect(
+    (
+      await request.get(`${server.url}/api/gardens`, {
+        headers: { host: 'elsewhere.example' },
+        failOnStatusCode: false,
+      })
+    ).status(),
+  ).toBe(403)
+  const after = (await (await request.get(`${server.url}/api/beds/reading-room-front`)).json()) as typeof bed
   expect(after).toEqual(bed)
 })
 

@@ -3,20 +3,38 @@ import { expect, test, type APIRequestContext } from '@playwright/test'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
-test.beforeAll(async () => { server = await startServer({ demo: true }) })
-test.afterAll(async () => { await server.kill() })
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(async () => {
+  await server.kill()
+})
 
 const GARDEN = 'saltmarsh-row'
-interface Stored { revision: number; value: Record<string, unknown> }
-const briefOf = async (request: APIRequestContext) => await (await request.get(`${server.url}/api/gardens/${GARDEN}/brief`)).json() as Stored
-const said = async (answer: { json: () => Promise<unknown> }) => ((await answer.json()) as { data?: { message?: string }; message?: string }).data?.message ?? ''
+interface Stored {
+  revision: number
+  value: Record<string, unknown>
+}
+const briefOf = async (request: APIRequestContext) =>
+  (await (await request.get(`${server.url}/api/gardens/${GARDEN}/brief`)).json()) as Stored
+const said = async (answer: { json: () => Promise<unknown> }) =>
+  ((await answer.json()) as { data?: { message?: string }; message?: string }).data?.message ?? ''
 
-test('a brief: what cannot be is refused in words and changes nothing, a stale one is told what is stored', async ({ request }) => {
+test('a brief: what cannot be is refused in words and changes nothing, a stale one is told what is stored', async ({
+  request,
+}) => {
   const before = await briefOf(request)
-  const put = (change: object, revision = before.revision) => request.put(`${server.url}/api/gardens/${GARDEN}/brief`, { data: { revision, brief: { ...before.value, ...change } } })
+  const put = (change: object, revision = before.revision) =>
+    request.put(`${server.url}/api/gardens/${GARDEN}/brief`, {
+      data: { revision, brief: { ...before.value, ...change } },
+    })
   const cases: [object, RegExp][] = [
-    [{ hoursAYear: -1 }, /cannot be negative/], [{ phases: 0 }, /At least one phase/], [{ hates: ['x'.repeat(200)] }, /at most 80/], [{ months: [13] }, /months/],
-    [{ schools: { layered: { spacing: 9 } } }, /spacing factor is at most/], [{ theme: { harmony: 'opposites', base: 'red', colours: [] } }, /#a4573f/],
+    [{ hoursAYear: -1 }, /cannot be negative/],
+    [{ phases: 0 }, /At least one phase/],
+    [{ hates: ['x'.repeat(200)] }, /at most 80/],
+    [{ months: [13] }, /months/],
+    [{ schools: { layered: { spacing: 9 } } }, /spacing factor is at most/],
+    [{ theme: { harmony: 'opposites', base: 'red', colours: [] } }, /#a4573f/],
     [{ requirements: [{ trait: 'singing', weight: 'must', beds: [] }] }, /requirements/],
   ]
   for (const [change, words] of cases) {
@@ -30,39 +48,74 @@ test('a brief: what cannot be is refused in words and changes nothing, a stale o
   const stale = await put({ budget: 6000 })
   expect(stale.status()).toBe(409)
   expect(((await stale.json()) as { data: { stored: Stored } }).data.stored.value.budget).toBe(5000)
-  expect((await request.put(`${server.url}/api/gardens/nowhere/brief`, { data: { revision: 0, brief: before.value } })).status()).toBe(404)
+  expect(
+    (
+      await request.put(`${server.url}/api/gardens/nowhere/brief`, { data: { revision: 0, brief: before.value } })
+    ).status(),
+  ).toBe(404)
 })
 
-test('a garden’s own figures: unknown plants and columns and figures that cannot be are refused; taken back, the library’s hold', async ({ request }) => {
-  const put = (plant: string, cells: object) => request.put(`${server.url}/api/gardens/${GARDEN}/plants/${plant}`, { data: { cells } })
-  const height = async () => ((await (await request.get(`${server.url}/api/library?garden=${GARDEN}`)).json()) as { plants: { id: string; flowerHeightM: number }[] }).plants.find((p) => p.id === 'nepeta-x-faassenii')!.flowerHeightM
+test('a garden’s own figures: unknown plants and columns and figures that cannot be are refused; taken back, the library’s hold', async ({
+  request,
+}) => {
+  const put = (plant: string, cells: object) =>
+    request.put(`${server.url}/api/gardens/${GARDEN}/plants/${plant}`, { data: { cells } })
+  const height = async () =>
+    (
+      (await (await request.get(`${server.url}/api/library?garden=${GARDEN}`)).json()) as {
+        plants: { id: string; flowerHeightM: number }[]
+      }
+    ).plants.find((p) => p.id === 'nepeta-x-faassenii')!.flowerHeightM
   const before = await height()
   expect((await put('no-such-plant', { spread_m: '1' })).status()).toBe(404)
-  for (const cells of [{ colour_of_mind: 'blue' }, { botanical_name: 'Rosa' }, { spread_m: 'wide' }, { zones: '9:2' }, { flower_height_m: '-1' }]) expect((await put('nepeta-x-faassenii', cells)).status(), JSON.stringify(cells)).toBe(422)
+  for (const cells of [
+    { colour_of_mind: 'blue' },
+    { botanical_name: 'Rosa' },
+    { spread_m: 'wide' },
+    { zones: '9:2' },
+    { flower_height_m: '-1' },
+  ])
+    expect((await put('nepeta-x-faassenii', cells)).status(), JSON.stringify(cells)).toBe(422)
   expect(await height()).toBe(before)
   expect((await put('nepeta-x-faassenii', { flower_height_m: '0.95' })).ok()).toBe(true)
   expect(await height()).toBe(0.95)
   // Other gardens, and the library by itself, know nothing of it.
-  const plain = (await (await request.get(`${server.url}/api/library`)).json()) as { plants: { id: string; flowerHeightM: number }[]; changed: string[] }
+  const plain = (await (await request.get(`${server.url}/api/library`)).json()) as {
+    plants: { id: string; flowerHeightM: number }[]
+    changed: string[]
+  }
   expect(plain.plants.find((p) => p.id === 'nepeta-x-faassenii')!.flowerHeightM).toBe(before)
   expect(plain.changed).toEqual([])
   expect((await put('nepeta-x-faassenii', {})).ok()).toBe(true)
   expect(await height()).toBe(before)
 })
 
-test('plant lists: a dry run takes nothing, what goes out comes in unchanged, in both forms', async ({ request }) => {
-  const library = async () => ((await (await request.get(`${server.url}/api/library`)).json()) as { plants: { id: string }[] }).plants
+test('plant lists: a dry run takes nothing, what goes out comes in unchanged, in both forms', async ({
+  request,
+}) => {
+  const library = async () =>
+    ((await (await request.get(`${server.url}/api/library`)).json()) as { plants: { id: string }[] }).plants
   const before = await library()
-  for (const [as, type] of [['csv', 'text/csv'], ['json', 'application/json']] as const) {
+  for (const [as, type] of [
+    ['csv', 'text/csv'],
+    ['json', 'application/json'],
+  ] as const) {
     const text = await (await request.get(`${server.url}/api/library/export?as=${as}`)).text()
-    const into = (query: string) => request.post(`${server.url}/api/library/import${query}`, { headers: { 'content-type': type }, data: Buffer.from(text) })
+    const into = (query: string) =>
+      request.post(`${server.url}/api/library/import${query}`, {
+        headers: { 'content-type': type },
+        data: Buffer.from(text),
+      })
     const dry = await into('?dry=1')
     expect(await dry.json()).toMatchObject({ taken: before.length, added: [] })
     expect(await library()).toEqual(before)
   }
   const [header, first] = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8').split('\n')
   const two = `${header}\n${first!.replace(/^[^,]+/, 'Rosa saltmarshensis')}\n${first!.replace(/^[^,]+,[^,]+,[^,]+/, 'Rosa altera,other rose,wizard')}\n`
-  const broken = await request.post(`${server.url}/api/library/import`, { headers: { 'content-type': 'text/csv' }, data: Buffer.from(two) })
+  const broken = await request.post(`${server.url}/api/library/import`, {
+    headers: { 'content-type': 'text/csv' },
+    data: Buffer.from(two),
+  })
   expect(broken.status()).toBe(422)
   expect(await said(broken)).toMatch(/row 3, kind: “wizard” came/)
   expect(await library()).toEqual(before)

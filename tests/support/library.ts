@@ -17,7 +17,9 @@ export const plant = (id: string): Plant => {
 
 export const portLinnet = { latitude: 44.6, lastFrost: '05-08', firstFrost: '10-14' }
 export const climate = climateOf(portLinnet)
-export const demo = JSON.parse(readFileSync(new URL('../../data/demo/saltmarsh-row.json', import.meta.url), 'utf8')) as { id: string; garden: unknown; site: unknown; beds: { id: string; bed: unknown }[] }
+export const demo = JSON.parse(
+  readFileSync(new URL('../../data/demo/saltmarsh-row.json', import.meta.url), 'utf8'),
+) as { id: string; garden: unknown; site: unknown; beds: { id: string; bed: unknown }[] }
 
 /** A bed of the demo garden as it is stored. */
 export const demoBed = (id: string): Bed => bedSchema.parse(demo.beds.find((b) => b.id === id)!.bed)
@@ -25,13 +27,29 @@ export const demoBed = (id: string): Bed => bedSchema.parse(demo.beds.find((b) =
 /** A plain bed before a rendered wall. */
 export function testBed(change: Partial<Bed> = {}): Bed {
   return {
-    name: 'Test bed', form: plainForm, outline: rectangle(10, 3), laneShares: startShares(3),
+    name: 'Test bed',
+    form: plainForm,
+    outline: rectangle(10, 3),
+    laneShares: startShares(3),
     wall: { heightM: 3, material: 'render', colour: '#d9cdb8', openings: [] },
     viewpoint: { name: 'The path', eyeHeightM: 1.6, distanceM: 3, turnDeg: 0 },
     ground: { ...plainGround, sunHours: 6, sunByHand: true },
-    school: 'layered', existing: [], drifts: [], pins: [], accepted: [], shortlist: [], buying: [], ...change,
+    school: 'layered',
+    existing: [],
+    drifts: [],
+    pins: [],
+    accepted: [],
+    shortlist: [],
+    buying: [],
+    ...change,
   }
 }
 
-export const drift = (id: string, plantId: string, lane: number, at: number, count = 1, change: Partial<Drift> = {}): Drift =>
-  ({ id, plantId, lane, at, count, pattern: 'row', everyM: 1, ...change })
+export const drift = (
+  id: string,
+  plantId: string,
+  lane: number,
+  at: number,
+  count = 1,
+  change: Partial<Drift> = {},
+): Drift => ({ id, plantId, lane, at, count, pattern: 'row', everyM: 1, ...change })

@@ -2,7 +2,11 @@ import type { Corner, CrownObstacle, LightInput, Obstacle } from '../../core/lig
 import { sunSteps } from '../../core/light'
 
 /** The plain way to the same figures: a ray from each cell to the sun against each face and crown, at each step. Hours of light let through, month by month. */
-export function castRays(input: LightInput, months: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], every = 1): Float32Array[] {
+export function castRays(
+  input: LightInput,
+  months: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+  every = 1,
+): Float32Array[] {
   const { grid } = input
   return months.map((month) => {
     const hours = new Float32Array(grid.cols * grid.rows)
@@ -13,8 +17,14 @@ export function castRays(input: LightInput, months: readonly number[] = [1, 2, 3
       const to = { x: Math.sin(turn) * flat, y: Math.cos(turn) * flat, z: up }
       for (let r = 0; r < grid.rows; r += every) {
         for (let c = 0; c < grid.cols; c += every) {
-          const from = { x: grid.x0 + (c + 0.5) * grid.cellM, y: grid.y0 + (r + 0.5) * grid.cellM, z: input.levels?.[r * grid.cols + c] ?? 0 }
-          hours[r * grid.cols + c]! += step.hours * input.obstacles.reduce((pass, o) => (pass === 0 ? 0 : pass * passes(o, from, to, month)), 1)
+          const from = {
+            x: grid.x0 + (c + 0.5) * grid.cellM,
+            y: grid.y0 + (r + 0.5) * grid.cellM,
+            z: input.levels?.[r * grid.cols + c] ?? 0,
+          }
+          hours[r * grid.cols + c]! +=
+            step.hours *
+            input.obstacles.reduce((pass, o) => (pass === 0 ? 0 : pass * passes(o, from, to, month)), 1)
         }
       }
     }
@@ -50,12 +60,18 @@ function hitsFace(face: readonly Corner[], from: Corner, to: Corner): boolean {
   if (at <= 0) return false
   const p = { x: from.x + to.x * at, y: from.y + to.y * at, z: from.z + to.z * at }
   // Seen along the axis the face is widest against.
-  const [i, j] = Math.abs(n.z) >= Math.abs(n.x) && Math.abs(n.z) >= Math.abs(n.y) ? ['x', 'y'] as const : Math.abs(n.x) >= Math.abs(n.y) ? ['y', 'z'] as const : ['x', 'z'] as const
+  const [i, j] =
+    Math.abs(n.z) >= Math.abs(n.x) && Math.abs(n.z) >= Math.abs(n.y)
+      ? (['x', 'y'] as const)
+      : Math.abs(n.x) >= Math.abs(n.y)
+        ? (['y', 'z'] as const)
+        : (['x', 'z'] as const)
   let inside = false
   for (let k = 0, l = face.length - 1; k < face.length; l = k++) {
     const q = face[k]!
     const s = face[l]!
-    if (q[j] > p[j] !== s[j] > p[j] && p[i] < ((s[i] - q[i]) * (p[j] - q[j])) / (s[j] - q[j]) + q[i]) inside = !inside
+    if (q[j] > p[j] !== s[j] > p[j] && p[i] < ((s[i] - q[i]) * (p[j] - q[j])) / (s[j] - q[j]) + q[i])
+      inside = !inside
   }
   return inside
 }

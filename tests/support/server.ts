@@ -21,29 +21,51 @@ export interface TestServer {
 
 export const emptyFolder = () => mkdtempSync(join(tmpdir(), 'amber-e2e-'))
 
-export const freePort = () => new Promise<number>((done) => {
-  const probe = createServer()
-  probe.listen(0, '127.0.0.1', () => { const { port } = probe.address() as AddressInfo; probe.close(() => done(port)) })
-})
+export const freePort = () =>
+  new Promise<number>((done) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo
+      probe.close(() => done(port))
+    })
+  })
 
 /** Starts the built server on a free port of loopback with a data folder of its own. */
-export async function startServer(options: { folder?: string; demo?: boolean; wait?: boolean; port?: number } = {}): Promise<TestServer> {
+export async function startServer(
+  options: { folder?: string; demo?: boolean; wait?: boolean; port?: number } = {},
+): Promise<TestServer> {
   const folder = options.folder ?? emptyFolder()
-  const port = options.port ?? await freePort()
+  const port = options.port ?? (await freePort())
   const began = performance.now()
   const child: ChildProcess = spawn(process.execPath, [ENTRY], {
-    env: { ...process.env, HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port), AMBER_DATA_DIR: folder, NODE_ENV: 'production', AMBER_SEED_DEMO: options.demo ? '1' : '', DATABASE_URL: '' },
+    env: {
+      ...process.env,
+      HOST: '127.0.0.1',
+      NITRO_HOST: '127.0.0.1',
+      NITRO_PORT: String(port),
+      AMBER_DATA_DIR: folder,
+      NODE_ENV: 'production',
+      AMBER_SEED_DEMO: options.demo ? '1' : '',
+      DATABASE_URL: '',
+    },
     stdio: ['ignore', 'ignore', 'pipe'],
   })
   let text = ''
-  child.stderr?.on('data', (chunk: Buffer) => { text += chunk.toString() })
+  child.stderr?.on('data', (chunk: Buffer) => {
+    text += chunk.toString()
+  })
   const exit = new Promise<number | null>((done) => child.on('exit', (code) => done(code)))
   const url = `http://127.0.0.1:${port}`
   if (options.wait !== false) await answers(url, () => text)
   return {
-    url, folder, startedInMs: performance.now() - began,
+    url,
+    folder,
+    startedInMs: performance.now() - began,
     errors: () => text,
-    kill: async () => { child.kill('SIGKILL'); await exit },
+    kill: async () => {
+      child.kill('SIGKILL')
+      await exit
+    },
     ended: () => exit,
   }
 }
@@ -51,7 +73,13 @@ export async function startServer(options: { folder?: string; demo?: boolean; wa
 async function answers(url: string, errors: () => string) {
   const until = Date.now() + WAIT_MS
   while (Date.now() < until) {
-    if (await fetch(`${url}/api/health`).then((r) => r.ok, () => false)) return
+    if (
+      await fetch(`${url}/api/health`).then(
+        (r) => r.ok,
+        () => false,
+      )
+    )
+      return
     await new Promise((done) => setTimeout(done, 20))
   }
   throw new Error(`The server did not answer: ${errors()}`)

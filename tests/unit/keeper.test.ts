@@ -3,18 +3,23 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createKeeper } from '../../app/stores/keeper'
 import type { SavedAnswer } from '../../shared/wire'
 
-interface Note { readonly text: string }
+interface Note {
+  readonly text: string
+}
 type Edit = { readonly kind: 'write' | 'replace'; readonly text: string }
 
 const later = (ms: number) => vi.advanceTimersByTimeAsync(ms)
-const httpError = (statusCode: number, data: unknown = {}) => Object.assign(new Error(String(statusCode)), { statusCode, data: { data, message: `answered ${statusCode}` } })
+const httpError = (statusCode: number, data: unknown = {}) =>
+  Object.assign(new Error(String(statusCode)), { statusCode, data: { data, message: `answered ${statusCode}` } })
 
 /** A server of one note that refuses stale revisions, and can be away. */
 function noteServer() {
   const server = { value: { text: 'first' } as Note, revision: 1, away: false, refuses: false, puts: 0 }
   const put = async (_: string, revision: number, value: Note): Promise<SavedAnswer> => {
     server.puts++
-    await new Promise((done) => { setTimeout(done, 20) })
+    await new Promise((done) => {
+      setTimeout(done, 20)
+    })
     if (server.away) throw new Error('no route')
     if (server.refuses) throw httpError(422)
     if (revision !== server.revision) throw httpError(409, { stored: stored() })
@@ -22,7 +27,12 @@ function noteServer() {
     server.revision++
     return { revision: server.revision, savedAt: '2026-01-01T00:00:00Z' } as SavedAnswer
   }
-  const stored = () => ({ id: 'n', value: server.value, revision: server.revision, savedAt: '2026-01-01T00:00:00Z' })
+  const stored = () => ({
+    id: 'n',
+    value: server.value,
+    revision: server.revision,
+    savedAt: '2026-01-01T00:00:00Z',
+  })
   return { server, put, stored }
 }
 
@@ -30,10 +40,13 @@ function keeperOf({ put }: ReturnType<typeof noteServer>) {
   return createKeeper<Note, { id: string; value: Note; revision: number; savedAt: string }, Edit>({
     key: (id) => id,
     put,
-    apply: (value, edit) => ({ value: edit.text === value.text ? value : { text: edit.text }, inverse: { kind: 'replace', text: value.text } }),
+    apply: (value, edit) => ({
+      value: edit.text === value.text ? value : { text: edit.text },
+      inverse: { kind: 'replace', text: value.text },
+    }),
     describe: (edit) => edit.kind,
     replace: (value) => ({ kind: 'replace', text: value.text }),
-    parse: (value) => (typeof (value as Note | null)?.text === 'string' ? value as Note : null),
+    parse: (value) => (typeof (value as Note | null)?.text === 'string' ? (value as Note) : null),
   })
 }
 
@@ -41,9 +54,20 @@ let storage: Map<string, string>
 beforeEach(() => {
   vi.useFakeTimers()
   storage = new Map()
-  vi.stubGlobal('localStorage', { getItem: (k: string) => storage.get(k) ?? null, setItem: (k: string, v: string) => { storage.set(k, v) }, removeItem: (k: string) => { storage.delete(k) } })
+  vi.stubGlobal('localStorage', {
+    getItem: (k: string) => storage.get(k) ?? null,
+    setItem: (k: string, v: string) => {
+      storage.set(k, v)
+    },
+    removeItem: (k: string) => {
+      storage.delete(k)
+    },
+  })
 })
-afterEach(() => { vi.useRealTimers(); vi.unstubAllGlobals() })
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
 
 const write = (text: string): Edit => ({ kind: 'write', text })
 function open() {
@@ -67,17 +91,23 @@ describe('a keeper', () => {
   })
 
   it('undoes and redoes any history to where it was', () => {
-    fc.assert(fc.property(fc.array(fc.string({ minLength: 1, maxLength: 4 }), { maxLength: 12 }), fc.nat(14), (texts, back) => {
-      const { keeper } = open()
-      for (const t of texts) keeper.edit(write(t))
-      const last = keeper.value.value!.text
-      const steps = Math.min(back, keeper.done.value.length)
-      for (let i = 0; i < steps; i++) keeper.undo()
-      for (let i = 0; i < steps; i++) keeper.redo()
-      expect(keeper.value.value!.text).toBe(last)
-      while (keeper.done.value.length > 0) keeper.undo()
-      expect(keeper.value.value!.text).toBe('first')
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.string({ minLength: 1, maxLength: 4 }), { maxLength: 12 }),
+        fc.nat(14),
+        (texts, back) => {
+          const { keeper } = open()
+          for (const t of texts) keeper.edit(write(t))
+          const last = keeper.value.value!.text
+          const steps = Math.min(back, keeper.done.value.length)
+          for (let i = 0; i < steps; i++) keeper.undo()
+          for (let i = 0; i < steps; i++) keeper.redo()
+          expect(keeper.value.value!.text).toBe(last)
+          while (keeper.done.value.length > 0) keeper.undo()
+          expect(keeper.value.value!.text).toBe('first')
+        },
+      ),
+    )
   })
 
   it('an edit that changes nothing is no step, and a preview makes none', () => {

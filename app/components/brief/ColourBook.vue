@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { colourWords, HARMONIES, HARMONY_WORDS, MATERIAL_COLOURS, proposeTheme, seenAs, VISIONS, VISION_WORDS, type Theme, type Vision } from '~~/core/colour'
+import {
+  colourWords,
+  HARMONIES,
+  HARMONY_WORDS,
+  MATERIAL_COLOURS,
+  proposeTheme,
+  seenAs,
+  VISIONS,
+  VISION_WORDS,
+  type Theme,
+  type Vision,
+} from '~~/core/colour'
 import { MONTH_NAMES } from '~~/core/plant'
 
 /** The colour theme: from the building and what stands behind, by harmony, adjusted by hand, month by month. */
@@ -16,13 +27,17 @@ function setBase(colour: string) {
   if (theme.value) set({ ...theme.value, base: colour }, 'change the backdrop’s colour')
   else set(proposeTheme(colour, 'opposites'))
 }
-const setColour = (i: number, colour: string) => set({ ...theme.value!, colours: theme.value!.colours.map((c, k) => (k === i ? { ...c, colour } : c)) })
+const setColour = (i: number, colour: string) =>
+  set({ ...theme.value!, colours: theme.value!.colours.map((c, k) => (k === i ? { ...c, colour } : c)) })
 function toggleMonth(i: number, month: number) {
   const { months } = theme.value!.colours[i]!
-  const after = months.includes(month) ? months.filter((m) => m !== month) : [...months, month].sort((a, b) => a - b)
+  const after = months.includes(month)
+    ? months.filter((m) => m !== month)
+    : [...months, month].sort((a, b) => a - b)
   set({ ...theme.value!, colours: theme.value!.colours.map((c, k) => (k === i ? { ...c, months: after } : c)) })
 }
-const addColour = () => set({ ...theme.value!, colours: [...theme.value!.colours, { colour: '#f3ead2', months: [] }] })
+const addColour = () =>
+  set({ ...theme.value!, colours: [...theme.value!.colours, { colour: '#f3ead2', months: [] }] })
 const cut = (i: number) => set({ ...theme.value!, colours: theme.value!.colours.filter((_, k) => k !== i) })
 
 const photo = shallowRef<string | null>(null)
@@ -49,7 +64,11 @@ function pick(event: MouseEvent) {
   const x = Math.round((event.offsetX / image.clientWidth) * canvas.width)
   const y = Math.round((event.offsetY / image.clientHeight) * canvas.height)
   const { data } = context.getImageData(Math.max(0, x - 2), Math.max(0, y - 2), 5, 5)
-  const mean = [0, 1, 2].map((k) => { let n = 0; for (let i = k; i < data.length; i += 4) n += data[i]!; return Math.round(n / (data.length / 4)) })
+  const mean = [0, 1, 2].map((k) => {
+    let n = 0
+    for (let i = k; i < data.length; i += 4) n += data[i]!
+    return Math.round(n / (data.length / 4))
+  })
   setBase(`#${mean.map((v) => v.toString(16).padStart(2, '0')).join('')}`)
 }
 </script>
@@ -58,67 +77,305 @@ function pick(event: MouseEvent) {
   <div class="colours">
     <section>
       <h3>Begin with what stands behind</h3>
-      <div class="swatches"><button v-for="m in MATERIAL_COLOURS" :key="m.name" class="swatch" :class="{ on: m.colour === base }" :title="m.name" :aria-label="m.name" :style="{ background: seen(m.colour) }" @click="setBase(m.colour)" /><button v-if="store.bed?.wall" class="swatch wall" :style="{ background: seen(store.bed.wall.colour) }" title="this bed’s wall" aria-label="This bed’s wall" @click="setBase(store.bed.wall.colour)" /></div>
-      <div class="row"><label class="now"><input type="color" :value="base" aria-label="Colour of the backdrop" @change="setBase(($event.target as HTMLInputElement).value)">{{ colourWords(base) }}</label>
-        <label class="photo"><UIcon name="i-lucide-image" />From a photo<input type="file" accept="image/png,image/jpeg" class="sr-only" aria-label="Photo of the building" @change="takePhoto"></label></div>
+      <div class="swatches">
+        <button
+          v-for="m in MATERIAL_COLOURS"
+          :key="m.name"
+          class="swatch"
+          :class="{ on: m.colour === base }"
+          :title="m.name"
+          :aria-label="m.name"
+          :style="{ background: seen(m.colour) }"
+          @click="setBase(m.colour)"
+        />
+        <button
+          v-if="store.bed?.wall"
+          class="swatch wall"
+          :style="{ background: seen(store.bed.wall.colour) }"
+          title="this bed’s wall"
+          aria-label="This bed’s wall"
+          @click="setBase(store.bed.wall.colour)"
+        />
+      </div>
+      <div class="row">
+        <label class="now">
+          <input
+            type="color"
+            :value="base"
+            aria-label="Colour of the backdrop"
+            @change="setBase(($event.target as HTMLInputElement).value)"
+          />
+          {{ colourWords(base) }}
+        </label>
+        <label class="photo">
+          <UIcon name="i-lucide-image" />
+          From a photo
+          <input
+            type="file"
+            accept="image/png,image/jpeg"
+            class="sr-only"
+            aria-label="Photo of the building"
+            @change="takePhoto"
+          />
+        </label>
+      </div>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <figure v-if="photo"><img :src="photo" alt="Photo of the building: click to take a colour from it" @click="pick"><figcaption>Click on the wall, the roof, the door to begin with its colour.</figcaption></figure>
+      <figure v-if="photo">
+        <img :src="photo" alt="Photo of the building: click to take a colour from it" @click="pick" />
+        <figcaption>Click on the wall, the roof, the door to begin with its colour.</figcaption>
+      </figure>
     </section>
     <section>
       <h3>Answer it</h3>
       <div class="proposals">
-        <button v-for="p in proposals" :key="p.h" class="proposal" :class="{ on: theme?.harmony === p.h }" :data-harmony="p.h" @click="set(p.theme, `choose ${HARMONY_WORDS[p.h].name.toLowerCase()}`)">
-          <span class="bar"><i :style="{ background: seen(base) }" /><i v-for="c in p.theme.colours" :key="c.colour" :style="{ background: seen(c.colour) }" /></span>
-          <b>{{ HARMONY_WORDS[p.h].name }}</b><small>{{ HARMONY_WORDS[p.h].how }}</small>
+        <button
+          v-for="p in proposals"
+          :key="p.h"
+          class="proposal"
+          :class="{ on: theme?.harmony === p.h }"
+          :data-harmony="p.h"
+          @click="set(p.theme, `choose ${HARMONY_WORDS[p.h].name.toLowerCase()}`)"
+        >
+          <span class="bar">
+            <i :style="{ background: seen(base) }" />
+            <i v-for="c in p.theme.colours" :key="c.colour" :style="{ background: seen(c.colour) }" />
+          </span>
+          <b>{{ HARMONY_WORDS[p.h].name }}</b>
+          <small>{{ HARMONY_WORDS[p.h].how }}</small>
         </button>
       </div>
     </section>
     <section v-if="theme">
       <h3>By hand, and by month</h3>
       <div v-for="(c, i) in theme.colours" :key="i" class="own">
-        <input type="color" :value="c.colour" :aria-label="`Theme colour ${i + 1}`" @change="setColour(i, ($event.target as HTMLInputElement).value)"><b>{{ colourWords(c.colour) }}</b>
-        <span class="months"><button v-for="(name, k) in MONTH_NAMES" :key="name" class="m" :class="{ on: c.months.length === 0 || c.months.includes(k + 1) }" :aria-label="`${colourWords(c.colour)} in ${name}`" :aria-pressed="c.months.includes(k + 1)" @click="toggleMonth(i, k + 1)">{{ name.charAt(0) }}</button></span>
+        <input
+          type="color"
+          :value="c.colour"
+          :aria-label="`Theme colour ${i + 1}`"
+          @change="setColour(i, ($event.target as HTMLInputElement).value)"
+        />
+        <b>{{ colourWords(c.colour) }}</b>
+        <span class="months">
+          <button
+            v-for="(name, k) in MONTH_NAMES"
+            :key="name"
+            class="m"
+            :class="{ on: c.months.length === 0 || c.months.includes(k + 1) }"
+            :aria-label="`${colourWords(c.colour)} in ${name}`"
+            :aria-pressed="c.months.includes(k + 1)"
+            @click="toggleMonth(i, k + 1)"
+          >
+            {{ name.charAt(0) }}
+          </button>
+        </span>
         <small>{{ c.months.length === 0 ? 'all year' : '' }}</small>
-        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take out ${colourWords(c.colour)}`" @click="cut(i)" />
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-x"
+          :aria-label="`Take out ${colourWords(c.colour)}`"
+          @click="cut(i)"
+        />
       </div>
-      <div class="row"><UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" :disabled="theme.colours.length >= 8" @click="addColour">Colour</UButton><UButton size="xs" color="neutral" variant="ghost" @click="set(null, 'no theme')">No theme</UButton><span class="hint">Greens and greys are always free.</span></div>
+      <div class="row">
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-plus"
+          :disabled="theme.colours.length >= 8"
+          @click="addColour"
+        >
+          Colour
+        </UButton>
+        <UButton size="xs" color="neutral" variant="ghost" @click="set(null, 'no theme')">No theme</UButton>
+        <span class="hint">Greens and greys are always free.</span>
+      </div>
     </section>
     <section>
-      <div class="row"><h3>What {{ store.bed?.name }} shows</h3><USelect v-model="vision" :items="VISIONS.map((value) => ({ label: VISION_WORDS[value], value }))" size="xs" aria-label="Seen by people who are" /></div>
+      <div class="row">
+        <h3>What {{ store.bed?.name }} shows</h3>
+        <USelect
+          v-model="vision"
+          :items="VISIONS.map((value) => ({ label: VISION_WORDS[value], value }))"
+          size="xs"
+          aria-label="Seen by people who are"
+        />
+      </div>
       <ClientOnly><BriefColourStrip :vision="vision" /></ClientOnly>
-      <div v-if="store.garden && store.bed" class="picture"><ClientOnly><BedPicture :bed="store.bed" :garden="store.garden.value" :month="compose.moment.month" :height="200" /></ClientOnly></div>
-      <p class="hint">{{ MONTH_NAMES[compose.moment.month - 1] }} of the third year; click a month of the strip. Colours that stray from the theme stand in the second look, and can be accepted there.</p>
+      <div v-if="store.garden && store.bed" class="picture">
+        <ClientOnly>
+          <BedPicture :bed="store.bed" :garden="store.garden.value" :month="compose.moment.month" :height="200" />
+        </ClientOnly>
+      </div>
+      <p class="hint">
+        {{ MONTH_NAMES[compose.moment.month - 1] }} of the third year; click a month of the strip. Colours that
+        stray from the theme stand in the second look, and can be accepted there.
+      </p>
     </section>
   </div>
 </template>
 
 <style scoped>
-.colours { max-width: 820px; margin: 0 auto; display: grid; gap: 4px; }
-section { padding: 10px 0 12px; border-bottom: 1px solid var(--line); }
-h3 { font-size: 16px; font-weight: 600; margin-bottom: 6px; }
-.swatches { display: flex; gap: 6px; flex-wrap: wrap; }
-.swatch { width: 44px; height: 30px; border-radius: 5px; border: 1px solid var(--line); cursor: pointer; }
-.swatch.on { outline: 2.5px solid var(--amber); outline-offset: 1px; }
-.wall { border: 2px dashed var(--ink); }
-.row { display: flex; gap: 12px; align-items: center; margin-top: 8px; flex-wrap: wrap; }
-.now { display: flex; gap: 8px; align-items: center; font-family: var(--font-serif); }
-input[type='color'] { width: 36px; height: 26px; border: 1px solid var(--line); border-radius: 5px; background: none; cursor: pointer; }
-.photo { display: inline-flex; gap: 6px; align-items: center; border: 1px solid var(--line); border-radius: 6px; padding: 3px 10px; font-size: 13px; cursor: pointer; }
-figure img { max-width: 100%; cursor: crosshair; border-radius: 6px; margin-top: 8px; }
-figcaption, .hint { font-size: 12px; color: var(--soft); }
-.problem { color: var(--amber-deep); font-size: 13px; margin-top: 6px; }
-.proposals { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; }
-.proposal { display: flex; flex-direction: column; justify-content: flex-start; text-align: left; border: 1px solid var(--line); border-radius: 8px; padding: 8px 10px; background: var(--card); cursor: pointer; }
-.proposal.on { border-color: var(--amber); box-shadow: 0 0 0 1.5px var(--amber); }
-.proposal b { font-family: var(--font-serif); display: block; margin-top: 5px; }
-.proposal small { color: var(--soft); font-size: 11.5px; line-height: 1.3; display: block; }
-.bar { display: flex; height: 26px; border-radius: 4px; overflow: hidden; }
-.bar i { flex: 1; }
-.bar i:first-child { flex: 0.6; }
-.own { display: grid; grid-template-columns: 40px 130px max-content 60px 30px; gap: 8px; align-items: center; padding: 2px 0; font-size: 13px; }
-.own b { font-family: var(--font-serif); font-weight: 500; }
-.months { display: inline-flex; gap: 2px; }
-.m { width: 20px; height: 20px; border-radius: 50%; font-size: 11px; color: var(--soft); border: 1px solid var(--line); cursor: pointer; }
-.m.on { background: color-mix(in srgb, var(--amber) 30%, var(--card)); color: var(--ink); border-color: var(--amber); }
-.picture { border: 1px solid var(--line); border-radius: 8px; overflow: hidden; margin-top: 6px; }
+.colours {
+  max-width: 820px;
+  margin: 0 auto;
+  display: grid;
+  gap: 4px;
+}
+section {
+  padding: 10px 0 12px;
+  border-bottom: 1px solid var(--line);
+}
+h3 {
+  font-size: 16px;
+  font-weight: 600;
+  margin-bottom: 6px;
+}
+.swatches {
+  display: flex;
+  gap: 6px;
+  flex-wrap: wrap;
+}
+.swatch {
+  width: 44px;
+  height: 30px;
+  border-radius: 5px;
+  border: 1px solid var(--line);
+  cursor: pointer;
+}
+.swatch.on {
+  outline: 2.5px solid var(--amber);
+  outline-offset: 1px;
+}
+.wall {
+  border: 2px dashed var(--ink);
+}
+.row {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-top: 8px;
+  flex-wrap: wrap;
+}
+.now {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-family: var(--font-serif);
+}
+input[type='color'] {
+  width: 36px;
+  height: 26px;
+  border: 1px solid var(--line);
+  border-radius: 5px;
+  background: none;
+  cursor: pointer;
+}
+.photo {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  padding: 3px 10px;
+  font-size: 13px;
+  cursor: pointer;
+}
+figure img {
+  max-width: 100%;
+  cursor: crosshair;
+  border-radius: 6px;
+  margin-top: 8px;
+}
+figcaption,
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+}
+.problem {
+  color: var(--amber-deep);
+  font-size: 13px;
+  margin-top: 6px;
+}
+.proposals {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.proposal {
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-start;
+  text-align: left;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  padding: 8px 10px;
+  background: var(--card);
+  cursor: pointer;
+}
+.proposal.on {
+  border-color: var(--amber);
+  box-shadow: 0 0 0 1.5px var(--amber);
+}
+.proposal b {
+  font-family: var(--font-serif);
+  display: block;
+  margin-top: 5px;
+}
+.proposal small {
+  color: var(--soft);
+  font-size: 11.5px;
+  line-height: 1.3;
+  display: block;
+}
+.bar {
+  display: flex;
+  height: 26px;
+  border-radius: 4px;
+  overflow: hidden;
+}
+.bar i {
+  flex: 1;
+}
+.bar i:first-child {
+  flex: 0.6;
+}
+.own {
+  display: grid;
+  grid-template-columns: 40px 130px max-content 60px 30px;
+  gap: 8px;
+  align-items: center;
+  padding: 2px 0;
+  font-size: 13px;
+}
+.own b {
+  font-family: var(--font-serif);
+  font-weight: 500;
+}
+.months {
+  display: inline-flex;
+  gap: 2px;
+}
+.m {
+  width: 20px;
+  height: 20px;
+  border-radius: 50%;
+  font-size: 11px;
+  color: var(--soft);
+  border: 1px solid var(--line);
+  cursor: pointer;
+}
+.m.on {
+  background: color-mix(in srgb, var(--amber) 30%, var(--card));
+  color: var(--ink);
+  border-color: var(--amber);
+}
+.picture {
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  overflow: hidden;
+  margin-top: 6px;
+}
 </style>

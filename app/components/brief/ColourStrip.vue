@@ -20,38 +20,105 @@ const palette = usePalette()
 const shown = computed(() => (scene.value ? shownColours(scene.value) : []))
 
 const option = computed<ComposeOption<BarSeriesOption | GridComponentOption | TooltipComponentOption>>(() => {
-  const green = Array.from({ length: 12 }, (_, i) => shown.value.filter((s) => s.month === i + 1 && isGreen(s.colour)).reduce((n, s) => n + s.share, 0))
+  const green = Array.from({ length: 12 }, (_, i) =>
+    shown.value.filter((s) => s.month === i + 1 && isGreen(s.colour)).reduce((n, s) => n + s.share, 0),
+  )
   // One series a plant and part: its colour of each month.
   const keys = [...new Set(shown.value.filter((s) => !isGreen(s.colour)).map((s) => `${s.plant.id}|${s.flower}`))]
   const series: BarSeriesOption[] = keys.map((key) => {
     const list = shown.value.filter((s) => `${s.plant.id}|${s.flower}` === key && !isGreen(s.colour))
     const first = list[0]!
     return {
-      type: 'bar', stack: 'all', barWidth: '78%', name: `${first.plant.commonName}, ${first.flower ? 'flower' : 'leaf'}`,
-      data: Array.from({ length: 12 }, (_, i) => { const s = list.find((l) => l.month === i + 1); return s ? { value: Math.round(s.share * 1000) / 10, itemStyle: { color: seenAs(s.colour, props.vision) } } : { value: 0 } }),
+      type: 'bar',
+      stack: 'all',
+      barWidth: '78%',
+      name: `${first.plant.commonName}, ${first.flower ? 'flower' : 'leaf'}`,
+      data: Array.from({ length: 12 }, (_, i) => {
+        const s = list.find((l) => l.month === i + 1)
+        return s
+          ? { value: Math.round(s.share * 1000) / 10, itemStyle: { color: seenAs(s.colour, props.vision) } }
+          : { value: 0 }
+      }),
     }
   })
   return {
-    animation: false, grid: { left: 44, right: 8, top: 8, bottom: 6 },
-    tooltip: { trigger: 'item', formatter: (p) => { const q = (Array.isArray(p) ? p[0] : p)!; return `${q.seriesName}: ${String(q.value)} % in ${q.name}, ${typeof q.color === 'string' ? colourWords(q.color) : ''}` } },
-    xAxis: { type: 'category', data: MONTH_NAMES.map((m) => m.slice(0, 3)), axisTick: { show: false }, axisLabel: { show: false } },
-    yAxis: { type: 'value', max: 100, axisLabel: { formatter: '{value} %', color: palette.value?.soft ?? '#5e5347' }, splitLine: { lineStyle: { color: palette.value?.line ?? '#ddd1bb' } } },
-    series: [{ type: 'bar', stack: 'all', barWidth: '78%', name: 'greens', data: green.map((v) => ({ value: Math.round(v * 1000) / 10, itemStyle: { color: seenAs('#7f9a5a', props.vision) } })) }, ...series],
+    animation: false,
+    grid: { left: 44, right: 8, top: 8, bottom: 6 },
+    tooltip: {
+      trigger: 'item',
+      formatter: (p) => {
+        const q = (Array.isArray(p) ? p[0] : p)!
+        return `${q.seriesName}: ${String(q.value)} % in ${q.name}, ${typeof q.color === 'string' ? colourWords(q.color) : ''}`
+      },
+    },
+    xAxis: {
+      type: 'category',
+      data: MONTH_NAMES.map((m) => m.slice(0, 3)),
+      axisTick: { show: false },
+      axisLabel: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      max: 100,
+      axisLabel: { formatter: '{value} %', color: palette.value?.soft ?? '#5e5347' },
+      splitLine: { lineStyle: { color: palette.value?.line ?? '#ddd1bb' } },
+    },
+    series: [
+      {
+        type: 'bar',
+        stack: 'all',
+        barWidth: '78%',
+        name: 'greens',
+        data: green.map((v) => ({
+          value: Math.round(v * 1000) / 10,
+          itemStyle: { color: seenAs('#7f9a5a', props.vision) },
+        })),
+      },
+      ...series,
+    ],
   }
 })
-const choose = (event: { dataIndex?: number }) => { if (event.dataIndex !== undefined) compose.moment = { ...compose.moment, month: event.dataIndex + 1 } }
+const choose = (event: { dataIndex?: number }) => {
+  if (event.dataIndex !== undefined) compose.moment = { ...compose.moment, month: event.dataIndex + 1 }
+}
 </script>
 
 <template>
   <div data-testid="colour-strip">
     <VChart :option="option" autoresize class="chart" @click="choose" />
-    <div class="months" role="group" aria-label="Month of the picture"><button v-for="(name, i) in MONTH_NAMES" :key="name" class="m" :class="{ on: compose.moment.month === i + 1 }" :aria-pressed="compose.moment.month === i + 1" @click="choose({ dataIndex: i })">{{ name.slice(0, 3) }}</button></div>
+    <div class="months" role="group" aria-label="Month of the picture">
+      <button
+        v-for="(name, i) in MONTH_NAMES"
+        :key="name"
+        class="m"
+        :class="{ on: compose.moment.month === i + 1 }"
+        :aria-pressed="compose.moment.month === i + 1"
+        @click="choose({ dataIndex: i })"
+      >
+        {{ name.slice(0, 3) }}
+      </button>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.chart { height: 190px; }
-.months { display: grid; grid-template-columns: repeat(12, 1fr); padding: 0 8px 4px 44px; }
-.m { font-size: 11px; color: var(--soft); cursor: pointer; border-radius: 8px; }
-.m.on { background: var(--amber); color: #2b2621; font-weight: 600; }
+.chart {
+  height: 190px;
+}
+.months {
+  display: grid;
+  grid-template-columns: repeat(12, 1fr);
+  padding: 0 8px 4px 44px;
+}
+.m {
+  font-size: 11px;
+  color: var(--soft);
+  cursor: pointer;
+  border-radius: 8px;
+}
+.m.on {
+  background: var(--amber);
+  color: #2b2621;
+  font-weight: 600;
+}
 </style>

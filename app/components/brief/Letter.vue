@@ -1,19 +1,45 @@
 <script setup lang="ts">
 import { SCHOOLS, type SchoolId } from '~~/core/bed'
-import { MANNERS, PURPOSES, TRAIT, TRAITS, type Brief, type Requirement, type TraitId, type Weight } from '~~/core/brief'
+import {
+  MANNERS,
+  PURPOSES,
+  TRAIT,
+  TRAITS,
+  type Brief,
+  type Requirement,
+  type TraitId,
+  type Weight,
+} from '~~/core/brief'
 import { MONTH_NAMES } from '~~/core/plant'
 
 /** A letter with blanks, read aloud with those who will use the garden; each completed blank becomes a check. */
 const brief = useBriefStore()
 const bedStore = useBedStore()
 const { beds, loadBeds } = useSite()
-onMounted(() => { void loadBeds() })
+onMounted(() => {
+  void loadBeds()
+})
 const b = computed(() => brief.brief)
 const put = (change: Partial<Brief>) => brief.set(change)
 const items = (list: readonly string[]) => list.map((value) => ({ label: value, value }))
 const schools = Object.values(SCHOOLS).map((s) => ({ label: s.name.toLowerCase(), value: s.id }))
-const purposes = PURPOSES.map((value) => ({ value, label: { welcome: 'welcome people', display: 'be looked at', rest: 'rest in', screen: 'shut out what is behind', learning: 'learn from', work: 'yield and cut from' }[value] }))
-const toggleMonth = (m: number) => put({ months: b.value.months.includes(m) ? b.value.months.filter((x) => x !== m) : [...b.value.months, m].sort((x, y) => x - y) })
+const purposes = PURPOSES.map((value) => ({
+  value,
+  label: {
+    welcome: 'welcome people',
+    display: 'be looked at',
+    rest: 'rest in',
+    screen: 'shut out what is behind',
+    learning: 'learn from',
+    work: 'yield and cut from',
+  }[value],
+}))
+const toggleMonth = (m: number) =>
+  put({
+    months: b.value.months.includes(m)
+      ? b.value.months.filter((x) => x !== m)
+      : [...b.value.months, m].sort((x, y) => x - y),
+  })
 const GOOD = TRAITS.filter((t) => TRAIT[t].good)
 const BAD = TRAITS.filter((t) => !TRAIT[t].good)
 const of = (trait: TraitId): Requirement | undefined => b.value.requirements.find((r) => r.trait === trait)
@@ -22,56 +48,309 @@ function setWeight(trait: TraitId, weight: Weight) {
   put({ requirements: weight === 'open' ? rest : [...rest, { trait, weight, beds: of(trait)?.beds ?? [] }] })
 }
 function setBeds(trait: TraitId, where: string) {
-  put({ requirements: b.value.requirements.map((r) => (r.trait === trait ? { ...r, beds: where === 'everywhere' ? [] : [where] } : r)) })
+  put({
+    requirements: b.value.requirements.map((r) =>
+      r.trait === trait ? { ...r, beds: where === 'everywhere' ? [] : [where] } : r,
+    ),
+  })
 }
-const where = computed(() => [{ label: 'everywhere', value: 'everywhere' }, ...beds.value.map((x) => ({ label: x.bed.name, value: x.id }))])
-const GOOD_WEIGHTS = [{ label: 'open', value: 'open' }, { label: 'a wish', value: 'wish' }, { label: 'a must', value: 'must' }]
-const BAD_WEIGHTS = [{ label: 'allowed', value: 'open' }, { label: 'never', value: 'never' }]
-const namesOf = (text: string) => [...new Set(text.split(/[,;\n]/).map((s) => s.trim()).filter(Boolean))].slice(0, 30).map((s) => s.slice(0, 80))
-const onNames = (key: 'likes' | 'hates', event: Event) => put({ [key]: namesOf((event.target as HTMLInputElement).value) })
+const where = computed(() => [
+  { label: 'everywhere', value: 'everywhere' },
+  ...beds.value.map((x) => ({ label: x.bed.name, value: x.id })),
+])
+const GOOD_WEIGHTS = [
+  { label: 'open', value: 'open' },
+  { label: 'a wish', value: 'wish' },
+  { label: 'a must', value: 'must' },
+]
+const BAD_WEIGHTS = [
+  { label: 'allowed', value: 'open' },
+  { label: 'never', value: 'never' },
+]
+const namesOf = (text: string) =>
+  [
+    ...new Set(
+      text
+        .split(/[,;\n]/)
+        .map((s) => s.trim())
+        .filter(Boolean),
+    ),
+  ]
+    .slice(0, 30)
+    .map((s) => s.slice(0, 80))
+const onNames = (key: 'likes' | 'hates', event: Event) =>
+  put({ [key]: namesOf((event.target as HTMLInputElement).value) })
 </script>
 
 <template>
   <article class="letter">
-    <p>For <input :value="b.client" class="blank wide" placeholder="who will use it" aria-label="Client" maxlength="120" @change="put({ client: ($event.target as HTMLInputElement).value.trim().slice(0, 120) })">, who would like {{ bedStore.garden?.value.name }} to
-      <USelect :model-value="b.purpose" :items="purposes" variant="none" class="blank" aria-label="What it is for" @update:model-value="(purpose) => put({ purpose })" />. It should look
-      <USelect :model-value="b.manner" :items="items(MANNERS)" variant="none" class="blank" aria-label="How it should look" @update:model-value="(manner) => put({ manner: manner as Brief['manner'] })" />, planted in the school of
-      <USelect :model-value="b.school" :items="schools" variant="none" class="blank" aria-label="School" @update:model-value="(school) => put({ school: school as SchoolId })" />.</p>
-    <p>It must be at its best in <span class="months" role="group" aria-label="Months that matter"><button v-for="(name, i) in MONTH_NAMES" :key="name" class="month" :class="{ on: b.months.includes(i + 1) }" :aria-pressed="b.months.includes(i + 1)" @click="toggleMonth(i + 1)">{{ name.slice(0, 3) }}</button></span>.</p>
+    <p>
+      For
+      <input
+        :value="b.client"
+        class="blank wide"
+        placeholder="who will use it"
+        aria-label="Client"
+        maxlength="120"
+        @change="put({ client: ($event.target as HTMLInputElement).value.trim().slice(0, 120) })"
+      />
+      , who would like {{ bedStore.garden?.value.name }} to
+      <USelect
+        :model-value="b.purpose"
+        :items="purposes"
+        variant="none"
+        class="blank"
+        aria-label="What it is for"
+        @update:model-value="(purpose) => put({ purpose })"
+      />
+      . It should look
+      <USelect
+        :model-value="b.manner"
+        :items="items(MANNERS)"
+        variant="none"
+        class="blank"
+        aria-label="How it should look"
+        @update:model-value="(manner) => put({ manner: manner as Brief['manner'] })"
+      />
+      , planted in the school of
+      <USelect
+        :model-value="b.school"
+        :items="schools"
+        variant="none"
+        class="blank"
+        aria-label="School"
+        @update:model-value="(school) => put({ school: school as SchoolId })"
+      />
+      .
+    </p>
+    <p>
+      It must be at its best in
+      <span class="months" role="group" aria-label="Months that matter">
+        <button
+          v-for="(name, i) in MONTH_NAMES"
+          :key="name"
+          class="month"
+          :class="{ on: b.months.includes(i + 1) }"
+          :aria-pressed="b.months.includes(i + 1)"
+          @click="toggleMonth(i + 1)"
+        >
+          {{ name.slice(0, 3) }}
+        </button>
+      </span>
+      .
+    </p>
     <p class="lead">We ask of the plants:</p>
     <ul>
-      <li v-for="t in GOOD" :key="t"><span>{{ TRAIT[t].label }} is</span><USelect :model-value="of(t)?.weight ?? 'open'" :items="GOOD_WEIGHTS" variant="none" class="blank" :aria-label="`${TRAIT[t].label} is`" @update:model-value="(w) => setWeight(t, w as Weight)" /><template v-if="of(t)"><span v-if="of(t)!.beds.length > 0">in</span><USelect :model-value="of(t)!.beds[0] ?? 'everywhere'" :items="where" variant="none" class="blank" :aria-label="`${TRAIT[t].label}, where`" @update:model-value="(w) => setBeds(t, String(w))" /></template></li>
+      <li v-for="t in GOOD" :key="t">
+        <span>{{ TRAIT[t].label }} is</span>
+        <USelect
+          :model-value="of(t)?.weight ?? 'open'"
+          :items="GOOD_WEIGHTS"
+          variant="none"
+          class="blank"
+          :aria-label="`${TRAIT[t].label} is`"
+          @update:model-value="(w) => setWeight(t, w as Weight)"
+        />
+        <template v-if="of(t)">
+          <span v-if="of(t)!.beds.length > 0">in</span>
+          <USelect
+            :model-value="of(t)!.beds[0] ?? 'everywhere'"
+            :items="where"
+            variant="none"
+            class="blank"
+            :aria-label="`${TRAIT[t].label}, where`"
+            @update:model-value="(w) => setBeds(t, String(w))"
+          />
+        </template>
+      </li>
     </ul>
     <p class="lead">And what we would rather not see:</p>
     <ul class="two">
-      <li v-for="t in BAD" :key="t"><span>{{ TRAIT[t].label }}:</span><USelect :model-value="of(t)?.weight ?? 'open'" :items="BAD_WEIGHTS" variant="none" class="blank" :aria-label="TRAIT[t].label" @update:model-value="(w) => setWeight(t, w as Weight)" /><USelect v-if="of(t)" :model-value="of(t)!.beds[0] ?? 'everywhere'" :items="where" variant="none" class="blank" :aria-label="`${TRAIT[t].label}, where`" @update:model-value="(w) => setBeds(t, String(w))" /></li>
+      <li v-for="t in BAD" :key="t">
+        <span>{{ TRAIT[t].label }}:</span>
+        <USelect
+          :model-value="of(t)?.weight ?? 'open'"
+          :items="BAD_WEIGHTS"
+          variant="none"
+          class="blank"
+          :aria-label="TRAIT[t].label"
+          @update:model-value="(w) => setWeight(t, w as Weight)"
+        />
+        <USelect
+          v-if="of(t)"
+          :model-value="of(t)!.beds[0] ?? 'everywhere'"
+          :items="where"
+          variant="none"
+          class="blank"
+          :aria-label="`${TRAIT[t].label}, where`"
+          @update:model-value="(w) => setBeds(t, String(w))"
+        />
+      </li>
     </ul>
-    <div class="sentence">There are <NumberInput hide-label label="Hours of work a year" :model-value="b.hoursAYear" :min="0" :max="5000" class="figure" @update:model-value="(hoursAYear) => put({ hoursAYear })" /> hours of work a year for it, and
-      <NumberInput hide-label label="Budget for plants" :model-value="b.budget" :min="0" :max="10000000" class="figure" @update:model-value="(budget) => put({ budget })" /> for plants, in
-      <NumberInput hide-label label="Phases" :model-value="b.phases" :min="1" :max="12" whole class="small" @update:model-value="(phases) => put({ phases })" /> {{ b.phases === 1 ? 'phase' : 'phases' }}.</div>
-    <p>They love <input :value="b.likes.join(', ')" class="blank wide" placeholder="names, with commas between" aria-label="Loved plants" @change="onNames('likes', $event)"> and cannot stand
-      <input :value="b.hates.join(', ')" class="blank wide" placeholder="names, with commas between" aria-label="Plants not wanted" @change="onNames('hates', $event)">.</p>
-    <p>What stays where it is: <input :value="b.stays" class="blank whole" placeholder="an urn, a bell, the old lilac" aria-label="What stays" maxlength="2000" @change="put({ stays: ($event.target as HTMLInputElement).value.trim() })">.</p>
+    <div class="sentence">
+      There are
+      <NumberInput
+        hide-label
+        label="Hours of work a year"
+        :model-value="b.hoursAYear"
+        :min="0"
+        :max="5000"
+        class="figure"
+        @update:model-value="(hoursAYear) => put({ hoursAYear })"
+      />
+      hours of work a year for it, and
+      <NumberInput
+        hide-label
+        label="Budget for plants"
+        :model-value="b.budget"
+        :min="0"
+        :max="10000000"
+        class="figure"
+        @update:model-value="(budget) => put({ budget })"
+      />
+      for plants, in
+      <NumberInput
+        hide-label
+        label="Phases"
+        :model-value="b.phases"
+        :min="1"
+        :max="12"
+        whole
+        class="small"
+        @update:model-value="(phases) => put({ phases })"
+      />
+      {{ b.phases === 1 ? 'phase' : 'phases' }}.
+    </div>
+    <p>
+      They love
+      <input
+        :value="b.likes.join(', ')"
+        class="blank wide"
+        placeholder="names, with commas between"
+        aria-label="Loved plants"
+        @change="onNames('likes', $event)"
+      />
+      and cannot stand
+      <input
+        :value="b.hates.join(', ')"
+        class="blank wide"
+        placeholder="names, with commas between"
+        aria-label="Plants not wanted"
+        @change="onNames('hates', $event)"
+      />
+      .
+    </p>
+    <p>
+      What stays where it is:
+      <input
+        :value="b.stays"
+        class="blank whole"
+        placeholder="an urn, a bell, the old lilac"
+        aria-label="What stays"
+        maxlength="2000"
+        @change="put({ stays: ($event.target as HTMLInputElement).value.trim() })"
+      />
+      .
+    </p>
   </article>
 </template>
 
 <style scoped>
-.letter { max-width: 720px; margin: 0 auto; background: var(--card); border: 1px solid var(--line); border-radius: 4px; padding: 30px 44px 36px; font-family: var(--font-serif); font-size: 16.5px; line-height: 1.85; box-shadow: 0 2px 14px rgb(60 45 20 / 7%); }
-p, .sentence { margin-bottom: 12px; }
-.sentence { display: flex; flex-wrap: wrap; align-items: center; gap: 0 8px; }
-.lead { margin-bottom: 2px; }
-.letter :deep(.blank) { display: inline-flex; font-family: var(--font-serif); font-size: 16px; color: var(--amber-deep); border-bottom: 1.5px solid var(--amber); border-radius: 0; padding: 0 2px; background: color-mix(in srgb, var(--amber) 8%, transparent); vertical-align: baseline; width: auto; }
-.letter :deep(button.blank) { padding-right: 25px; position: relative; }
-.sentence :deep(input) { font-family: var(--font-serif); font-size: 15.5px; color: var(--amber-deep); }
-.letter :deep(.wide) { min-width: 290px; }
-.letter :deep(.whole) { width: 100%; }
-.figure { width: 84px; display: inline-block; }
-.small { width: 54px; display: inline-block; }
-ul { margin-bottom: 12px; }
-li { display: flex; flex-wrap: wrap; gap: 2px 8px; align-items: center; line-height: 1.6; padding-left: 14px; font-size: 15px; }
-.two li { line-height: 1.35; }
-.letter :deep(.blank) span { font-family: var(--font-serif); }
-.months { display: inline-flex; flex-wrap: wrap; gap: 3px; vertical-align: middle; }
-.month { font: 12px var(--font-sans); padding: 2px 6px; border: 1px solid var(--line); border-radius: 10px; cursor: pointer; }
-.month.on { background: var(--amber); color: #2b2621; border-color: var(--amber-deep); font-weight: 600; }
+.letter {
+  max-width: 720px;
+  margin: 0 auto;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  padding: 30px 44px 36px;
+  font-family: var(--font-serif);
+  font-size: 16.5px;
+  line-height: 1.85;
+  box-shadow: 0 2px 14px rgb(60 45 20 / 7%);
+}
+p,
+.sentence {
+  margin-bottom: 12px;
+}
+.sentence {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 8px;
+}
+.lead {
+  margin-bottom: 2px;
+}
+.letter :deep(.blank) {
+  display: inline-flex;
+  font-family: var(--font-serif);
+  font-size: 16px;
+  color: var(--amber-deep);
+  border-bottom: 1.5px solid var(--amber);
+  border-radius: 0;
+  padding: 0 2px;
+  background: color-mix(in srgb, var(--amber) 8%, transparent);
+  vertical-align: baseline;
+  width: auto;
+}
+.letter :deep(button.blank) {
+  padding-right: 25px;
+  position: relative;
+}
+.sentence :deep(input) {
+  font-family: var(--font-serif);
+  font-size: 15.5px;
+  color: var(--amber-deep);
+}
+.letter :deep(.wide) {
+  min-width: 290px;
+}
+.letter :deep(.whole) {
+  width: 100%;
+}
+.figure {
+  width: 84px;
+  display: inline-block;
+}
+.small {
+  width: 54px;
+  display: inline-block;
+}
+ul {
+  margin-bottom: 12px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 8px;
+  align-items: center;
+  line-height: 1.6;
+  padding-left: 14px;
+  font-size: 15px;
+}
+.two li {
+  line-height: 1.35;
+}
+.letter :deep(.blank) span {
+  font-family: var(--font-serif);
+}
+.months {
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 3px;
+  vertical-align: middle;
+}
+.month {
+  font: 12px var(--font-sans);
+  padding: 2px 6px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  cursor: pointer;
+}
+.month.on {
+  background: var(--amber);
+  color: #2b2621;
+  border-color: var(--amber-deep);
+  font-weight: 600;
+}
 </style>

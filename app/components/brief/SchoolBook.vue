@@ -8,7 +8,9 @@ const store = useBedStore()
 const { scene } = useScene()
 const KEYS = Object.keys(SCHOOL_FIGURES) as (keyof SchoolFigures)[]
 const bedAs = (school: SchoolId) => ({ ...store.bed!, school })
-const schools = computed(() => SCHOOL_IDS.map((id) => schoolOf({ school: id, form: { kind: 'foundation' } }, brief.brief.schools)))
+const schools = computed(() =>
+  SCHOOL_IDS.map((id) => schoolOf({ school: id, form: { kind: 'foundation' } }, brief.brief.schools)),
+)
 const isChanged = (id: SchoolId, key: keyof SchoolFigures) => brief.brief.schools[id]?.[key] !== undefined
 function set(id: SchoolId, key: keyof SchoolFigures, value: number | null) {
   const own = { ...brief.brief.schools[id] }
@@ -17,27 +19,87 @@ function set(id: SchoolId, key: keyof SchoolFigures, value: number | null) {
   brief.set({ schools: { ...brief.brief.schools, [id]: own } }, 'change a school')
 }
 const pair = ref<[SchoolId, SchoolId]>([store.bed?.school ?? 'layered', 'close-knit'])
-const results = computed(() => pair.value.map((school) => {
-  const now = scene.value
-  if (!now || !store.bed) return null
-  const other = makeScene({ bed: bedAs(school), library: now.library, climate: now.climate, hardinessZone: store.garden?.value.place.hardinessZone ?? '6', light: now.light, surroundings: now.surroundings, theme: now.theme, requirements: now.requirements, schools: brief.brief.schools })
-  const { findings } = critique(other)
-  return { school: other.school, marks: scores(other, findings), crowded: other.placement.plants.filter((p) => p.crowded).length, fill: other.placement.laneFill, findings }
-}))
-const only = (i: 0 | 1) => { const there = new Set(results.value[1 - i]?.findings.map((f) => f.id)); return (results.value[i]?.findings ?? []).filter((f) => !there.has(f.id)) }
-const both = computed(() => { const there = new Set(results.value[1]?.findings.map((f) => f.id)); return (results.value[0]?.findings ?? []).filter((f) => there.has(f.id)) })
+const results = computed(() =>
+  pair.value.map((school) => {
+    const now = scene.value
+    if (!now || !store.bed) return null
+    const other = makeScene({
+      bed: bedAs(school),
+      library: now.library,
+      climate: now.climate,
+      hardinessZone: store.garden?.value.place.hardinessZone ?? '6',
+      light: now.light,
+      surroundings: now.surroundings,
+      theme: now.theme,
+      requirements: now.requirements,
+      schools: brief.brief.schools,
+    })
+    const { findings } = critique(other)
+    return {
+      school: other.school,
+      marks: scores(other, findings),
+      crowded: other.placement.plants.filter((p) => p.crowded).length,
+      fill: other.placement.laneFill,
+      findings,
+    }
+  }),
+)
+const only = (i: 0 | 1) => {
+  const there = new Set(results.value[1 - i]?.findings.map((f) => f.id))
+  return (results.value[i]?.findings ?? []).filter((f) => !there.has(f.id))
+}
+const both = computed(() => {
+  const there = new Set(results.value[1]?.findings.map((f) => f.id))
+  return (results.value[0]?.findings ?? []).filter((f) => there.has(f.id))
+})
 const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s.id })))
 </script>
 
 <template>
   <div class="schools">
     <table>
-      <thead><tr><th>School</th><th v-for="k in KEYS" :key="k">{{ SCHOOL_FIGURES[k].label }}</th><th>how it is done</th></tr></thead>
+      <thead>
+        <tr>
+          <th>School</th>
+          <th v-for="k in KEYS" :key="k">{{ SCHOOL_FIGURES[k].label }}</th>
+          <th>how it is done</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="s in schools" :key="s.id" :class="{ on: s.id === store.bed?.school }">
-          <td :title="s.reason"><b class="serif">{{ s.name }}</b><small>{{ s.reason }}</small></td>
-          <td v-for="k in KEYS" :key="k"><NumberInput hide-label :label="`${s.name}: ${SCHOOL_FIGURES[k].label}`" :model-value="Math.round(s[k] * 100) / 100" :min="SCHOOL_FIGURES[k].min" :max="SCHOOL_FIGURES[k].max" @update:model-value="(v) => set(s.id, k, v)" /><button v-if="isChanged(s.id, k)" class="back" :aria-label="`${s.name}: ${SCHOOL_FIGURES[k].label} as it was`" @click="set(s.id, k, null)">changed · back</button></td>
-          <td class="words">{{ s.lines }} lines; {{ s.groups === 'any' ? 'groups of any number' : s.groups === 'odd always' ? 'odd groups always' : 'odd groups for anchors' }}; tall plants {{ s.tall === 'behind' ? 'behind' : 'anywhere if airy' }}; {{ s.upkeep === 'in between' ? 'some upkeep' : s.upkeep }}</td>
+          <td :title="s.reason">
+            <b class="serif">{{ s.name }}</b>
+            <small>{{ s.reason }}</small>
+          </td>
+          <td v-for="k in KEYS" :key="k">
+            <NumberInput
+              hide-label
+              :label="`${s.name}: ${SCHOOL_FIGURES[k].label}`"
+              :model-value="Math.round(s[k] * 100) / 100"
+              :min="SCHOOL_FIGURES[k].min"
+              :max="SCHOOL_FIGURES[k].max"
+              @update:model-value="(v) => set(s.id, k, v)"
+            />
+            <button
+              v-if="isChanged(s.id, k)"
+              class="back"
+              :aria-label="`${s.name}: ${SCHOOL_FIGURES[k].label} as it was`"
+              @click="set(s.id, k, null)"
+            >
+              changed · back
+            </button>
+          </td>
+          <td class="words">
+            {{ s.lines }} lines;
+            {{
+              s.groups === 'any'
+                ? 'groups of any number'
+                : s.groups === 'odd always'
+                  ? 'odd groups always'
+                  : 'odd groups for anchors'
+            }}; tall plants {{ s.tall === 'behind' ? 'behind' : 'anywhere if airy' }};
+            {{ s.upkeep === 'in between' ? 'some upkeep' : s.upkeep }}
+          </td>
         </tr>
       </tbody>
     </table>
@@ -45,12 +107,36 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
       <h3>Two schools on {{ store.bed?.name }}</h3>
       <div class="sides">
         <div v-for="i in [0, 1] as const" :key="i" class="side">
-          <USelect :model-value="pair[i]" :items="items" size="sm" :aria-label="i === 0 ? 'First school' : 'Second school'" class="w-full" @update:model-value="(v) => { pair = i === 0 ? [v as SchoolId, pair[1]] : [pair[0], v as SchoolId] }" />
+          <USelect
+            :model-value="pair[i]"
+            :items="items"
+            size="sm"
+            :aria-label="i === 0 ? 'First school' : 'Second school'"
+            class="w-full"
+            @update:model-value="
+              (v) => {
+                pair = i === 0 ? [v as SchoolId, pair[1]] : [pair[0], v as SchoolId]
+              }
+            "
+          />
           <template v-if="results[i]">
-            <p>{{ results[i]!.findings.length }} findings · {{ results[i]!.crowded }} plants without room · lanes {{ results[i]!.fill.map((f) => `${Math.round(f * 100)} %`).join(', ') }} full</p>
-            <p class="marks"><span v-for="m in results[i]!.marks" :key="m.name" :title="m.how">{{ m.name }} <b>{{ Math.round(m.value) }}</b></span></p>
-            <p class="hint">Only here: <template v-if="only(i).length === 0">nothing.</template></p>
-            <ul><li v-for="f in only(i)" :key="f.id">{{ f.title }}</li></ul>
+            <p>
+              {{ results[i]!.findings.length }} findings · {{ results[i]!.crowded }} plants without room · lanes
+              {{ results[i]!.fill.map((f) => `${Math.round(f * 100)} %`).join(', ') }} full
+            </p>
+            <p class="marks">
+              <span v-for="m in results[i]!.marks" :key="m.name" :title="m.how">
+                {{ m.name }}
+                <b>{{ Math.round(m.value) }}</b>
+              </span>
+            </p>
+            <p class="hint">
+              Only here:
+              <template v-if="only(i).length === 0">nothing.</template>
+            </p>
+            <ul>
+              <li v-for="f in only(i)" :key="f.id">{{ f.title }}</li>
+            </ul>
           </template>
         </div>
       </div>
@@ -60,21 +146,86 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
 </template>
 
 <style scoped>
-.schools { max-width: 900px; margin: 0 auto; font-size: 12.5px; }
-table { width: 100%; border-collapse: collapse; }
-th { text-align: left; font-weight: 500; color: var(--soft); font-size: 11.5px; padding: 4px 6px; vertical-align: bottom; line-height: 1.25; }
-td { padding: 5px 6px; border-top: 1px solid var(--line); vertical-align: top; }
-td:first-child { width: 230px; }
-td small { display: block; color: var(--soft); font-size: 11.5px; line-height: 1.3; }
-tr.on td { background: color-mix(in srgb, var(--amber) 9%, transparent); }
-.back { font-size: 10.5px; color: var(--amber-deep); text-decoration: underline; cursor: pointer; }
-.words { color: var(--soft); font-size: 11.5px; line-height: 1.3; width: 130px; }
-.compare { margin-top: 16px; border: 1px solid var(--line); border-radius: 8px; background: var(--card); padding: 12px 14px; }
-h3 { font-size: 16px; margin-bottom: 8px; }
-.sides { display: grid; grid-template-columns: 1fr 1fr; gap: 18px; }
-.side p { margin-top: 6px; }
-.marks { display: flex; flex-wrap: wrap; gap: 2px 12px; color: var(--soft); }
-.marks b { color: var(--ink); }
-.side li { padding: 1px 0 1px 12px; }
-.hint { color: var(--soft); margin-top: 6px; }
+.schools {
+  max-width: 900px;
+  margin: 0 auto;
+  font-size: 12.5px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  color: var(--soft);
+  font-size: 11.5px;
+  padding: 4px 6px;
+  vertical-align: bottom;
+  line-height: 1.25;
+}
+td {
+  padding: 5px 6px;
+  border-top: 1px solid var(--line);
+  vertical-align: top;
+}
+td:first-child {
+  width: 230px;
+}
+td small {
+  display: block;
+  color: var(--soft);
+  font-size: 11.5px;
+  line-height: 1.3;
+}
+tr.on td {
+  background: color-mix(in srgb, var(--amber) 9%, transparent);
+}
+.back {
+  font-size: 10.5px;
+  color: var(--amber-deep);
+  text-decoration: underline;
+  cursor: pointer;
+}
+.words {
+  color: var(--soft);
+  font-size: 11.5px;
+  line-height: 1.3;
+  width: 130px;
+}
+.compare {
+  margin-top: 16px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+  padding: 12px 14px;
+}
+h3 {
+  font-size: 16px;
+  margin-bottom: 8px;
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 18px;
+}
+.side p {
+  margin-top: 6px;
+}
+.marks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  color: var(--soft);
+}
+.marks b {
+  color: var(--ink);
+}
+.side li {
+  padding: 1px 0 1px 12px;
+}
+.hint {
+  color: var(--soft);
+  margin-top: 6px;
+}
 </style>

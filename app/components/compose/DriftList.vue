@@ -9,9 +9,13 @@ const { change, remove, pin, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const open = ref<string | null>(null)
-const groups = computed(() => lanes.value.map((name, lane) => ({
-  name, lane, drifts: (store.bed?.drifts ?? []).filter((d) => d.lane === lane).sort((a, b) => a.at - b.at),
-})))
+const groups = computed(() =>
+  lanes.value.map((name, lane) => ({
+    name,
+    lane,
+    drifts: (store.bed?.drifts ?? []).filter((d) => d.lane === lane).sort((a, b) => a.at - b.at),
+  })),
+)
 const plantsOf = (driftId: string) => (scene.value?.placement.plants ?? []).filter((p) => p.driftId === driftId)
 const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${plantId} (not in the library)`
 </script>
@@ -21,24 +25,88 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
     <section v-for="group in groups" :key="group.lane" :aria-label="`${group.name} lane`">
       <h3>{{ group.name }}</h3>
       <p v-if="group.drifts.length === 0" class="none">Nothing in this lane.</p>
-      <div v-for="drift in group.drifts" :key="drift.id" class="drift" :class="{ chosen: compose.driftId === drift.id }">
+      <div
+        v-for="drift in group.drifts"
+        :key="drift.id"
+        class="drift"
+        :class="{ chosen: compose.driftId === drift.id }"
+      >
         <div class="line">
           <button class="name" @click="compose.choose(drift.id)">{{ nameOf(drift.plantId) }}</button>
           <span class="count">× {{ drift.count }}</span>
-          <UButton size="xs" color="neutral" variant="ghost" :icon="open === drift.id ? 'i-lucide-chevron-up' : 'i-lucide-chevron-down'" :aria-label="`Figures of ${nameOf(drift.plantId)}`" :aria-expanded="open === drift.id" @click="open = open === drift.id ? null : drift.id" />
+          <UButton
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            :icon="open === drift.id ? 'i-lucide-chevron-up' : 'i-lucide-chevron-down'"
+            :aria-label="`Figures of ${nameOf(drift.plantId)}`"
+            :aria-expanded="open === drift.id"
+            @click="open = open === drift.id ? null : drift.id"
+          />
         </div>
         <div v-if="open === drift.id" class="figures">
-          <LengthInput label="Middle at" :model-value="drift.at" :units="units" :max="scene?.frame.frontLength ?? 500" @update:model-value="(at) => change(drift.id, { at })" />
-          <NumberInput label="Count" :model-value="drift.count" :min="1" :max="500" whole @update:model-value="(count) => change(drift.id, { count })" />
-          <USelect :model-value="drift.lane" :items="lanes.map((label, value) => ({ label, value }))" size="sm" aria-label="Lane" @update:model-value="(lane) => change(drift.id, { lane: Number(lane) })" />
-          <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-trash-2" @click="remove(drift.id)">Take out</UButton>
+          <LengthInput
+            label="Middle at"
+            :model-value="drift.at"
+            :units="units"
+            :max="scene?.frame.frontLength ?? 500"
+            @update:model-value="(at) => change(drift.id, { at })"
+          />
+          <NumberInput
+            label="Count"
+            :model-value="drift.count"
+            :min="1"
+            :max="500"
+            whole
+            @update:model-value="(count) => change(drift.id, { count })"
+          />
+          <USelect
+            :model-value="drift.lane"
+            :items="lanes.map((label, value) => ({ label, value }))"
+            size="sm"
+            aria-label="Lane"
+            @update:model-value="(lane) => change(drift.id, { lane: Number(lane) })"
+          />
+          <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-trash-2" @click="remove(drift.id)">
+            Take out
+          </UButton>
           <ul class="plants">
             <li v-for="p in plantsOf(drift.id)" :key="p.id" :class="{ chosen: compose.plantId === p.id }">
               <button class="which" @click="compose.choose(drift.id, p.id)">{{ p.index + 1 }}</button>
-              <LengthInput hide-label :label="`Plant ${p.index + 1} along`" :model-value="p.x" :units="units" :min="scene?.frame.firstX ?? 0" :max="scene?.frame.lastX ?? 500" @update:model-value="(x) => pin(drift.id, p.index, x, p.y)" />
-              <LengthInput hide-label :label="`Plant ${p.index + 1} out`" :model-value="p.y" :units="units" :min="-200" :max="200" @update:model-value="(y) => pin(drift.id, p.index, p.x, y)" />
-              <UButton v-if="p.pinned" size="xs" color="secondary" variant="ghost" icon="i-lucide-pin-off" :aria-label="`Let plant ${p.index + 1} go`" title="Let it go" @click="unpin(drift.id, p.index)" />
-              <UIcon v-else-if="p.crowded" name="i-lucide-alert-triangle" class="crowded" title="Crowded: no lawful place was found" />
+              <LengthInput
+                hide-label
+                :label="`Plant ${p.index + 1} along`"
+                :model-value="p.x"
+                :units="units"
+                :min="scene?.frame.firstX ?? 0"
+                :max="scene?.frame.lastX ?? 500"
+                @update:model-value="(x) => pin(drift.id, p.index, x, p.y)"
+              />
+              <LengthInput
+                hide-label
+                :label="`Plant ${p.index + 1} out`"
+                :model-value="p.y"
+                :units="units"
+                :min="-200"
+                :max="200"
+                @update:model-value="(y) => pin(drift.id, p.index, p.x, y)"
+              />
+              <UButton
+                v-if="p.pinned"
+                size="xs"
+                color="secondary"
+                variant="ghost"
+                icon="i-lucide-pin-off"
+                :aria-label="`Let plant ${p.index + 1} go`"
+                title="Let it go"
+                @click="unpin(drift.id, p.index)"
+              />
+              <UIcon
+                v-else-if="p.crowded"
+                name="i-lucide-alert-triangle"
+                class="crowded"
+                title="Crowded: no lawful place was found"
+              />
             </li>
           </ul>
         </div>
@@ -48,18 +116,71 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
 </template>
 
 <style scoped>
-.list { padding: 6px 12px 14px; }
-h3 { font-size: 13px; margin: 8px 0 3px; color: var(--soft); }
-.none { font-size: 12.5px; color: var(--soft); }
-.drift { border-bottom: 1px solid color-mix(in srgb, var(--line) 60%, transparent); padding: 2px 0; }
-.chosen > .line .name { color: var(--amber-deep); font-weight: 600; }
-.line { display: flex; align-items: center; gap: 8px; }
-.name { flex: 1; text-align: left; font-family: var(--font-serif); cursor: pointer; font-size: 13.5px; }
-.count { font-size: 12px; color: var(--soft); }
-.figures { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; padding: 4px 0 8px; align-items: end; }
-.plants { grid-column: 1 / -1; }
-.plants li { display: grid; grid-template-columns: 24px 1fr 1fr 26px; gap: 4px; align-items: center; padding: 1px 0; }
-.which { cursor: pointer; color: var(--soft); font-size: 12px; }
-.plants .chosen .which { color: var(--amber-deep); font-weight: 700; }
-.crowded { color: var(--amber-deep); width: 15px; height: 15px; }
+.list {
+  padding: 6px 12px 14px;
+}
+h3 {
+  font-size: 13px;
+  margin: 8px 0 3px;
+  color: var(--soft);
+}
+.none {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+.drift {
+  border-bottom: 1px solid color-mix(in srgb, var(--line) 60%, transparent);
+  padding: 2px 0;
+}
+.chosen > .line .name {
+  color: var(--amber-deep);
+  font-weight: 600;
+}
+.line {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.name {
+  flex: 1;
+  text-align: left;
+  font-family: var(--font-serif);
+  cursor: pointer;
+  font-size: 13.5px;
+}
+.count {
+  font-size: 12px;
+  color: var(--soft);
+}
+.figures {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  padding: 4px 0 8px;
+  align-items: end;
+}
+.plants {
+  grid-column: 1 / -1;
+}
+.plants li {
+  display: grid;
+  grid-template-columns: 24px 1fr 1fr 26px;
+  gap: 4px;
+  align-items: center;
+  padding: 1px 0;
+}
+.which {
+  cursor: pointer;
+  color: var(--soft);
+  font-size: 12px;
+}
+.plants .chosen .which {
+  color: var(--amber-deep);
+  font-weight: 700;
+}
+.crowded {
+  color: var(--amber-deep);
+  width: 15px;
+  height: 15px;
+}
 </style>

@@ -11,18 +11,30 @@ const { chosenIds } = useChosen()
 const { marks } = useAspect()
 const painter = shallowRef<ElevationPainter | null>(null)
 
-onMounted(() => { painter.value = new ElevationPainter(holder.value!) })
+onMounted(() => {
+  painter.value = new ElevationPainter(holder.value!)
+})
 onBeforeUnmount(() => painter.value?.destroy())
 
 watchPostEffect(() => {
   if (!painter.value || !elevationList.value || !palette.value || props.axis.width < 50) return
   painter.value.show({
-    list: elevationList.value, width: props.axis.width, height: props.height, pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx,
-    palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value, targets: marks.value,
+    list: elevationList.value,
+    width: props.axis.width,
+    height: props.height,
+    pxPerM: props.axis.pxPerM,
+    leftPx: props.axis.leftPx,
+    palette: palette.value,
+    lit: new Set(compose.lit),
+    chosen: chosenIds.value,
+    targets: marks.value,
   })
 })
 
-useAhead(() => props.axis.pxPerM, (pictures) => painter.value?.ahead(pictures.map((p) => p.elevation)))
+useAhead(
+  () => props.axis.pxPerM,
+  (pictures) => painter.value?.ahead(pictures.map((p) => p.elevation)),
+)
 
 const figureUnder = (event: PointerEvent) => painter.value?.hit(event.offsetX, event.offsetY) ?? null
 const tip = ref('')
@@ -32,14 +44,29 @@ function choose(event: PointerEvent) {
 }
 function hover(event: PointerEvent) {
   const figure = figureUnder(event)
-  tip.value = figure ? `${figure.body.at.plant.commonName}, ${Math.max(figure.body.foliageM, figure.body.flowerM).toFixed(2)} m now` : ''
+  tip.value = figure
+    ? `${figure.body.at.plant.commonName}, ${Math.max(figure.body.foliageM, figure.body.flowerM).toFixed(2)} m now`
+    : ''
 }
 </script>
 
 <template>
-  <div ref="holder" class="canvas" :style="{ height: `${height}px` }" :title="tip" role="img" aria-label="Elevation of the bed; its drifts and plants are in the list" @pointerdown="choose" @pointermove="hover" />
+  <div
+    ref="holder"
+    class="canvas"
+    :style="{ height: `${height}px` }"
+    :title="tip"
+    role="img"
+    aria-label="Elevation of the bed; its drifts and plants are in the list"
+    @pointerdown="choose"
+    @pointermove="hover"
+  />
 </template>
 
 <style scoped>
-.canvas { width: 100%; overflow: hidden; cursor: default; }
+.canvas {
+  width: 100%;
+  overflow: hidden;
+  cursor: default;
+}
 </style>

@@ -9,7 +9,9 @@ const accepting = ref(false)
 const reason = ref('')
 const reasonId = useId()
 
-const light = (on: boolean) => { compose.lit = on ? props.finding.plants : [] }
+const light = (on: boolean) => {
+  compose.lit = on ? props.finding.plants : []
+}
 const mend = (i: number) => {
   const chosen = props.finding.mends[i]
   if (!chosen) return
@@ -18,7 +20,14 @@ const mend = (i: number) => {
 }
 function accept() {
   if (reason.value.trim() === '') return
-  store.edit({ kind: 'accept', acceptance: { findingId: props.finding.id, title: props.finding.title, reason: reason.value.trim().slice(0, 500) } })
+  store.edit({
+    kind: 'accept',
+    acceptance: {
+      findingId: props.finding.id,
+      title: props.finding.title,
+      reason: reason.value.trim().slice(0, 500),
+    },
+  })
   accepting.value = false
   light(false)
 }
@@ -27,43 +36,129 @@ onBeforeUnmount(() => light(false))
 </script>
 
 <template>
-  <article class="finding" :data-finding="finding.id" @pointerenter="light(true)" @pointerleave="light(false)" @focusin="light(true)" @focusout="light(false)">
+  <article
+    class="finding"
+    :data-finding="finding.id"
+    @pointerenter="light(true)"
+    @pointerleave="light(false)"
+    @focusin="light(true)"
+    @focusout="light(false)"
+  >
     <h3>{{ finding.title }}</h3>
-    <p v-if="acceptedReason" class="accepted"><UIcon name="i-lucide-check-check" class="tick" /> Accepted: {{ acceptedReason }}</p>
+    <p v-if="acceptedReason" class="accepted">
+      <UIcon name="i-lucide-check-check" class="tick" />
+      Accepted: {{ acceptedReason }}
+    </p>
     <p v-else class="reason">{{ finding.reason }}</p>
     <div class="acts">
       <template v-if="acceptedReason">
-        <UButton size="xs" color="neutral" variant="outline" @click="store.edit({ kind: 'unaccept', findingId: finding.id })">Take up again</UButton>
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="outline"
+          @click="store.edit({ kind: 'unaccept', findingId: finding.id })"
+        >
+          Take up again
+        </UButton>
       </template>
       <template v-else>
-        <UButton v-for="(m, i) in finding.mends" :key="m.label" size="xs" color="secondary" variant="soft" class="mend" @click="mend(i)">{{ m.label }}</UButton>
+        <UButton
+          v-for="(m, i) in finding.mends"
+          :key="m.label"
+          size="xs"
+          color="secondary"
+          variant="soft"
+          class="mend"
+          @click="mend(i)"
+        >
+          {{ m.label }}
+        </UButton>
         <UButton size="xs" color="neutral" variant="outline" @click="accepting = !accepting">Accept</UButton>
       </template>
-      <UButton size="xs" color="neutral" variant="ghost" :aria-expanded="showWhy" @click="showWhy = !showWhy">Why?</UButton>
+      <UButton size="xs" color="neutral" variant="ghost" :aria-expanded="showWhy" @click="showWhy = !showWhy">
+        Why?
+      </UButton>
     </div>
     <form v-if="accepting" class="why" @submit.prevent="accept">
       <label :for="reasonId">Why is it right here?</label>
-      <UInput :id="reasonId" v-model="reason" size="sm" maxlength="500" placeholder="the client asked for it" autofocus />
+      <UInput
+        :id="reasonId"
+        v-model="reason"
+        size="sm"
+        maxlength="500"
+        placeholder="the client asked for it"
+        autofocus
+      />
       <UButton type="submit" size="xs" :disabled="reason.trim() === ''">Accept it</UButton>
     </form>
     <dl v-if="showWhy" class="why">
-      <template v-for="f in finding.figures" :key="f.name"><dt>{{ f.name }}</dt><dd>{{ show(f.value) }} {{ f.unit }}</dd></template>
+      <template v-for="f in finding.figures" :key="f.name">
+        <dt>{{ f.name }}</dt>
+        <dd>{{ show(f.value) }} {{ f.unit }}</dd>
+      </template>
       <dt class="source">{{ finding.source }}</dt>
     </dl>
   </article>
 </template>
 
 <style scoped>
-.finding { padding: 9px 14px 10px; border-bottom: 1px solid var(--line); }
-.finding:hover, .finding:focus-within { background: var(--amber-wash); }
-h3 { font-size: 14.5px; font-weight: 600; line-height: 1.25; }
-.reason { font-size: 12.5px; color: var(--soft); line-height: 1.38; margin: 3px 0 7px; }
-.accepted { font-size: 12.5px; color: var(--good); margin: 3px 0 7px; }
-.tick { width: 14px; height: 14px; vertical-align: -2px; }
-.acts { display: flex; flex-wrap: wrap; gap: 5px; }
-.mend { color: var(--amber-deep); background: color-mix(in srgb, var(--amber) 22%, var(--card)); border: 1px solid color-mix(in srgb, var(--amber) 55%, var(--line)); }
-.why { margin-top: 8px; font-size: 12px; display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; color: var(--soft); }
-.why dd { text-align: right; color: var(--ink); }
-.why label { grid-column: 1 / -1; }
-.source { grid-column: 1 / -1; font-style: italic; margin-top: 4px; }
+.finding {
+  padding: 9px 14px 10px;
+  border-bottom: 1px solid var(--line);
+}
+.finding:hover,
+.finding:focus-within {
+  background: var(--amber-wash);
+}
+h3 {
+  font-size: 14.5px;
+  font-weight: 600;
+  line-height: 1.25;
+}
+.reason {
+  font-size: 12.5px;
+  color: var(--soft);
+  line-height: 1.38;
+  margin: 3px 0 7px;
+}
+.accepted {
+  font-size: 12.5px;
+  color: var(--good);
+  margin: 3px 0 7px;
+}
+.tick {
+  width: 14px;
+  height: 14px;
+  vertical-align: -2px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+}
+.mend {
+  color: var(--amber-deep);
+  background: color-mix(in srgb, var(--amber) 22%, var(--card));
+  border: 1px solid color-mix(in srgb, var(--amber) 55%, var(--line));
+}
+.why {
+  margin-top: 8px;
+  font-size: 12px;
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 10px;
+  color: var(--soft);
+}
+.why dd {
+  text-align: right;
+  color: var(--ink);
+}
+.why label {
+  grid-column: 1 / -1;
+}
+.source {
+  grid-column: 1 / -1;
+  font-style: italic;
+  margin-top: 4px;
+}
 </style>

@@ -11,15 +11,23 @@ const items = computed(() => [
   { label: store.bed?.viewpoint.name ?? '', value: OWN },
   ...fromSite.value.map((v) => ({ label: v.thing.name, value: v.thing.id })),
 ])
-const chosen = computed({ get: () => compose.viewpointId ?? OWN, set: (id) => compose.lookFrom(id === OWN ? null : id) })
+const chosen = computed({
+  get: () => compose.viewpointId ?? OWN,
+  set: (id) => compose.lookFrom(id === OWN ? null : id),
+})
 const sides = computed(() => frame.value?.closed || store.bed?.form.kind === 'two-sided')
 const STEP_DEG = 45
-const walk = (by: number) => { compose.walkDeg = ((compose.walkDeg + by + 540) % 360) - 180 }
+const walk = (by: number) => {
+  compose.walkDeg = ((compose.walkDeg + by + 540) % 360) - 180
+}
 const isMain = computed(() => compose.viewpointId === null && compose.walkDeg === 0)
 
 function makeMain() {
   if (!viewpoint.value) return
-  store.edit({ kind: 'setBed', change: { viewpoint: { ...viewpoint.value, turnDeg: Math.round(viewpoint.value.turnDeg) } } })
+  store.edit({
+    kind: 'setBed',
+    change: { viewpoint: { ...viewpoint.value, turnDeg: Math.round(viewpoint.value.turnDeg) } },
+  })
   compose.lookFrom(null)
 }
 </script>
@@ -27,26 +35,95 @@ function makeMain() {
 <template>
   <div class="caption">
     <h2>From</h2>
-    <USelect v-if="items.length > 1" v-model="chosen" :items="items" size="xs" variant="ghost" class="from" aria-label="Look from" data-testid="look-from" />
+    <USelect
+      v-if="items.length > 1"
+      v-model="chosen"
+      :items="items"
+      size="xs"
+      variant="ghost"
+      class="from"
+      aria-label="Look from"
+      data-testid="look-from"
+    />
     <b v-else class="serif">{{ viewpoint?.name.toLowerCase() }}</b>
     <small v-if="viewpoint">{{ describeViewpoint(viewpoint) }} · {{ when }}</small>
     <span class="space" />
     <template v-if="sides">
-      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-rotate-ccw" aria-label="Walk round to the left" title="Walk round to the left" @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : STEP_DEG)" />
-      <label class="walk"><span class="sr-only">Walk round the bed</span><input v-model.number="compose.walkDeg" type="range" min="-180" max="180" step="5" data-testid="walk"></label>
-      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-rotate-cw" aria-label="Walk round to the right" title="Walk round to the right" @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : -STEP_DEG)" />
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-rotate-ccw"
+        aria-label="Walk round to the left"
+        title="Walk round to the left"
+        @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : STEP_DEG)"
+      />
+      <label class="walk">
+        <span class="sr-only">Walk round the bed</span>
+        <input v-model.number="compose.walkDeg" type="range" min="-180" max="180" step="5" data-testid="walk" />
+      </label>
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-rotate-cw"
+        aria-label="Walk round to the right"
+        title="Walk round to the right"
+        @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : -STEP_DEG)"
+      />
     </template>
-    <UButton v-if="!isMain" size="xs" color="neutral" variant="outline" class="main" @click="makeMain">Make it the main view</UButton>
+    <UButton v-if="!isMain" size="xs" color="neutral" variant="outline" class="main" @click="makeMain">
+      Make it the main view
+    </UButton>
   </div>
 </template>
 
 <style scoped>
-.caption { height: 23px; display: flex; align-items: center; gap: 4px; padding: 0 12px; white-space: nowrap; overflow: hidden; }
-h2, b { font-size: 13.5px; font-weight: 600; font-family: var(--font-serif); }
-.from { font-family: var(--font-serif); font-weight: 600; font-size: 13px; padding: 0 4px; height: 21px; color: var(--ink); }
-small { font-size: 12px; font-weight: 400; color: var(--soft); margin-left: 6px; overflow: hidden; text-overflow: ellipsis; flex: 0 1 auto; min-width: 0; }
-.space { flex: 1; }
-.walk, .main { flex: none; }
-.walk input { width: 96px; display: block; }
-.main { height: 20px; }
+.caption {
+  height: 23px;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  padding: 0 12px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+h2,
+b {
+  font-size: 13.5px;
+  font-weight: 600;
+  font-family: var(--font-serif);
+}
+.from {
+  font-family: var(--font-serif);
+  font-weight: 600;
+  font-size: 13px;
+  padding: 0 4px;
+  height: 21px;
+  color: var(--ink);
+}
+small {
+  font-size: 12px;
+  font-weight: 400;
+  color: var(--soft);
+  margin-left: 6px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  flex: 0 1 auto;
+  min-width: 0;
+}
+.space {
+  flex: 1;
+}
+.walk,
+.main {
+  flex: none;
+}
+.walk input {
+  width: 96px;
+  display: block;
+}
+.main {
+  height: 20px;
+}
 </style>

@@ -17,28 +17,48 @@ const working = ref(false)
 const problem = ref('')
 watchEffect(async (clean) => {
   let live = true
-  clean(() => { live = false })
+  clean(() => {
+    live = false
+  })
   const now = scene.value
   if (!now) return
   working.value = true
   // The chosen drift's own place, when it is the drift of this plant.
   const own = placed.value[0]?.plant.id === props.seed?.id ? placed.value[0] : undefined
   const site = props.site ?? (own ? conditionsAt(now, own) : now.site)
-  const ask = { seed: props.seed, size: size.value, site, month: compose.moment.month, bias: bias.value, most: 5, ...(props.maxHeightM === undefined ? {} : { maxHeightM: props.maxHeightM }) }
+  const ask = {
+    seed: props.seed,
+    size: size.value,
+    site,
+    month: compose.moment.month,
+    bias: bias.value,
+    most: 5,
+    ...(props.maxHeightM === undefined ? {} : { maxHeightM: props.maxHeightM }),
+  }
   try {
     const answer = await askPartners(library.plants, ask)
-    if (live) { groups.value = answer; problem.value = '' }
+    if (live) {
+      groups.value = answer
+      problem.value = ''
+    }
   } catch (error) {
-    if (live) { groups.value = []; problem.value = (error as Error).message }
+    if (live) {
+      groups.value = []
+      problem.value = (error as Error).message
+    }
   } finally {
     if (live) working.value = false
   }
 })
 const listed = computed(() => new Set(store.bed?.shortlist ?? []))
 function take(group: Partnership) {
-  store.edit({ kind: 'setShortlist', plantIds: [...new Set([...(store.bed?.shortlist ?? []), ...group.plants.map((p) => p.id)])] })
+  store.edit({
+    kind: 'setShortlist',
+    plantIds: [...new Set([...(store.bed?.shortlist ?? []), ...group.plants.map((p) => p.id)])],
+  })
 }
-const scale = (group: Partnership) => Math.min(46, 62 / Math.max(...group.plants.map((p) => Math.max(p.foliageHeightM, p.flowerHeightM))))
+const scale = (group: Partnership) =>
+  Math.min(46, 62 / Math.max(...group.plants.map((p) => Math.max(p.foliageHeightM, p.flowerHeightM))))
 const BOX_PX = 68
 </script>
 
@@ -46,29 +66,125 @@ const BOX_PX = 68
   <div class="partners" data-testid="partners">
     <div class="top">
       <b>{{ seed ? `Goes with ${seed.commonName}` : 'For an empty place' }}</b>
-      <div role="group" aria-label="How many together"><UButton v-for="n in [2, 3, 5] as const" :key="n" size="xs" color="neutral" :variant="size === n ? 'soft' : 'ghost'" :aria-pressed="size === n" @click="size = n">{{ n === 2 ? 'pairs' : n === 3 ? 'trios' : 'fives' }}</UButton></div>
+      <div role="group" aria-label="How many together">
+        <UButton
+          v-for="n in [2, 3, 5] as const"
+          :key="n"
+          size="xs"
+          color="neutral"
+          :variant="size === n ? 'soft' : 'ghost'"
+          :aria-pressed="size === n"
+          @click="size = n"
+        >
+          {{ n === 2 ? 'pairs' : n === 3 ? 'trios' : 'fives' }}
+        </UButton>
+      </div>
     </div>
-    <label class="bias"><span>evergreen first</span><input v-model.number="bias" type="range" min="0" max="1" step="0.1" aria-label="From evergreen only to flower first"><span>flower first</span></label>
-    <p v-if="problem" class="hint" role="alert">{{ problem }} Choose another number or move the slider to ask again.</p>
-    <p v-else-if="groups.length === 0 && !working" class="hint">Nothing in the library fits this place well enough.</p>
+    <label class="bias">
+      <span>evergreen first</span>
+      <input
+        v-model.number="bias"
+        type="range"
+        min="0"
+        max="1"
+        step="0.1"
+        aria-label="From evergreen only to flower first"
+      />
+      <span>flower first</span>
+    </label>
+    <p v-if="problem" class="hint" role="alert">
+      {{ problem }} Choose another number or move the slider to ask again.
+    </p>
+    <p v-else-if="groups.length === 0 && !working" class="hint">
+      Nothing in the library fits this place well enough.
+    </p>
     <article v-for="g in groups" :key="g.plants.map((p) => p.id).join('+')">
-      <div class="line"><PlantPortrait v-for="p in g.plants" :key="p.id" :plant="p" :month="compose.moment.month" :width="Math.max(34, p.spreadM * scale(g) + 8)" :height="BOX_PX" :px-per-m="scale(g)" /></div>
+      <div class="line">
+        <PlantPortrait
+          v-for="p in g.plants"
+          :key="p.id"
+          :plant="p"
+          :month="compose.moment.month"
+          :width="Math.max(34, p.spreadM * scale(g) + 8)"
+          :height="BOX_PX"
+          :px-per-m="scale(g)"
+        />
+      </div>
       <p class="names">{{ g.plants.map((p) => p.commonName).join(' · ') }}</p>
       <p class="hint">{{ g.score }} of 100: {{ g.reasons.join('; ') }}</p>
-      <div class="acts"><UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" :disabled="g.plants.every((p) => listed.has(p.id))" @click="take(g)">{{ g.plants.every((p) => listed.has(p.id)) ? 'On the shortlist' : 'To the shortlist' }}</UButton>
-        <UButton v-if="!seed" size="xs" color="neutral" variant="outline" icon="i-lucide-shovel" @click="emit('set', g.plants)">Set them there</UButton></div>
+      <div class="acts">
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-plus"
+          :disabled="g.plants.every((p) => listed.has(p.id))"
+          @click="take(g)"
+        >
+          {{ g.plants.every((p) => listed.has(p.id)) ? 'On the shortlist' : 'To the shortlist' }}
+        </UButton>
+        <UButton
+          v-if="!seed"
+          size="xs"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-shovel"
+          @click="emit('set', g.plants)"
+        >
+          Set them there
+        </UButton>
+      </div>
     </article>
   </div>
 </template>
 
 <style scoped>
-.partners { padding: 8px 14px; font-size: 12.5px; }
-.top { display: flex; gap: 8px; align-items: center; justify-content: space-between; flex-wrap: wrap; }
-.bias { display: flex; gap: 6px; align-items: center; font-size: 11.5px; color: var(--soft); }
-.bias input { flex: 1; min-width: 60px; }
-article { border-top: 1px solid var(--line); padding: 6px 0 8px; }
-.line { display: flex; align-items: flex-end; gap: 0; background: linear-gradient(transparent calc(100% - 3px), var(--soil) 0); overflow: hidden; }
-.acts { display: flex; gap: 6px; }
-.names { font-family: var(--font-serif); line-height: 1.3; margin-top: 3px; }
-.hint { color: var(--soft); font-size: 11.5px; line-height: 1.3; margin-bottom: 4px; }
+.partners {
+  padding: 8px 14px;
+  font-size: 12.5px;
+}
+.top {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  flex-wrap: wrap;
+}
+.bias {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 11.5px;
+  color: var(--soft);
+}
+.bias input {
+  flex: 1;
+  min-width: 60px;
+}
+article {
+  border-top: 1px solid var(--line);
+  padding: 6px 0 8px;
+}
+.line {
+  display: flex;
+  align-items: flex-end;
+  gap: 0;
+  background: linear-gradient(transparent calc(100% - 3px), var(--soil) 0);
+  overflow: hidden;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+}
+.names {
+  font-family: var(--font-serif);
+  line-height: 1.3;
+  margin-top: 3px;
+}
+.hint {
+  color: var(--soft);
+  font-size: 11.5px;
+  line-height: 1.3;
+  margin-bottom: 4px;
+}
 </style>

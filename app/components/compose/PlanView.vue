@@ -13,20 +13,44 @@ const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const painter = shallowRef<PlanPainter | null>(null)
 
-onMounted(() => { painter.value = new PlanPainter(holder.value!) })
+onMounted(() => {
+  painter.value = new PlanPainter(holder.value!)
+})
 onBeforeUnmount(() => painter.value?.destroy())
 
 watchPostEffect(() => {
   if (!painter.value || !planList.value || !aspect.value || !palette.value || props.axis.width < 50) return
   painter.value.show({
-    list: planList.value, wall: lined.value ? store.bed?.wall ?? null : null, fromX: aspect.value.firstX, toX: aspect.value.lastX, paved: store.bed?.form.kind === 'court', width: props.axis.width, height: props.height,
-    pxPerM: props.axis.pxPerM, leftPx: props.axis.leftPx, topPx: props.topPx, palette: palette.value, lit: new Set(compose.lit), chosen: chosenIds.value,
+    list: planList.value,
+    wall: lined.value ? (store.bed?.wall ?? null) : null,
+    fromX: aspect.value.firstX,
+    toX: aspect.value.lastX,
+    paved: store.bed?.form.kind === 'court',
+    width: props.axis.width,
+    height: props.height,
+    pxPerM: props.axis.pxPerM,
+    leftPx: props.axis.leftPx,
+    topPx: props.topPx,
+    palette: palette.value,
+    lit: new Set(compose.lit),
+    chosen: chosenIds.value,
   })
 })
 
-useAhead(() => props.axis.pxPerM, (pictures) => painter.value?.ahead(pictures.map((p) => p.plan)))
+useAhead(
+  () => props.axis.pxPerM,
+  (pictures) => painter.value?.ahead(pictures.map((p) => p.plan)),
+)
 
-interface Drag { driftId: string; index: number; dx: number; dy: number; startX: number; startY: number; moved: boolean }
+interface Drag {
+  driftId: string
+  index: number
+  dx: number
+  dy: number
+  startX: number
+  startY: number
+  moved: boolean
+}
 let drag: Drag | null = null
 const DRAG_PX = 4
 
@@ -46,7 +70,15 @@ function down(event: PointerEvent) {
   const at = painter.value!.toMetres(event.offsetX, event.offsetY)
   // A plant of a repeated part follows the one that is planned.
   if (id.includes('@') || circle.body.at.standing) return compose.choose(circle.body.at.standing ? null : driftId)
-  drag = { driftId, index, dx: circle.x - at.x, dy: circle.y - at.y, startX: event.offsetX, startY: event.offsetY, moved: false }
+  drag = {
+    driftId,
+    index,
+    dx: circle.x - at.x,
+    dy: circle.y - at.y,
+    startX: event.offsetX,
+    startY: event.offsetY,
+    moved: false,
+  }
   holder.value?.setPointerCapture(event.pointerId)
 }
 function move(event: PointerEvent) {
@@ -70,13 +102,22 @@ function cancel() {
   store.preview(null)
 }
 
-const STEPS: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 function key(event: KeyboardEvent) {
   if (event.key === 'Escape') return cancel()
   const plants = [...(scene.value?.placement.plants ?? [])].sort((a, b) => a.x - b.x || a.y - b.y)
   const chosen = plants.find((p) => p.id === compose.plantId)
   if (event.key === '.' || event.key === ',') {
-    const next = plants[(plants.findIndex((p) => p.id === compose.plantId) + (event.key === '.' ? 1 : plants.length - 1)) % plants.length]
+    const next =
+      plants[
+        (plants.findIndex((p) => p.id === compose.plantId) + (event.key === '.' ? 1 : plants.length - 1)) %
+          plants.length
+      ]
     if (next) compose.choose(next.driftId, next.id)
     return
   }
@@ -94,13 +135,29 @@ function key(event: KeyboardEvent) {
 
 <template>
   <div
-    ref="holder" class="canvas" :style="{ height: `${height}px` }" tabindex="0" role="application" data-testid="plan"
+    ref="holder"
+    class="canvas"
+    :style="{ height: `${height}px` }"
+    tabindex="0"
+    role="application"
+    data-testid="plan"
     aria-label="Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, U lets it go. All plants are in the list too."
-    @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="cancel" @keydown="key"
+    @pointerdown="down"
+    @pointermove="move"
+    @pointerup="up"
+    @pointercancel="cancel"
+    @keydown="key"
   />
 </template>
 
 <style scoped>
-.canvas { width: 100%; overflow: hidden; touch-action: none; cursor: grab; }
-.canvas:focus-visible { outline-offset: -2px; }
+.canvas {
+  width: 100%;
+  overflow: hidden;
+  touch-action: none;
+  cursor: grab;
+}
+.canvas:focus-visible {
+  outline-offset: -2px;
+}
 </style>

@@ -9,67 +9,245 @@ const compose = useComposeStore()
 const { scene, letters } = useScene()
 const { drift, plant, placed, change, remove, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
-const patterns = PATTERNS.map((p) => ({ value: p, label: { mass: 'mass', staggered: 'two rows', row: 'one row', dotted: 'repeated singles' }[p] }))
-const wrong = computed(() => (plant.value && scene.value ? misfits(plant.value, placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site) : []))
+const patterns = PATTERNS.map((p) => ({
+  value: p,
+  label: { mass: 'mass', staggered: 'two rows', row: 'one row', dotted: 'repeated singles' }[p],
+}))
+const wrong = computed(() =>
+  plant.value && scene.value
+    ? misfits(plant.value, placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site)
+    : [],
+)
 const more = ref<'none' | 'swap' | 'partners'>('none')
-watch(() => drift.value?.id, () => { more.value = 'none' })
+watch(
+  () => drift.value?.id,
+  () => {
+    more.value = 'none'
+  },
+)
 const pins = computed(() => placed.value.filter((p) => p.pinned))
 const flowers = computed(() => (plant.value ? monthSpan(plant.value.flowerMonths) : ''))
 </script>
 
 <template>
   <section v-if="drift && plant" class="card" aria-label="Plant card" data-testid="plant-card">
-    <button class="close" aria-label="Close the plant card" @click="compose.choose(null)"><UIcon name="i-lucide-x" /></button>
+    <button class="close" aria-label="Close the plant card" @click="compose.choose(null)">
+      <UIcon name="i-lucide-x" />
+    </button>
     <div class="head">
       <PlantPortrait :plant="plant" :month="compose.moment.month" :width="76" :height="82" />
       <div>
         <h2>{{ plant.commonName }}</h2>
-        <p><BotanicalName :name="plant.botanicalName" /> · key {{ letters.get(plant.id) }}</p>
-        <p class="fig">{{ formatBoth(fullHeightM(plant), units) }} high, {{ formatBoth(plant.spreadM, units) }} across</p>
+        <p>
+          <BotanicalName :name="plant.botanicalName" />
+          · key {{ letters.get(plant.id) }}
+        </p>
+        <p class="fig">
+          {{ formatBoth(fullHeightM(plant), units) }} high, {{ formatBoth(plant.spreadM, units) }} across
+        </p>
       </div>
     </div>
     <dl>
-      <dt>Wants</dt><dd>{{ rangeWords(plant.sun.brightest, plant.sun.darkest) }}, {{ rangeWords(plant.water.driest, plant.water.wettest) }}, zones {{ plant.zones.coldest }}–{{ plant.zones.warmest }}</dd>
-      <dt>Shows</dt><dd>{{ RETENTION_WORDS[plant.retention] }}<template v-if="flowers">; {{ plant.flowerForm }} flowers {{ flowers }}</template><template v-if="plant.fragrance !== 'none'">; {{ plant.fragrance }} scent</template></dd>
-      <template v-if="plant.hazards.length > 0 || plant.invasiveNote"><dt>Caution</dt><dd class="warn">{{ cautionWords(plant) }}</dd></template>
-      <template v-if="wrong.length > 0"><dt>Not met</dt><dd class="warn">{{ wrong.map((w) => w.text).join('; ') }}</dd></template>
+      <dt>Wants</dt>
+      <dd>
+        {{ rangeWords(plant.sun.brightest, plant.sun.darkest) }},
+        {{ rangeWords(plant.water.driest, plant.water.wettest) }}, zones {{ plant.zones.coldest }}–{{
+          plant.zones.warmest
+        }}
+      </dd>
+      <dt>Shows</dt>
+      <dd>
+        {{ RETENTION_WORDS[plant.retention] }}
+        <template v-if="flowers">; {{ plant.flowerForm }} flowers {{ flowers }}</template>
+        <template v-if="plant.fragrance !== 'none'">; {{ plant.fragrance }} scent</template>
+      </dd>
+      <template v-if="plant.hazards.length > 0 || plant.invasiveNote">
+        <dt>Caution</dt>
+        <dd class="warn">{{ cautionWords(plant) }}</dd>
+      </template>
+      <template v-if="wrong.length > 0">
+        <dt>Not met</dt>
+        <dd class="warn">{{ wrong.map((w) => w.text).join('; ') }}</dd>
+      </template>
     </dl>
     <div class="row">
       <span class="count" role="group" aria-label="Count">
-        <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-minus" aria-label="One fewer" :disabled="drift.count <= 1" @click="change(drift.id, { count: drift.count - 1 })" />
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-minus"
+          aria-label="One fewer"
+          :disabled="drift.count <= 1"
+          @click="change(drift.id, { count: drift.count - 1 })"
+        />
         <b data-testid="drift-count">{{ drift.count }}</b>
-        <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" aria-label="One more" @click="change(drift.id, { count: drift.count + 1 })" />
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-plus"
+          aria-label="One more"
+          @click="change(drift.id, { count: drift.count + 1 })"
+        />
       </span>
-      <USelect :model-value="drift.pattern" :items="patterns" size="xs" class="grow" aria-label="Pattern" @update:model-value="(v) => change(drift!.id, { pattern: v })" />
-      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" aria-label="Take the drift out" title="Take the drift out (Delete)" @click="remove(drift.id)" />
+      <USelect
+        :model-value="drift.pattern"
+        :items="patterns"
+        size="xs"
+        class="grow"
+        aria-label="Pattern"
+        @update:model-value="(v) => change(drift!.id, { pattern: v })"
+      />
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-trash-2"
+        aria-label="Take the drift out"
+        title="Take the drift out (Delete)"
+        @click="remove(drift.id)"
+      />
     </div>
-    <LengthInput v-if="drift.pattern === 'dotted'" label="One every" class="every" :model-value="drift.everyM" :units="units" :min="0.05" :max="50" @update:model-value="(v) => change(drift!.id, { everyM: v })" />
-    <p v-if="pins.length > 0" class="pins">{{ pins.length }} pinned by hand. <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">Let {{ pins.length > 1 ? 'one' : 'it' }} go</button></p>
-    <div class="more"><UButton size="xs" color="neutral" :variant="more === 'swap' ? 'soft' : 'outline'" icon="i-lucide-repeat-2" :aria-pressed="more === 'swap'" @click="more = more === 'swap' ? 'none' : 'swap'">Swap</UButton><UButton size="xs" color="neutral" :variant="more === 'partners' ? 'soft' : 'outline'" icon="i-lucide-users" :aria-pressed="more === 'partners'" @click="more = more === 'partners' ? 'none' : 'partners'">Partners</UButton></div>
+    <LengthInput
+      v-if="drift.pattern === 'dotted'"
+      label="One every"
+      class="every"
+      :model-value="drift.everyM"
+      :units="units"
+      :min="0.05"
+      :max="50"
+      @update:model-value="(v) => change(drift!.id, { everyM: v })"
+    />
+    <p v-if="pins.length > 0" class="pins">
+      {{ pins.length }} pinned by hand.
+      <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">
+        Let {{ pins.length > 1 ? 'one' : 'it' }} go
+      </button>
+    </p>
+    <div class="more">
+      <UButton
+        size="xs"
+        color="neutral"
+        :variant="more === 'swap' ? 'soft' : 'outline'"
+        icon="i-lucide-repeat-2"
+        :aria-pressed="more === 'swap'"
+        @click="more = more === 'swap' ? 'none' : 'swap'"
+      >
+        Swap
+      </UButton>
+      <UButton
+        size="xs"
+        color="neutral"
+        :variant="more === 'partners' ? 'soft' : 'outline'"
+        icon="i-lucide-users"
+        :aria-pressed="more === 'partners'"
+        @click="more = more === 'partners' ? 'none' : 'partners'"
+      >
+        Partners
+      </UButton>
+    </div>
     <ComposeSwapPanel v-if="more === 'swap'" :plant="plant" :drift-id="drift.id" />
     <ComposePartnerPanel v-else-if="more === 'partners'" :seed="plant" class="inner" />
   </section>
 </template>
 
 <style scoped>
-.card { position: relative; border-bottom: 2px solid var(--amber); background: var(--card); padding: 10px 14px 10px; }
-.close { position: absolute; right: 8px; top: 8px; cursor: pointer; color: var(--soft); padding: 4px; }
-.head { display: flex; gap: 10px; align-items: flex-end; }
-h2 { font-size: 16px; font-weight: 600; line-height: 1.15; padding-right: 18px; }
-h2::first-letter { text-transform: uppercase; }
-.head p { font-size: 12.5px; color: var(--soft); line-height: 1.35; }
-.fig { color: var(--ink) !important; }
-dl { display: grid; grid-template-columns: 54px 1fr; gap: 2px 6px; font-size: 12px; margin: 8px 0; line-height: 1.35; }
-dt { color: var(--soft); }
-.warn { color: var(--amber-deep); }
-.more { display: flex; gap: 6px; margin-top: 8px; }
-.inner { padding: 6px 0 0; }
-.card { max-height: 62%; overflow-y: auto; flex: none; }
-.row { display: flex; gap: 8px; align-items: center; }
-.count { display: inline-flex; align-items: center; gap: 6px; }
-.count b { min-width: 20px; text-align: center; }
-.grow { flex: 1; }
-.every { margin-top: 6px; }
-.pins, .swaps { font-size: 12px; color: var(--soft); margin-top: 7px; line-height: 1.5; }
-.link { color: var(--amber-deep); text-decoration: underline; text-underline-offset: 2px; cursor: pointer; margin-right: 8px; }
+.card {
+  position: relative;
+  border-bottom: 2px solid var(--amber);
+  background: var(--card);
+  padding: 10px 14px 10px;
+}
+.close {
+  position: absolute;
+  right: 8px;
+  top: 8px;
+  cursor: pointer;
+  color: var(--soft);
+  padding: 4px;
+}
+.head {
+  display: flex;
+  gap: 10px;
+  align-items: flex-end;
+}
+h2 {
+  font-size: 16px;
+  font-weight: 600;
+  line-height: 1.15;
+  padding-right: 18px;
+}
+h2::first-letter {
+  text-transform: uppercase;
+}
+.head p {
+  font-size: 12.5px;
+  color: var(--soft);
+  line-height: 1.35;
+}
+.fig {
+  color: var(--ink) !important;
+}
+dl {
+  display: grid;
+  grid-template-columns: 54px 1fr;
+  gap: 2px 6px;
+  font-size: 12px;
+  margin: 8px 0;
+  line-height: 1.35;
+}
+dt {
+  color: var(--soft);
+}
+.warn {
+  color: var(--amber-deep);
+}
+.more {
+  display: flex;
+  gap: 6px;
+  margin-top: 8px;
+}
+.inner {
+  padding: 6px 0 0;
+}
+.card {
+  max-height: 62%;
+  overflow-y: auto;
+  flex: none;
+}
+.row {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.count {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+}
+.count b {
+  min-width: 20px;
+  text-align: center;
+}
+.grow {
+  flex: 1;
+}
+.every {
+  margin-top: 6px;
+}
+.pins,
+.swaps {
+  font-size: 12px;
+  color: var(--soft);
+  margin-top: 7px;
+  line-height: 1.5;
+}
+.link {
+  color: var(--amber-deep);
+  text-decoration: underline;
+  text-underline-offset: 2px;
+  cursor: pointer;
+  margin-right: 8px;
+}
 </style>

@@ -15,8 +15,13 @@ const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block
 const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 40)
 const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
-const top = computed(() => props.block.drift.lane * (props.laneHeight + 3) + (props.block.weaves ? props.laneHeight - 7 : 1))
-const label = computed(() => `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m on centre, at ${props.block.drift.at.toFixed(1)} m`)
+const top = computed(
+  () => props.block.drift.lane * (props.laneHeight + 3) + (props.block.weaves ? props.laneHeight - 7 : 1),
+)
+const label = computed(
+  () =>
+    `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m on centre, at ${props.block.drift.at.toFixed(1)} m`,
+)
 
 const lanes = () => store.bed?.laneShares.length ?? 1
 const length = () => scene.value?.frame.frontLength ?? 1
@@ -42,7 +47,12 @@ const begin = () => {
 function stretched() {
   const per = (props.block.width || 1) / props.block.drift.count
   const count = Math.max(1, Math.min(500, start.count + Math.round(dx / Math.max(4, startWidth / start.count))))
-  return { count, at: clampS(start.at + ((count - start.count) * (startWidth / start.count || per)) / 2 / props.axis.score.pxPerM) }
+  return {
+    count,
+    at: clampS(
+      start.at + ((count - start.count) * (startWidth / start.count || per)) / 2 / props.axis.score.pxPerM,
+    ),
+  }
 }
 let startWidth = 1
 
@@ -63,7 +73,10 @@ onMounted(() => {
     .resizable({
       edges: { right: '.grip' },
       listeners: {
-        start: () => { begin(); startWidth = props.block.width },
+        start: () => {
+          begin()
+          startWidth = props.block.width
+        },
         move: (event: { deltaRect?: { width: number } }) => {
           dx += event.deltaRect?.width ?? 0
           store.preview({ kind: 'changeDrift', driftId, change: stretched() })
@@ -73,21 +86,29 @@ onMounted(() => {
     })
     .styleCursor(false)
 })
-onBeforeUnmount(() => { if (element.value) interact(element.value).unset() })
+onBeforeUnmount(() => {
+  if (element.value) interact(element.value).unset()
+})
 
 function key(event: KeyboardEvent) {
   const { id, at, lane, count } = props.block.drift
   const by = event.shiftKey ? 0.5 : 0.1
   const acts: Record<string, () => void> = {
-    'ArrowLeft': () => change(id, { at: clampS(at - by) }),
-    'ArrowRight': () => change(id, { at: clampS(at + by) }),
-    'ArrowUp': () => { if (lane > 0) change(id, { lane: lane - 1 }) },
-    'ArrowDown': () => { if (lane < lanes() - 1) change(id, { lane: lane + 1 }) },
+    ArrowLeft: () => change(id, { at: clampS(at - by) }),
+    ArrowRight: () => change(id, { at: clampS(at + by) }),
+    ArrowUp: () => {
+      if (lane > 0) change(id, { lane: lane - 1 })
+    },
+    ArrowDown: () => {
+      if (lane < lanes() - 1) change(id, { lane: lane + 1 })
+    },
     '+': () => change(id, { count: Math.min(500, count + 1) }),
     '=': () => change(id, { count: Math.min(500, count + 1) }),
-    '-': () => { if (count > 1) change(id, { count: count - 1 }) },
-    'Delete': () => remove(id),
-    'Backspace': () => remove(id),
+    '-': () => {
+      if (count > 1) change(id, { count: count - 1 })
+    },
+    Delete: () => remove(id),
+    Backspace: () => remove(id),
   }
   const act = acts[event.key]
   if (!act || event.ctrlKey || event.metaKey) return
@@ -100,31 +121,126 @@ function key(event: KeyboardEvent) {
 
 <template>
   <button
-    ref="element" class="block" :class="{ chosen, lit, weaves: block.weaves }" :style="{ left: `${block.left}px`, width: `${Math.max(10, block.width - 2)}px`, top: `${top}px`, height: `${block.weaves ? 7 : laneHeight - 10}px`, '--leaf': block.colour }"
-    :title="label" :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`" :aria-pressed="chosen" :data-in-lane="block.drift.lane" :data-drift="block.isFirst ? block.drift.id : undefined" @click="compose.choose(block.drift.id)" @keydown="key"
+    ref="element"
+    class="block"
+    :class="{ chosen, lit, weaves: block.weaves }"
+    :style="{
+      left: `${block.left}px`,
+      width: `${Math.max(10, block.width - 2)}px`,
+      top: `${top}px`,
+      height: `${block.weaves ? 7 : laneHeight - 10}px`,
+      '--leaf': block.colour,
+    }"
+    :title="label"
+    :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`"
+    :aria-pressed="chosen"
+    :data-in-lane="block.drift.lane"
+    :data-drift="block.isFirst ? block.drift.id : undefined"
+    @click="compose.choose(block.drift.id)"
+    @keydown="key"
   >
     <template v-if="!block.weaves">
-      <PlantPortrait v-if="middling && (!roomy || block.width > 32 + genus.length * 6)" :plant="block.plant" :month="compose.moment.month" :width="22" :height="laneHeight - 12" class="thumb" />
-      <span v-if="roomy" class="words"><i class="botanical">{{ genus }}</i><small>{{ block.letter }} × {{ block.drift.count }}</small></span>
-      <span v-else-if="block.isFirst || block.width >= 18" class="short" :class="{ alone: !middling }"><b>{{ block.letter }}</b><small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small></span>
+      <PlantPortrait
+        v-if="middling && (!roomy || block.width > 32 + genus.length * 6)"
+        :plant="block.plant"
+        :month="compose.moment.month"
+        :width="22"
+        :height="laneHeight - 12"
+        class="thumb"
+      />
+      <span v-if="roomy" class="words">
+        <i class="botanical">{{ genus }}</i>
+        <small>{{ block.letter }} × {{ block.drift.count }}</small>
+      </span>
+      <span v-else-if="block.isFirst || block.width >= 18" class="short" :class="{ alone: !middling }">
+        <b>{{ block.letter }}</b>
+        <small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small>
+      </span>
     </template>
     <span class="grip" aria-hidden="true" />
   </button>
 </template>
 
 <style scoped>
-.block { position: absolute; display: flex; align-items: center; gap: 3px; padding: 0 3px; border-radius: 5px; overflow: hidden; text-align: left; cursor: grab; touch-action: none; user-select: none;
-  background: color-mix(in srgb, var(--leaf) 26%, var(--card)); border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink)); color: var(--ink); }
-.chosen { outline: 2.5px solid var(--amber); outline-offset: 0; z-index: 2; }
-.lit { box-shadow: 0 0 0 2px var(--amber); z-index: 1; }
-.thumb { flex: none; }
-.words { min-width: 0; line-height: 1.15; overflow: hidden; }
-.words i { display: block; font-size: 12px; white-space: nowrap; }
-.words small { font-size: 11px; }
-.short { font-size: 11px; display: flex; flex-direction: column; align-items: center; line-height: 1.05; margin-left: auto; padding-right: 3px; }
-.alone { margin: 0 auto; padding: 0; }
-.short small { font-size: 10.5px; }
-.weaves { border-radius: 4px; background: var(--leaf); z-index: 1; }
-.grip { position: absolute; right: 0; top: 0; bottom: 0; width: 7px; cursor: ew-resize; }
-.block:hover .grip, .chosen .grip { background: linear-gradient(90deg, transparent 2px, color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px, transparent 3px 4px, color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px, transparent 5px); }
+.block {
+  position: absolute;
+  display: flex;
+  align-items: center;
+  gap: 3px;
+  padding: 0 3px;
+  border-radius: 5px;
+  overflow: hidden;
+  text-align: left;
+  cursor: grab;
+  touch-action: none;
+  user-select: none;
+  background: color-mix(in srgb, var(--leaf) 26%, var(--card));
+  border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink));
+  color: var(--ink);
+}
+.chosen {
+  outline: 2.5px solid var(--amber);
+  outline-offset: 0;
+  z-index: 2;
+}
+.lit {
+  box-shadow: 0 0 0 2px var(--amber);
+  z-index: 1;
+}
+.thumb {
+  flex: none;
+}
+.words {
+  min-width: 0;
+  line-height: 1.15;
+  overflow: hidden;
+}
+.words i {
+  display: block;
+  font-size: 12px;
+  white-space: nowrap;
+}
+.words small {
+  font-size: 11px;
+}
+.short {
+  font-size: 11px;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  line-height: 1.05;
+  margin-left: auto;
+  padding-right: 3px;
+}
+.alone {
+  margin: 0 auto;
+  padding: 0;
+}
+.short small {
+  font-size: 10.5px;
+}
+.weaves {
+  border-radius: 4px;
+  background: var(--leaf);
+  z-index: 1;
+}
+.grip {
+  position: absolute;
+  right: 0;
+  top: 0;
+  bottom: 0;
+  width: 7px;
+  cursor: ew-resize;
+}
+.block:hover .grip,
+.chosen .grip {
+  background: linear-gradient(
+    90deg,
+    transparent 2px,
+    color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px,
+    transparent 3px 4px,
+    color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px,
+    transparent 5px
+  );
+}
 </style>

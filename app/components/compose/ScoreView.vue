@@ -12,20 +12,71 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 
 <template>
   <div class="score" data-testid="score">
-    <div v-for="(name, lane) in names" :key="lane" class="lane" :style="{ height: `${laneHeight}px` }" :data-lane="lane">
-      <span class="name" :class="{ over: fill(lane) > 100 }" :title="`${name} lane: its plants need ${fill(lane)} % of the length${fill(lane) > 100 ? ', overfull' : ''}`">{{ name }}<small>{{ fill(lane) }} %{{ fill(lane) > 100 ? ' !' : '' }}</small></span>
+    <div
+      v-for="(name, lane) in names"
+      :key="lane"
+      class="lane"
+      :style="{ height: `${laneHeight}px` }"
+      :data-lane="lane"
+    >
+      <span
+        class="name"
+        :class="{ over: fill(lane) > 100 }"
+        :title="`${name} lane: its plants need ${fill(lane)} % of the length${fill(lane) > 100 ? ', overfull' : ''}`"
+      >
+        {{ name }}
+        <small>{{ fill(lane) }} %{{ fill(lane) > 100 ? ' !' : '' }}</small>
+      </span>
       <div class="strip" :style="{ left: `${axis.score.leftPx}px`, width: `${axis.score.lengthPx}px` }" />
     </div>
     <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->
-    <ComposeScoreBlock v-for="block in blocks" :key="block.key" :block="block" :axis="axis" :lane-height="laneHeight" />
+    <ComposeScoreBlock
+      v-for="block in blocks"
+      :key="block.key"
+      :block="block"
+      :axis="axis"
+      :lane-height="laneHeight"
+    />
   </div>
 </template>
 
 <style scoped>
-.score { position: relative; }
-.lane { position: relative; margin-bottom: 3px; }
-.name { position: absolute; left: 12px; top: 3px; font-size: 11.5px; color: var(--ink); line-height: 1.15; width: 50px; }
-.name small { display: block; color: var(--soft); font-size: 10px; white-space: pre; }
-.over small { color: var(--amber-deep); font-weight: 700; }
-.strip { position: absolute; top: 0; bottom: 0; box-sizing: border-box; border-radius: 5px; background: repeating-linear-gradient(135deg, var(--rail) 0 6px, color-mix(in srgb, var(--rail) 65%, var(--line)) 6px 7px); }
+.score {
+  position: relative;
+}
+.lane {
+  position: relative;
+  margin-bottom: 3px;
+}
+.name {
+  position: absolute;
+  left: 12px;
+  top: 3px;
+  font-size: 11.5px;
+  color: var(--ink);
+  line-height: 1.15;
+  width: 50px;
+}
+.name small {
+  display: block;
+  color: var(--soft);
+  font-size: 10px;
+  white-space: pre;
+}
+.over small {
+  color: var(--amber-deep);
+  font-weight: 700;
+}
+.strip {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  box-sizing: border-box;
+  border-radius: 5px;
+  background: repeating-linear-gradient(
+    135deg,
+    var(--rail) 0 6px,
+    color-mix(in srgb, var(--rail) 65%, var(--line)) 6px 7px
+  );
+}
 </style>

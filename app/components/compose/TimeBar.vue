@@ -5,8 +5,12 @@ const compose = useComposeStore()
 const { months } = useScene()
 const YEARS = [0, 1, 2, 3, 5, 10] as const
 const bar = useTemplateRef<HTMLDivElement>('bar')
-const setMonth = (month: number) => { compose.moment = { ...compose.moment, month } }
-const setYear = (year: number) => { compose.moment = { ...compose.moment, year } }
+const setMonth = (month: number) => {
+  compose.moment = { ...compose.moment, month }
+}
+const setYear = (year: number) => {
+  compose.moment = { ...compose.moment, year }
+}
 
 let dragging = false
 function pick(event: PointerEvent) {
@@ -19,13 +23,23 @@ function down(event: PointerEvent) {
   bar.value?.setPointerCapture(event.pointerId)
 }
 function monthKey(event: KeyboardEvent) {
-  const step = event.key === 'ArrowRight' || event.key === 'ArrowUp' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowDown' ? -1 : 0
+  const step =
+    event.key === 'ArrowRight' || event.key === 'ArrowUp'
+      ? 1
+      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
+        ? -1
+        : 0
   if (step === 0) return
   event.preventDefault()
   setMonth(((compose.moment.month - 1 + step + 12) % 12) + 1)
 }
 function yearKey(event: KeyboardEvent) {
-  const step = event.key === 'ArrowRight' || event.key === 'ArrowUp' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowDown' ? -1 : 0
+  const step =
+    event.key === 'ArrowRight' || event.key === 'ArrowUp'
+      ? 1
+      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
+        ? -1
+        : 0
   if (step === 0) return
   event.preventDefault()
   setYear(YEARS[Math.min(YEARS.length - 1, Math.max(0, YEARS.findIndex((y) => y === compose.moment.year) + step))]!)
@@ -35,44 +49,194 @@ function yearKey(event: KeyboardEvent) {
 <template>
   <div class="time">
     <div
-      ref="bar" class="months" role="slider" tabindex="0" aria-label="Month" aria-valuemin="1" aria-valuemax="12" :aria-valuenow="compose.moment.month" :aria-valuetext="MONTH_NAMES[compose.moment.month - 1]" data-testid="months"
-      @pointerdown="down" @pointermove="dragging && pick($event)" @pointerup="dragging = false" @pointercancel="dragging = false" @keydown="monthKey"
+      ref="bar"
+      class="months"
+      role="slider"
+      tabindex="0"
+      aria-label="Month"
+      aria-valuemin="1"
+      aria-valuemax="12"
+      :aria-valuenow="compose.moment.month"
+      :aria-valuetext="MONTH_NAMES[compose.moment.month - 1]"
+      data-testid="months"
+      @pointerdown="down"
+      @pointermove="dragging && pick($event)"
+      @pointerup="dragging = false"
+      @pointercancel="dragging = false"
+      @keydown="monthKey"
     >
-      <div v-for="(name, i) in MONTH_NAMES" :key="name" class="month" :class="{ now: compose.moment.month === i + 1 }" :title="name">
-        <div class="stack"><span v-for="(c, k) in months[i] ?? []" :key="k" class="colour" :class="{ flower: c.flower }" :style="{ background: c.colour, flexGrow: Math.max(0.06, c.share) }" /></div>
+      <div
+        v-for="(name, i) in MONTH_NAMES"
+        :key="name"
+        class="month"
+        :class="{ now: compose.moment.month === i + 1 }"
+        :title="name"
+      >
+        <div class="stack">
+          <span
+            v-for="(c, k) in months[i] ?? []"
+            :key="k"
+            class="colour"
+            :class="{ flower: c.flower }"
+            :style="{ background: c.colour, flexGrow: Math.max(0.06, c.share) }"
+          />
+        </div>
         <span class="letter">{{ name.slice(0, 3) }}</span>
       </div>
     </div>
-    <div class="years" role="slider" tabindex="0" aria-label="Years in the ground" aria-valuemin="0" aria-valuemax="10" :aria-valuenow="compose.moment.year" :aria-valuetext="compose.moment.year === 0 ? 'planting year' : `year ${compose.moment.year}`" data-testid="years" @keydown="yearKey">
+    <div
+      class="years"
+      role="slider"
+      tabindex="0"
+      aria-label="Years in the ground"
+      aria-valuemin="0"
+      aria-valuemax="10"
+      :aria-valuenow="compose.moment.year"
+      :aria-valuetext="compose.moment.year === 0 ? 'planting year' : `year ${compose.moment.year}`"
+      data-testid="years"
+      @keydown="yearKey"
+    >
       <span class="caption">years in the ground</span>
       <div class="line">
-        <button v-for="year in YEARS" :key="year" class="year" :class="{ now: compose.moment.year === year }" tabindex="-1" :data-year="year" @click="setYear(year)"><i />{{ year === 0 ? 'planting' : year }}</button>
+        <button
+          v-for="year in YEARS"
+          :key="year"
+          class="year"
+          :class="{ now: compose.moment.year === year }"
+          tabindex="-1"
+          :data-year="year"
+          @click="setYear(year)"
+        >
+          <i />
+          {{ year === 0 ? 'planting' : year }}
+        </button>
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.time { display: flex; height: 84px; border-top: 1px solid var(--line); background: var(--rail); padding: 7px 16px 6px 64px; gap: 34px; flex: none; }
-.months { flex: 1; display: grid; grid-template-columns: repeat(12, 1fr); gap: 5px; touch-action: none; cursor: pointer; }
-.month { display: flex; flex-direction: column; align-items: center; border-radius: 6px; padding: 4px 6px 1px; border: 2px solid transparent; min-width: 0; }
-.now.month { border-color: var(--amber); background: var(--card); }
-.stack { flex: 1; width: 100%; max-width: 34px; display: flex; flex-direction: column-reverse; gap: 1px; min-height: 0; border-radius: 3px; overflow: hidden; }
-.colour { display: block; min-height: 2px; }
-.letter { font-size: 11px; color: var(--soft); line-height: 16px; }
-.now .letter { color: var(--amber-deep); font-weight: 700; }
-.years { width: 270px; flex: none; }
-.caption { display: block; text-align: center; font-size: 11px; color: var(--soft); }
-.line { display: flex; justify-content: space-between; position: relative; margin-top: 8px; }
-.line::before { content: ''; position: absolute; left: 18px; right: 14px; top: 9px; height: 2px; background: var(--soil); opacity: 0.6; }
-.year { position: relative; display: flex; flex-direction: column; align-items: center; gap: 3px; min-width: 30px; font-size: 11.5px; cursor: pointer; color: var(--soft); }
-.year i { width: 10px; height: 10px; border-radius: 50%; background: var(--soil); margin: 5px 0; }
-.now.year { color: var(--amber-deep); font-weight: 700; }
-.now.year i { width: 18px; height: 18px; background: var(--amber); margin: 1px 0; }
+.time {
+  display: flex;
+  height: 84px;
+  border-top: 1px solid var(--line);
+  background: var(--rail);
+  padding: 7px 16px 6px 64px;
+  gap: 34px;
+  flex: none;
+}
+.months {
+  flex: 1;
+  display: grid;
+  grid-template-columns: repeat(12, 1fr);
+  gap: 5px;
+  touch-action: none;
+  cursor: pointer;
+}
+.month {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  border-radius: 6px;
+  padding: 4px 6px 1px;
+  border: 2px solid transparent;
+  min-width: 0;
+}
+.now.month {
+  border-color: var(--amber);
+  background: var(--card);
+}
+.stack {
+  flex: 1;
+  width: 100%;
+  max-width: 34px;
+  display: flex;
+  flex-direction: column-reverse;
+  gap: 1px;
+  min-height: 0;
+  border-radius: 3px;
+  overflow: hidden;
+}
+.colour {
+  display: block;
+  min-height: 2px;
+}
+.letter {
+  font-size: 11px;
+  color: var(--soft);
+  line-height: 16px;
+}
+.now .letter {
+  color: var(--amber-deep);
+  font-weight: 700;
+}
+.years {
+  width: 270px;
+  flex: none;
+}
+.caption {
+  display: block;
+  text-align: center;
+  font-size: 11px;
+  color: var(--soft);
+}
+.line {
+  display: flex;
+  justify-content: space-between;
+  position: relative;
+  margin-top: 8px;
+}
+.line::before {
+  content: '';
+  position: absolute;
+  left: 18px;
+  right: 14px;
+  top: 9px;
+  height: 2px;
+  background: var(--soil);
+  opacity: 0.6;
+}
+.year {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 3px;
+  min-width: 30px;
+  font-size: 11.5px;
+  cursor: pointer;
+  color: var(--soft);
+}
+.year i {
+  width: 10px;
+  height: 10px;
+  border-radius: 50%;
+  background: var(--soil);
+  margin: 5px 0;
+}
+.now.year {
+  color: var(--amber-deep);
+  font-weight: 700;
+}
+.now.year i {
+  width: 18px;
+  height: 18px;
+  background: var(--amber);
+  margin: 1px 0;
+}
 @media (max-width: 1150px) {
-  .time { gap: 16px; padding-left: 20px; }
-  .years { width: 215px; }
-  .months { gap: 2px; }
-  .month { padding-inline: 1px; }
+  .time {
+    gap: 16px;
+    padding-left: 20px;
+  }
+  .years {
+    width: 215px;
+  }
+  .months {
+    gap: 2px;
+  }
+  .month {
+    padding-inline: 1px;
+  }
 }
 </style>

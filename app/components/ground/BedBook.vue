@@ -9,28 +9,62 @@ const store = useBedStore()
 const { frame, fromSite } = useAspect()
 const { light, judged } = useBedLight()
 const { facing, isComputed } = useFacing()
-const { problem, set, setKind, moveStation, addStation, removeStation, setEdgeKind, setLength, setDepth, setLanes, setWall, setOpening, addOpening } = useGround()
+const {
+  problem,
+  set,
+  setKind,
+  moveStation,
+  addStation,
+  removeStation,
+  setEdgeKind,
+  setLength,
+  setDepth,
+  setLanes,
+  setWall,
+  setOpening,
+  addOpening,
+} = useGround()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const bed = computed(() => store.bed!)
-const lanes = computed(() => laneNames(bed.value.laneShares.length, bed.value.form.kind).map((name, i) => {
-  const band = laneBands(bed.value.laneShares)[i]!
-  const middle = frame.value ? (frame.value.runFrom + frame.value.runTo) / 2 : 0
-  return { name, depth: frame.value ? laneDepthAt(frame.value, band, middle) : 0 }
-}))
-const materials = [{ label: 'brick', value: 'brick' }, { label: 'stone', value: 'stone' }, { label: 'render', value: 'render' }, { label: 'boards', value: 'boards' }]
-const facings = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map((f) => ({ label: f, value: f }))
+const lanes = computed(() =>
+  laneNames(bed.value.laneShares.length, bed.value.form.kind).map((name, i) => {
+    const band = laneBands(bed.value.laneShares)[i]!
+    const middle = frame.value ? (frame.value.runFrom + frame.value.runTo) / 2 : 0
+    return { name, depth: frame.value ? laneDepthAt(frame.value, band, middle) : 0 }
+  }),
+)
+const materials = [
+  { label: 'brick', value: 'brick' },
+  { label: 'stone', value: 'stone' },
+  { label: 'render', value: 'render' },
+  { label: 'boards', value: 'boards' },
+]
+const facings = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map(
+  (f) => ({ label: f, value: f }),
+)
 const kinds = BED_KINDS.map((value) => ({ label: KIND_NAMES[value], value }))
 
 const name = ref(bed.value.name)
 const nameProblem = ref('')
-watch(() => bed.value.name, (n) => { name.value = n })
+watch(
+  () => bed.value.name,
+  (n) => {
+    name.value = n
+  },
+)
 function rename() {
   const clean = name.value.trim()
-  nameProblem.value = clean === '' ? 'The bed needs a name.' : clean.length > NAME_LIMIT ? `The name has ${clean.length} characters; ${NAME_LIMIT} is the most.` : ''
+  nameProblem.value =
+    clean === ''
+      ? 'The bed needs a name.'
+      : clean.length > NAME_LIMIT
+        ? `The name has ${clean.length} characters; ${NAME_LIMIT} is the most.`
+        : ''
   if (!nameProblem.value && clean !== bed.value.name) set({ name: clean })
 }
 const ground = (change: Partial<typeof bed.value.ground>) => set({ ground: { ...bed.value.ground, ...change } })
-const viewpoint = (change: Partial<typeof bed.value.viewpoint>) => set({ viewpoint: { ...bed.value.viewpoint, ...change } })
+const viewpoint = (change: Partial<typeof bed.value.viewpoint>) =>
+  set({ viewpoint: { ...bed.value.viewpoint, ...change } })
 const openings = computed(() => [...(bed.value.wall?.openings ?? [])].sort((a, b) => a.x - b.x))
 function takeFromSite(id: unknown) {
   const found = fromSite.value.find((v) => v.thing.id === id)
@@ -40,101 +74,406 @@ function takeFromSite(id: unknown) {
 
 <template>
   <div class="bed-book">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <section>
-        <h3>The bed</h3>
-        <UFormField label="Name" :error="nameProblem || undefined"><UInput v-model="name" size="sm" class="w-full" @blur="rename" @keydown.enter="rename" /></UFormField>
-        <div class="row"><span class="label">Kind</span><USelect :model-value="bed.form.kind" :items="kinds" size="sm" class="kind" aria-label="Kind of bed" @update:model-value="(k) => setKind(k as BedKind)" /></div>
-        <GroundFormFigures :form="bed.form" :units="units" @change="(form) => set({ form })" />
-        <div v-if="frame && !frame.closed" class="two">
-          <LengthInput label="Length along the wall" :model-value="frame.lastX - frame.firstX" :units="units" :min="0.5" @update:model-value="setLength" />
-          <LengthInput label="Greatest depth" :model-value="frame.depths.greatest" :units="units" :min="0.3" :max="50" @update:model-value="(d) => setDepth(d, frame!.depths.greatest)" />
-        </div>
-        <template v-if="!frame?.closed">
-          <GroundStationTable name="Front" :edge="bed.outline.front" :units="units" @kind="(k) => setEdgeKind('front', k)" @move="(i, to) => moveStation('front', i, to)" @add="addStation('front')" @remove="(i) => removeStation('front', i)" />
-        <GroundStationTable name="Back" :edge="bed.outline.back" :units="units" @kind="(k) => setEdgeKind('back', k)" @move="(i, to) => moveStation('back', i, to)" @add="addStation('back')" @remove="(i) => removeStation('back', i)" />
-        </template>
-        <p class="hint">{{ frame?.closed ? '' : 'Depths are measured out from the wall line. ' }}Before digging, have underground services located and ask the local code.</p>
-      </section>
-      <section>
-        <h3>Lanes</h3>
-        <div class="lanes" role="group" aria-label="Number of lanes">
-          <UButton v-for="n in laneCounts(bed.form.kind)" :key="n" size="xs" :color="bed.laneShares.length === n ? 'primary' : 'neutral'" :variant="bed.laneShares.length === n ? 'solid' : 'outline'" :aria-pressed="bed.laneShares.length === n" @click="setLanes(n)">{{ n }}</UButton>
-          <span v-for="lane in lanes" :key="lane.name" class="lane">{{ lane.name }} {{ lane.depth.toFixed(2) }} m</span>
-        </div>
-      </section>
-      <section v-if="!frame?.closed && bed.form.kind !== 'two-sided'">
-        <h3>Wall behind it</h3>
-        <USwitch :model-value="bed.wall !== null" label="There is a wall" size="sm" @update:model-value="(on) => setWall(on ? {} : null)" />
-        <template v-if="bed.wall">
-          <div class="three">
-            <LengthInput label="Height" :model-value="bed.wall.heightM" :units="units" :min="0.3" :max="40" @update:model-value="(heightM) => setWall({ heightM })" />
-            <div><label class="label" for="material">Material</label><USelect id="material" :model-value="bed.wall.material" :items="materials" size="sm" class="w-full" @update:model-value="(m) => setWall({ material: m as 'brick' })" /></div>
-            <div><label class="label" for="wall-colour">Colour</label><input id="wall-colour" type="color" class="colour" :value="bed.wall.colour" @change="(e) => setWall({ colour: (e.target as HTMLInputElement).value })"></div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <section>
+      <h3>The bed</h3>
+      <UFormField label="Name" :error="nameProblem || undefined">
+        <UInput v-model="name" size="sm" class="w-full" @blur="rename" @keydown.enter="rename" />
+      </UFormField>
+      <div class="row">
+        <span class="label">Kind</span>
+        <USelect
+          :model-value="bed.form.kind"
+          :items="kinds"
+          size="sm"
+          class="kind"
+          aria-label="Kind of bed"
+          @update:model-value="(k) => setKind(k as BedKind)"
+        />
+      </div>
+      <GroundFormFigures :form="bed.form" :units="units" @change="(form) => set({ form })" />
+      <div v-if="frame && !frame.closed" class="two">
+        <LengthInput
+          label="Length along the wall"
+          :model-value="frame.lastX - frame.firstX"
+          :units="units"
+          :min="0.5"
+          @update:model-value="setLength"
+        />
+        <LengthInput
+          label="Greatest depth"
+          :model-value="frame.depths.greatest"
+          :units="units"
+          :min="0.3"
+          :max="50"
+          @update:model-value="(d) => setDepth(d, frame!.depths.greatest)"
+        />
+      </div>
+      <template v-if="!frame?.closed">
+        <GroundStationTable
+          name="Front"
+          :edge="bed.outline.front"
+          :units="units"
+          @kind="(k) => setEdgeKind('front', k)"
+          @move="(i, to) => moveStation('front', i, to)"
+          @add="addStation('front')"
+          @remove="(i) => removeStation('front', i)"
+        />
+        <GroundStationTable
+          name="Back"
+          :edge="bed.outline.back"
+          :units="units"
+          @kind="(k) => setEdgeKind('back', k)"
+          @move="(i, to) => moveStation('back', i, to)"
+          @add="addStation('back')"
+          @remove="(i) => removeStation('back', i)"
+        />
+      </template>
+      <p class="hint">
+        {{ frame?.closed ? '' : 'Depths are measured out from the wall line. ' }}Before digging, have underground
+        services located and ask the local code.
+      </p>
+    </section>
+    <section>
+      <h3>Lanes</h3>
+      <div class="lanes" role="group" aria-label="Number of lanes">
+        <UButton
+          v-for="n in laneCounts(bed.form.kind)"
+          :key="n"
+          size="xs"
+          :color="bed.laneShares.length === n ? 'primary' : 'neutral'"
+          :variant="bed.laneShares.length === n ? 'solid' : 'outline'"
+          :aria-pressed="bed.laneShares.length === n"
+          @click="setLanes(n)"
+        >
+          {{ n }}
+        </UButton>
+        <span v-for="lane in lanes" :key="lane.name" class="lane">
+          {{ lane.name }} {{ lane.depth.toFixed(2) }} m
+        </span>
+      </div>
+    </section>
+    <section v-if="!frame?.closed && bed.form.kind !== 'two-sided'">
+      <h3>Wall behind it</h3>
+      <USwitch
+        :model-value="bed.wall !== null"
+        label="There is a wall"
+        size="sm"
+        @update:model-value="(on) => setWall(on ? {} : null)"
+      />
+      <template v-if="bed.wall">
+        <div class="three">
+          <LengthInput
+            label="Height"
+            :model-value="bed.wall.heightM"
+            :units="units"
+            :min="0.3"
+            :max="40"
+            @update:model-value="(heightM) => setWall({ heightM })"
+          />
+          <div>
+            <label class="label" for="material">Material</label>
+            <USelect
+              id="material"
+              :model-value="bed.wall.material"
+              :items="materials"
+              size="sm"
+              class="w-full"
+              @update:model-value="(m) => setWall({ material: m as 'brick' })"
+            />
           </div>
-          <table v-if="openings.length > 0" class="openings">
-            <thead><tr><th>Window</th><th>from left</th><th>width</th><th>sill</th><th>head</th><th /></tr></thead>
-            <tbody>
-              <tr v-for="(o, i) in openings" :key="o.id">
-                <td>{{ o.sillM < 0.3 ? 'door' : i + 1 }}</td>
-                <td><LengthInput hide-label :label="`Window ${i + 1} from left`" :model-value="o.x" :units="units" @update:model-value="(x) => setOpening(o.id, { x })" /></td>
-                <td><LengthInput hide-label :label="`Window ${i + 1} width`" :model-value="o.widthM" :units="units" :min="0.1" :max="20" @update:model-value="(widthM) => setOpening(o.id, { widthM })" /></td>
-                <td><LengthInput hide-label :label="`Window ${i + 1} sill`" :model-value="o.sillM" :units="units" :max="20" @update:model-value="(sillM) => setOpening(o.id, { sillM })" /></td>
-                <td><LengthInput hide-label :label="`Window ${i + 1} head`" :model-value="o.headM" :units="units" :min="0.1" :max="30" @update:model-value="(headM) => setOpening(o.id, { headM })" /></td>
-                <td><UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Remove window ${i + 1}`" @click="setOpening(o.id, null)" /></td>
-              </tr>
-            </tbody>
-          </table>
-          <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="addOpening">Window or door</UButton>
-        </template>
-      </section>
-      <section>
-        <h3>What stands there already</h3>
-        <GroundExistingBook />
-      </section>
-      <section>
-        <h3>Light</h3>
-        <GroundLightStrip />
-        <div class="three">
-          <USwitch :model-value="bed.ground.sunByHand" size="sm" label="measured by hand" :disabled="!light" class="by-hand" @update:model-value="(sunByHand) => ground({ sunByHand })" />
-          <NumberInput label="Sun, hours a day" :model-value="bed.ground.sunHours" :min="0" :max="18" @update:model-value="(sunHours) => ground({ sunHours, sunByHand: true })" />
-          <div v-if="!frame?.closed"><label class="label" for="facing">Faces</label><USelect v-if="!isComputed" id="facing" :model-value="bed.ground.facing" :items="facings" size="sm" class="w-full" @update:model-value="(f) => ground({ facing: String(f) })" /><b v-else class="still">{{ facing }}</b></div>
-          <p class="hint wide">{{ judged ? 'The findings go by the computed light of each plant’s own place.' : `Hours by hand count: ${bed.ground.sunHours} h is ${words(sunClass(bed.ground.sunHours))}.` }}</p>
+          <div>
+            <label class="label" for="wall-colour">Colour</label>
+            <input
+              id="wall-colour"
+              type="color"
+              class="colour"
+              :value="bed.wall.colour"
+              @change="(e) => setWall({ colour: (e.target as HTMLInputElement).value })"
+            />
+          </div>
         </div>
-      </section>
-      <section>
-        <h3>Seen from</h3>
-        <div class="three">
-          <div><label class="label" for="viewname">Name</label><UInput id="viewname" :model-value="bed.viewpoint.name" size="sm" class="w-full" maxlength="120" @change="(e: Event) => { const v = (e.target as HTMLInputElement).value.trim(); if (v) viewpoint({ name: v }) }" /></div>
-          <LengthInput label="Eye height" :model-value="bed.viewpoint.eyeHeightM" :units="units" :min="0.2" :max="15" @update:model-value="(eyeHeightM) => viewpoint({ eyeHeightM })" />
-          <LengthInput label="In front by" :model-value="bed.viewpoint.distanceM" :units="units" :min="0.2" :max="100" @update:model-value="(distanceM) => viewpoint({ distanceM })" />
+        <table v-if="openings.length > 0" class="openings">
+          <thead>
+            <tr>
+              <th>Window</th>
+              <th>from left</th>
+              <th>width</th>
+              <th>sill</th>
+              <th>head</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(o, i) in openings" :key="o.id">
+              <td>{{ o.sillM < 0.3 ? 'door' : i + 1 }}</td>
+              <td>
+                <LengthInput
+                  hide-label
+                  :label="`Window ${i + 1} from left`"
+                  :model-value="o.x"
+                  :units="units"
+                  @update:model-value="(x) => setOpening(o.id, { x })"
+                />
+              </td>
+              <td>
+                <LengthInput
+                  hide-label
+                  :label="`Window ${i + 1} width`"
+                  :model-value="o.widthM"
+                  :units="units"
+                  :min="0.1"
+                  :max="20"
+                  @update:model-value="(widthM) => setOpening(o.id, { widthM })"
+                />
+              </td>
+              <td>
+                <LengthInput
+                  hide-label
+                  :label="`Window ${i + 1} sill`"
+                  :model-value="o.sillM"
+                  :units="units"
+                  :max="20"
+                  @update:model-value="(sillM) => setOpening(o.id, { sillM })"
+                />
+              </td>
+              <td>
+                <LengthInput
+                  hide-label
+                  :label="`Window ${i + 1} head`"
+                  :model-value="o.headM"
+                  :units="units"
+                  :min="0.1"
+                  :max="30"
+                  @update:model-value="(headM) => setOpening(o.id, { headM })"
+                />
+              </td>
+              <td>
+                <UButton
+                  size="xs"
+                  color="neutral"
+                  variant="ghost"
+                  icon="i-lucide-x"
+                  :aria-label="`Remove window ${i + 1}`"
+                  @click="setOpening(o.id, null)"
+                />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="addOpening">
+          Window or door
+        </UButton>
+      </template>
+    </section>
+    <section>
+      <h3>What stands there already</h3>
+      <GroundExistingBook />
+    </section>
+    <section>
+      <h3>Light</h3>
+      <GroundLightStrip />
+      <div class="three">
+        <USwitch
+          :model-value="bed.ground.sunByHand"
+          size="sm"
+          label="measured by hand"
+          :disabled="!light"
+          class="by-hand"
+          @update:model-value="(sunByHand) => ground({ sunByHand })"
+        />
+        <NumberInput
+          label="Sun, hours a day"
+          :model-value="bed.ground.sunHours"
+          :min="0"
+          :max="18"
+          @update:model-value="(sunHours) => ground({ sunHours, sunByHand: true })"
+        />
+        <div v-if="!frame?.closed">
+          <label class="label" for="facing">Faces</label>
+          <USelect
+            v-if="!isComputed"
+            id="facing"
+            :model-value="bed.ground.facing"
+            :items="facings"
+            size="sm"
+            class="w-full"
+            @update:model-value="(f) => ground({ facing: String(f) })"
+          />
+          <b v-else class="still">{{ facing }}</b>
         </div>
-        <div class="row"><NumberInput label="Walked round by, degrees" :model-value="bed.viewpoint.turnDeg" :min="-360" :max="360" @update:model-value="(turnDeg) => viewpoint({ turnDeg })" /><USelect v-if="fromSite.length > 0" :items="fromSite.map((v) => ({ label: v.thing.name, value: v.thing.id }))" placeholder="Take one of the site" size="sm" class="grow" aria-label="Take a viewpoint of the site" @update:model-value="takeFromSite" /></div>
-        <p class="hint">1.6 m standing, 1.15 m seated, 1.1 m at the wheel.</p>
-      </section>
+        <p class="hint wide">
+          {{
+            judged
+              ? 'The findings go by the computed light of each plant’s own place.'
+              : `Hours by hand count: ${bed.ground.sunHours} h is ${words(sunClass(bed.ground.sunHours))}.`
+          }}
+        </p>
+      </div>
+    </section>
+    <section>
+      <h3>Seen from</h3>
+      <div class="three">
+        <div>
+          <label class="label" for="viewname">Name</label>
+          <UInput
+            id="viewname"
+            :model-value="bed.viewpoint.name"
+            size="sm"
+            class="w-full"
+            maxlength="120"
+            @change="
+              (e: Event) => {
+                const v = (e.target as HTMLInputElement).value.trim()
+                if (v) viewpoint({ name: v })
+              }
+            "
+          />
+        </div>
+        <LengthInput
+          label="Eye height"
+          :model-value="bed.viewpoint.eyeHeightM"
+          :units="units"
+          :min="0.2"
+          :max="15"
+          @update:model-value="(eyeHeightM) => viewpoint({ eyeHeightM })"
+        />
+        <LengthInput
+          label="In front by"
+          :model-value="bed.viewpoint.distanceM"
+          :units="units"
+          :min="0.2"
+          :max="100"
+          @update:model-value="(distanceM) => viewpoint({ distanceM })"
+        />
+      </div>
+      <div class="row">
+        <NumberInput
+          label="Walked round by, degrees"
+          :model-value="bed.viewpoint.turnDeg"
+          :min="-360"
+          :max="360"
+          @update:model-value="(turnDeg) => viewpoint({ turnDeg })"
+        />
+        <USelect
+          v-if="fromSite.length > 0"
+          :items="fromSite.map((v) => ({ label: v.thing.name, value: v.thing.id }))"
+          placeholder="Take one of the site"
+          size="sm"
+          class="grow"
+          aria-label="Take a viewpoint of the site"
+          @update:model-value="takeFromSite"
+        />
+      </div>
+      <p class="hint">1.6 m standing, 1.15 m seated, 1.1 m at the wheel.</p>
+    </section>
   </div>
 </template>
 
 <style scoped>
-section { padding: 12px 0; border-bottom: 1px solid var(--line); display: grid; gap: 9px; }
-h3 { font-size: 16px; font-weight: 600; }
-.two { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; }
-.three { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 10px; align-items: end; }
-.wide { grid-column: 1 / -1; }
-.row { display: flex; gap: 10px; align-items: end; }
-.row > .label { padding-bottom: 5px; }
-.kind { flex: 1; }
-.grow { flex: 1; }
-.by-hand { padding-bottom: 6px; }
-.still { font-size: 13px; display: block; padding-bottom: 6px; }
-.label { display: block; font-size: 12px; color: var(--soft); margin-bottom: 3px; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
-.lanes { display: flex; gap: 6px; align-items: center; flex-wrap: wrap; }
-.lane { font-size: 12.5px; color: var(--soft); margin-left: 6px; }
-.colour { width: 100%; height: 30px; border: 1px solid var(--line); border-radius: 6px; background: none; cursor: pointer; }
-.openings { width: 100%; font-size: 12px; }
-.openings th { text-align: left; font-weight: 500; color: var(--soft); }
-.openings td, .openings th { padding: 2px 5px 2px 0; vertical-align: top; }
-.openings td:first-child { padding-top: 7px; }
-.problem { position: sticky; top: 4px; z-index: 3; margin-top: 8px; padding: 8px 12px; border-radius: 6px; background: var(--amber-wash); color: var(--amber-deep); border: 1px solid var(--amber); font-size: 13px; }
+section {
+  padding: 12px 0;
+  border-bottom: 1px solid var(--line);
+  display: grid;
+  gap: 9px;
+}
+h3 {
+  font-size: 16px;
+  font-weight: 600;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 10px;
+  align-items: end;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.row {
+  display: flex;
+  gap: 10px;
+  align-items: end;
+}
+.row > .label {
+  padding-bottom: 5px;
+}
+.kind {
+  flex: 1;
+}
+.grow {
+  flex: 1;
+}
+.by-hand {
+  padding-bottom: 6px;
+}
+.still {
+  font-size: 13px;
+  display: block;
+  padding-bottom: 6px;
+}
+.label {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.lanes {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.lane {
+  font-size: 12.5px;
+  color: var(--soft);
+  margin-left: 6px;
+}
+.colour {
+  width: 100%;
+  height: 30px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: none;
+  cursor: pointer;
+}
+.openings {
+  width: 100%;
+  font-size: 12px;
+}
+.openings th {
+  text-align: left;
+  font-weight: 500;
+  color: var(--soft);
+}
+.openings td,
+.openings th {
+  padding: 2px 5px 2px 0;
+  vertical-align: top;
+}
+.openings td:first-child {
+  padding-top: 7px;
+}
+.problem {
+  position: sticky;
+  top: 4px;
+  z-index: 3;
+  margin-top: 8px;
+  padding: 8px 12px;
+  border-radius: 6px;
+  background: var(--amber-wash);
+  color: var(--amber-deep);
+  border: 1px solid var(--amber);
+  font-size: 13px;
+}
 </style>

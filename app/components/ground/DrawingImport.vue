@@ -17,9 +17,28 @@ const lines = shallowRef<readonly FoundLine[]>([])
 const as = ref<readonly string[]>([])
 const unit = ref('0.001')
 const lastSvg = ref('')
-const UNITS = [{ label: 'a millimetre', value: '0.001' }, { label: 'a centimetre', value: '0.01' }, { label: 'a metre', value: '1' }, { label: 'a foot', value: '0.3048' }, { label: 'an inch', value: '0.0254' }]
-const CHOICES = [{ label: 'leave out', value: 'none' }, { label: 'building', value: 'building' }, { label: 'path, lawn or water', value: 'surface' }, { label: 'level', value: 'terrace' }, { label: 'island bed', value: 'bed' }, { label: 'fence or wall', value: 'fence' }, { label: 'pipe or cable', value: 'service' }]
-const choicesFor = (line: FoundLine) => CHOICES.filter((c) => c.value === 'none' || (line.closed ? ['building', 'surface', 'terrace', 'bed'] : ['fence', 'service']).includes(c.value))
+const UNITS = [
+  { label: 'a millimetre', value: '0.001' },
+  { label: 'a centimetre', value: '0.01' },
+  { label: 'a metre', value: '1' },
+  { label: 'a foot', value: '0.3048' },
+  { label: 'an inch', value: '0.0254' },
+]
+const CHOICES = [
+  { label: 'leave out', value: 'none' },
+  { label: 'building', value: 'building' },
+  { label: 'path, lawn or water', value: 'surface' },
+  { label: 'level', value: 'terrace' },
+  { label: 'island bed', value: 'bed' },
+  { label: 'fence or wall', value: 'fence' },
+  { label: 'pipe or cable', value: 'service' },
+]
+const choicesFor = (line: FoundLine) =>
+  CHOICES.filter(
+    (c) =>
+      c.value === 'none' ||
+      (line.closed ? ['building', 'surface', 'terrace', 'bed'] : ['fence', 'service']).includes(c.value),
+  )
 const LARGEST = 12 * 1024 * 1024
 
 async function take() {
@@ -27,17 +46,38 @@ async function take() {
   if (file.value) file.value.value = ''
   if (!chosen) return
   problem.value = ''
-  if (chosen.size > LARGEST) { problem.value = `${chosen.name} is ${(chosen.size / 1048576).toFixed(1)} MB; ${LARGEST / 1048576} MB is the most. Save it smaller.`; return }
+  if (chosen.size > LARGEST) {
+    problem.value = `${chosen.name} is ${(chosen.size / 1048576).toFixed(1)} MB; ${LARGEST / 1048576} MB is the most. Save it smaller.`
+    return
+  }
   const ending = chosen.name.toLowerCase().split('.').pop() ?? ''
-  if (['png', 'jpg', 'jpeg'].includes(ending)) return layUnder(chosen, ending === 'png' ? 'image/png' : 'image/jpeg')
+  if (['png', 'jpg', 'jpeg'].includes(ending))
+    return layUnder(chosen, ending === 'png' ? 'image/png' : 'image/jpeg')
   const text = await chosen.text()
   lastSvg.value = ending === 'svg' ? text : ''
-  const lie = { latitude: bedStore.garden!.value.place.latitude, longitude: bedStore.garden!.value.place.longitude, northDeg: site.value.northDeg }
-  const read = ending === 'dxf' ? readDxf(text) : ending === 'svg' ? readSvg(text, Number(unit.value)) : ending === 'geojson' || ending === 'json' ? readGeoJson(text, lie) : null
-  if (!read) { problem.value = 'PNG and JPEG pictures, DXF, SVG and GeoJSON drawings can be brought in; this is something else.'; return }
+  const lie = {
+    latitude: bedStore.garden!.value.place.latitude,
+    longitude: bedStore.garden!.value.place.longitude,
+    northDeg: site.value.northDeg,
+  }
+  const read =
+    ending === 'dxf'
+      ? readDxf(text)
+      : ending === 'svg'
+        ? readSvg(text, Number(unit.value))
+        : ending === 'geojson' || ending === 'json'
+          ? readGeoJson(text, lie)
+          : null
+  if (!read) {
+    problem.value =
+      'PNG and JPEG pictures, DXF, SVG and GeoJSON drawings can be brought in; this is something else.'
+    return
+  }
   show(read)
 }
-watch(unit, () => { if (lastSvg.value) show(readSvg(lastSvg.value, Number(unit.value))) })
+watch(unit, () => {
+  if (lastSvg.value) show(readSvg(lastSvg.value, Number(unit.value)))
+})
 
 function show(read: ReturnType<typeof readDxf>) {
   problem.value = read.ok ? '' : read.error
@@ -48,12 +88,29 @@ function show(read: ReturnType<typeof readDxf>) {
 async function layUnder(chosen: File, type: string) {
   try {
     const picture = await createImageBitmap(chosen)
-    const { drawingId } = await $fetch<{ drawingId: string }>(`/api/gardens/${bedStore.garden!.id}/drawings`, { method: 'POST', body: chosen, headers: { 'content-type': type } })
+    const { drawingId } = await $fetch<{ drawingId: string }>(`/api/gardens/${bedStore.garden!.id}/drawings`, {
+      method: 'POST',
+      body: chosen,
+      headers: { 'content-type': type },
+    })
     const widthM = 20
     const heightM = (widthM * picture.height) / picture.width
-    store.edit({ kind: 'setBase', base: { drawingId, name: chosen.name.slice(0, 120), x: ground.middle.x - widthM / 2, y: ground.middle.y - heightM / 2, widthM, heightM } })
+    store.edit({
+      kind: 'setBase',
+      base: {
+        drawingId,
+        name: chosen.name.slice(0, 120),
+        x: ground.middle.x - widthM / 2,
+        y: ground.middle.y - heightM / 2,
+        widthM,
+        heightM,
+      },
+    })
   } catch (error) {
-    problem.value = error instanceof DOMException ? `${chosen.name} is broken, or no picture: nothing was changed.` : messageOf(error)
+    problem.value =
+      error instanceof DOMException
+        ? `${chosen.name} is broken, or no picture: nothing was changed.`
+        : messageOf(error)
   }
 }
 
@@ -64,9 +121,19 @@ async function bringIn() {
     const kind = as.value[i]
     const spots: Spot[] = line.points.slice(0, 400).map((p) => ({ x: p.x, y: p.y }))
     if (!kind || kind === 'none') continue
-    if (kind === 'bed') { if (await makeBed(line, edits)) beds++; continue }
+    if (kind === 'bed') {
+      if (await makeBed(line, edits)) beds++
+      continue
+    }
     const thing = newThing(kind as 'building', newId(), line.points[0]!)
-    edits.push({ kind: 'setThing', thing: { ...thing, name: line.name, ...('outline' in thing ? { outline: spots } : { line: spots }) } as typeof thing })
+    edits.push({
+      kind: 'setThing',
+      thing: {
+        ...thing,
+        name: line.name,
+        ...('outline' in thing ? { outline: spots } : { line: spots }),
+      } as typeof thing,
+    })
   }
   if (edits.length > 0) store.edit({ kind: 'all', name: 'bring in a drawing', edits })
   if (beds > 0) await loadBeds()
@@ -79,13 +146,35 @@ async function makeBed(line: FoundLine, edits: SiteEdit[]): Promise<boolean> {
   const ys = line.points.map((p) => p.y)
   const middle = { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: (Math.min(...ys) + Math.max(...ys)) / 2 }
   const step = Math.max(1, Math.ceil(line.points.length / 48))
-  const stations = line.points.filter((_, i) => i % step === 0).map((p) => ({ x: p.x - middle.x, y: middle.y - p.y }))
-  const form: BedForm = { kind: 'island', edge: { smooth: false, stations }, rimM: 0, centre: 'none', centreHeightM: 1.5, showFromM: 1 }
+  const stations = line.points
+    .filter((_, i) => i % step === 0)
+    .map((p) => ({ x: p.x - middle.x, y: middle.y - p.y }))
+  const form: BedForm = {
+    kind: 'island',
+    edge: { smooth: false, stations },
+    rimM: 0,
+    centre: 'none',
+    centreHeightM: 1.5,
+    showFromM: 1,
+  }
   const checked = checkForm(form)
-  if (!checked.ok) { problem.value = `${line.name}: ${checked.error}`; return false }
-  const bed = { ...newBed(line.name, Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), 'island'), form }
-  const stored = await $fetch<StoredBed>(`/api/gardens/${bedStore.garden!.id}/beds`, { method: 'POST', body: { bed } })
-  edits.push({ kind: 'setBedPlace', bedId: stored.id, place: { bedId: stored.id, at: middle, lookDeg: site.value.northDeg, baseM: 0 } })
+  if (!checked.ok) {
+    problem.value = `${line.name}: ${checked.error}`
+    return false
+  }
+  const bed = {
+    ...newBed(line.name, Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), 'island'),
+    form,
+  }
+  const stored = await $fetch<StoredBed>(`/api/gardens/${bedStore.garden!.id}/beds`, {
+    method: 'POST',
+    body: { bed },
+  })
+  edits.push({
+    kind: 'setBedPlace',
+    bedId: stored.id,
+    place: { bedId: stored.id, at: middle, lookDeg: site.value.northDeg, baseM: 0 },
+  })
   return true
 }
 </script>
@@ -93,33 +182,123 @@ async function makeBed(line: FoundLine, edits: SiteEdit[]): Promise<boolean> {
 <template>
   <div class="import">
     <div class="row">
-      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-file-up" @click="file?.click()">Bring in a drawing</UButton>
-      <input ref="file" type="file" accept=".png,.jpg,.jpeg,.dxf,.svg,.geojson,.json" class="sr-only" aria-label="Drawing to bring in" @change="take">
+      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-file-up" @click="file?.click()">
+        Bring in a drawing
+      </UButton>
+      <input
+        ref="file"
+        type="file"
+        accept=".png,.jpg,.jpeg,.dxf,.svg,.geojson,.json"
+        class="sr-only"
+        aria-label="Drawing to bring in"
+        @change="take"
+      />
       <span class="hint">PNG or JPEG to lay under, DXF, SVG or GeoJSON as lines</span>
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div v-if="site.base" class="base">
-      <span class="serif">{{ site.base.name }}</span> <span class="hint">{{ site.base.widthM.toFixed(2) }} m wide</span>
-      <UButton size="xs" color="neutral" :variant="ground.tool === 'scale' ? 'solid' : 'outline'" icon="i-lucide-ruler" @click="ground.take(ground.tool === 'scale' ? 'choose' : 'scale')">Scale by two points</UButton>
-      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" aria-label="Take the drawing away" @click="store.edit({ kind: 'setBase', base: null })" />
-      <p v-if="ground.tool === 'scale'" class="hint">Drag on the plan from one known point to another, then type how far they are apart.</p>
+      <span class="serif">{{ site.base.name }}</span>
+      <span class="hint">{{ site.base.widthM.toFixed(2) }} m wide</span>
+      <UButton
+        size="xs"
+        color="neutral"
+        :variant="ground.tool === 'scale' ? 'solid' : 'outline'"
+        icon="i-lucide-ruler"
+        @click="ground.take(ground.tool === 'scale' ? 'choose' : 'scale')"
+      >
+        Scale by two points
+      </UButton>
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-x"
+        aria-label="Take the drawing away"
+        @click="store.edit({ kind: 'setBase', base: null })"
+      />
+      <p v-if="ground.tool === 'scale'" class="hint">
+        Drag on the plan from one known point to another, then type how far they are apart.
+      </p>
     </div>
     <div v-if="lines.length > 0" class="found">
-      <p><b>{{ lines.length }} lines and outlines.</b> <template v-if="lastSvg">One unit is <USelect v-model="unit" :items="UNITS" size="xs" aria-label="One unit of the drawing is" /></template></p>
-      <ul><li v-for="(line, i) in lines.slice(0, 60)" :key="i"><span class="name">{{ line.name }}</span><span class="hint">{{ line.points.length }} points</span><USelect :model-value="as[i]" :items="choicesFor(line)" size="xs" :aria-label="`${line.name} becomes`" class="as" @update:model-value="(v) => { as = as.map((a, k) => (k === i ? String(v) : a)) }" /></li></ul>
-      <p v-if="lines.length > 60" class="hint">The first 60 are listed; all are brought in as said above them: outlines as surfaces, lines as fences.</p>
-      <div class="row"><UButton size="sm" @click="bringIn">Bring them in</UButton><UButton size="sm" color="neutral" variant="ghost" @click="lines = []">Leave it</UButton></div>
+      <p>
+        <b>{{ lines.length }} lines and outlines.</b>
+        <template v-if="lastSvg">
+          One unit is
+          <USelect v-model="unit" :items="UNITS" size="xs" aria-label="One unit of the drawing is" />
+        </template>
+      </p>
+      <ul>
+        <li v-for="(line, i) in lines.slice(0, 60)" :key="i">
+          <span class="name">{{ line.name }}</span>
+          <span class="hint">{{ line.points.length }} points</span>
+          <USelect
+            :model-value="as[i]"
+            :items="choicesFor(line)"
+            size="xs"
+            :aria-label="`${line.name} becomes`"
+            class="as"
+            @update:model-value="
+              (v) => {
+                as = as.map((a, k) => (k === i ? String(v) : a))
+              }
+            "
+          />
+        </li>
+      </ul>
+      <p v-if="lines.length > 60" class="hint">
+        The first 60 are listed; all are brought in as said above them: outlines as surfaces, lines as fences.
+      </p>
+      <div class="row">
+        <UButton size="sm" @click="bringIn">Bring them in</UButton>
+        <UButton size="sm" color="neutral" variant="ghost" @click="lines = []">Leave it</UButton>
+      </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.import { display: grid; gap: 6px; }
-.row, .base { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.hint { font-size: 12px; color: var(--soft); }
-.problem { color: var(--amber-deep); font-size: 12.5px; line-height: 1.4; }
-.found { border: 1px solid var(--line); border-radius: 6px; padding: 8px; font-size: 12.5px; }
-.found ul { max-height: 190px; overflow-y: auto; margin: 6px 0; }
-.found li { display: grid; grid-template-columns: 1fr 70px 150px; gap: 6px; align-items: center; padding: 1px 0; }
-.name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.import {
+  display: grid;
+  gap: 6px;
+}
+.row,
+.base {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+}
+.problem {
+  color: var(--amber-deep);
+  font-size: 12.5px;
+  line-height: 1.4;
+}
+.found {
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  padding: 8px;
+  font-size: 12.5px;
+}
+.found ul {
+  max-height: 190px;
+  overflow-y: auto;
+  margin: 6px 0;
+}
+.found li {
+  display: grid;
+  grid-template-columns: 1fr 70px 150px;
+  gap: 6px;
+  align-items: center;
+  padding: 1px 0;
+}
+.name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
 </style>

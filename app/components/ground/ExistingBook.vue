@@ -10,10 +10,24 @@ const units = computed(() => store.garden?.value.units ?? 'metric')
 const list = computed(() => store.bed?.existing ?? [])
 const open = ref<string | null>(null)
 const text = ref('')
-const FATE_WORDS: Readonly<Record<Existing['fate'], string>> = { 'keep': 'keep', 'move': 'move', 'divide': 'divide', 'cut-back': 'cut back', 'take-out': 'take out', 'reserve': 'gap reserved' }
-const put = (id: string, change: Partial<Existing>) => store.edit({ kind: 'setExisting', existing: list.value.map((e) => (e.id === id ? { ...e, ...change } : e)) })
+const FATE_WORDS: Readonly<Record<Existing['fate'], string>> = {
+  keep: 'keep',
+  move: 'move',
+  divide: 'divide',
+  'cut-back': 'cut back',
+  'take-out': 'take out',
+  reserve: 'gap reserved',
+}
+const put = (id: string, change: Partial<Existing>) =>
+  store.edit({ kind: 'setExisting', existing: list.value.map((e) => (e.id === id ? { ...e, ...change } : e)) })
 const cut = (id: string) => store.edit({ kind: 'setExisting', existing: list.value.filter((e) => e.id !== id) })
-const answers = computed(() => (text.value.trim().length < 2 ? [] : findPlants(library.plants, text.value).slice(0, 6).map((id) => library.byId.get(id)!)))
+const answers = computed(() =>
+  text.value.trim().length < 2
+    ? []
+    : findPlants(library.plants, text.value)
+        .slice(0, 6)
+        .map((id) => library.byId.get(id)!),
+)
 const plantOf = (e: Existing) => library.byId.get(e.plantId)
 
 function add(plantId: string) {
@@ -22,7 +36,19 @@ function add(plantId: string) {
   const plant = library.byId.get(plantId)
   const { x, y } = f.at((f.runFrom + f.runTo) / 2, f.depthAlong((f.runFrom + f.runTo) / 2) / 2)
   const cm = (n: number) => Math.round(n * 100) / 100
-  const entry: Existing = { id: newId(), name: plant?.commonName ?? (text.value.trim() || 'gap for what will come'), plantId, x: cm(x), y: cm(y), heightM: plant ? cm(plant.foliageHeightM * 0.8) : 1, spreadM: plant ? cm(plant.spreadM * 0.8) : 1, condition: 'good', fate: plant ? 'keep' : 'reserve', into: 1, note: '' }
+  const entry: Existing = {
+    id: newId(),
+    name: plant?.commonName ?? (text.value.trim() || 'gap for what will come'),
+    plantId,
+    x: cm(x),
+    y: cm(y),
+    heightM: plant ? cm(plant.foliageHeightM * 0.8) : 1,
+    spreadM: plant ? cm(plant.spreadM * 0.8) : 1,
+    condition: 'good',
+    fate: plant ? 'keep' : 'reserve',
+    into: 1,
+    note: '',
+  }
   store.edit({ kind: 'setExisting', existing: [...list.value, entry] })
   open.value = entry.id
   text.value = ''
@@ -31,50 +57,192 @@ function add(plantId: string) {
 function advice(e: Existing): string {
   const plant = plantOf(e)
   if (e.fate === 'reserve') return 'Nothing is planted into this gap.'
-  if (!plant) return 'Its kind is not known: look at new shoots before cutting, and move only in the dormant season.'
-  if (e.fate === 'cut-back' && !shootsAgain(plant)) return 'It does not shoot again from old wood: take little, or take it out.'
+  if (!plant)
+    return 'Its kind is not known: look at new shoots before cutting, and move only in the dormant season.'
+  if (e.fate === 'cut-back' && !shootsAgain(plant))
+    return 'It does not shoot again from old wood: take little, or take it out.'
   return renovationAdvice(plant)
 }
 </script>
 
 <template>
   <div class="existing" data-testid="existing">
-    <p v-if="list.length === 0" class="hint">Nothing noted yet. What is worth keeping stands in all pictures, and nothing is planted into it.</p>
+    <p v-if="list.length === 0" class="hint">
+      Nothing noted yet. What is worth keeping stands in all pictures, and nothing is planted into it.
+    </p>
     <ul>
       <li v-for="e in list" :key="e.id">
         <div class="line">
-          <button class="what" :aria-expanded="open === e.id" @click="open = open === e.id ? null : e.id"><b class="serif">{{ e.name }}</b> <small>{{ e.heightM }} × {{ e.spreadM }} m, {{ e.condition }}</small></button>
-          <USelect :model-value="e.fate" :items="FATES.map((value) => ({ label: FATE_WORDS[value], value }))" size="xs" class="fate" :aria-label="`What becomes of ${e.name}`" @update:model-value="(fate) => put(e.id, { fate, into: fate === 'divide' ? Math.max(2, e.into) : 1 })" />
-          <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Strike ${e.name} from the inventory`" @click="cut(e.id)" />
+          <button class="what" :aria-expanded="open === e.id" @click="open = open === e.id ? null : e.id">
+            <b class="serif">{{ e.name }}</b>
+            <small>{{ e.heightM }} × {{ e.spreadM }} m, {{ e.condition }}</small>
+          </button>
+          <USelect
+            :model-value="e.fate"
+            :items="FATES.map((value) => ({ label: FATE_WORDS[value], value }))"
+            size="xs"
+            class="fate"
+            :aria-label="`What becomes of ${e.name}`"
+            @update:model-value="(fate) => put(e.id, { fate, into: fate === 'divide' ? Math.max(2, e.into) : 1 })"
+          />
+          <UButton
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-x"
+            :aria-label="`Strike ${e.name} from the inventory`"
+            @click="cut(e.id)"
+          />
         </div>
         <div v-if="open === e.id" class="figures">
-          <LengthInput label="Height now" :model-value="e.heightM" :units="units" :min="0.02" :max="40" @update:model-value="(heightM) => put(e.id, { heightM })" />
-          <LengthInput label="Spread now" :model-value="e.spreadM" :units="units" :min="0.02" :max="30" @update:model-value="(spreadM) => put(e.id, { spreadM })" />
-          <div><span class="label">Condition</span><USelect :model-value="e.condition" :items="CONDITIONS.map((value) => ({ label: value, value }))" size="sm" class="w-full" aria-label="Condition" @update:model-value="(condition) => put(e.id, { condition })" /></div>
-          <div><span class="label">Along</span><GroundSignedLength :label="`${e.name} along`" :model-value="e.x" :units="units" @update:model-value="(x) => put(e.id, { x })" /></div>
-          <div><span class="label">Out</span><GroundSignedLength :label="`${e.name} out`" :model-value="e.y" :units="units" @update:model-value="(y) => put(e.id, { y })" /></div>
-          <NumberInput v-if="e.fate === 'divide'" label="Into" :model-value="e.into" :min="1" :max="50" whole @update:model-value="(into) => put(e.id, { into })" />
-          <p class="hint wide">{{ advice(e) }}<template v-if="freedBy(e) > 0"> {{ freedBy(e) }} {{ freedBy(e) === 1 ? 'plant is' : 'plants are' }} free to use again and counted as had.</template><template v-if="e.fate === 'take-out'"> Large trees and stumps: a licensed professional and the local code.</template></p>
+          <LengthInput
+            label="Height now"
+            :model-value="e.heightM"
+            :units="units"
+            :min="0.02"
+            :max="40"
+            @update:model-value="(heightM) => put(e.id, { heightM })"
+          />
+          <LengthInput
+            label="Spread now"
+            :model-value="e.spreadM"
+            :units="units"
+            :min="0.02"
+            :max="30"
+            @update:model-value="(spreadM) => put(e.id, { spreadM })"
+          />
+          <div>
+            <span class="label">Condition</span>
+            <USelect
+              :model-value="e.condition"
+              :items="CONDITIONS.map((value) => ({ label: value, value }))"
+              size="sm"
+              class="w-full"
+              aria-label="Condition"
+              @update:model-value="(condition) => put(e.id, { condition })"
+            />
+          </div>
+          <div>
+            <span class="label">Along</span>
+            <GroundSignedLength
+              :label="`${e.name} along`"
+              :model-value="e.x"
+              :units="units"
+              @update:model-value="(x) => put(e.id, { x })"
+            />
+          </div>
+          <div>
+            <span class="label">Out</span>
+            <GroundSignedLength
+              :label="`${e.name} out`"
+              :model-value="e.y"
+              :units="units"
+              @update:model-value="(y) => put(e.id, { y })"
+            />
+          </div>
+          <NumberInput
+            v-if="e.fate === 'divide'"
+            label="Into"
+            :model-value="e.into"
+            :min="1"
+            :max="50"
+            whole
+            @update:model-value="(into) => put(e.id, { into })"
+          />
+          <p class="hint wide">
+            {{ advice(e) }}
+            <template v-if="freedBy(e) > 0">
+              {{ freedBy(e) }} {{ freedBy(e) === 1 ? 'plant is' : 'plants are' }} free to use again and counted as
+              had.
+            </template>
+            <template v-if="e.fate === 'take-out'">
+              Large trees and stumps: a licensed professional and the local code.
+            </template>
+          </p>
         </div>
       </li>
     </ul>
-    <div class="add"><UInput v-model="text" size="sm" icon="i-lucide-search" placeholder="Name of what stands there" aria-label="Name of what stands there" class="grow" @keydown.enter="answers[0] && add(answers[0].id)" /><UButton size="sm" color="neutral" variant="outline" @click="add('')">Reserve a gap</UButton></div>
-    <ul v-if="answers.length > 0" class="answers"><li v-for="p in answers" :key="p.id"><button @click="add(p.id)">{{ p.commonName }} <small><BotanicalName :name="p.botanicalName" /></small></button></li></ul>
+    <div class="add">
+      <UInput
+        v-model="text"
+        size="sm"
+        icon="i-lucide-search"
+        placeholder="Name of what stands there"
+        aria-label="Name of what stands there"
+        class="grow"
+        @keydown.enter="answers[0] && add(answers[0].id)"
+      />
+      <UButton size="sm" color="neutral" variant="outline" @click="add('')">Reserve a gap</UButton>
+    </div>
+    <ul v-if="answers.length > 0" class="answers">
+      <li v-for="p in answers" :key="p.id">
+        <button @click="add(p.id)">
+          {{ p.commonName }}
+          <small><BotanicalName :name="p.botanicalName" /></small>
+        </button>
+      </li>
+    </ul>
   </div>
 </template>
 
 <style scoped>
-.existing { display: grid; gap: 6px; }
-.line { display: flex; gap: 6px; align-items: center; }
-.what { flex: 1; text-align: left; font-size: 13px; cursor: pointer; }
-.what small, .answers small { color: var(--soft); font-size: 12px; }
-.fate { width: 104px; }
-.figures { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; align-items: end; padding: 4px 0 8px; }
-.wide { grid-column: 1 / -1; }
-.label { display: block; font-size: 12px; color: var(--soft); margin-bottom: 3px; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
-.add { display: flex; gap: 8px; }
-.grow { flex: 1; }
-.answers button { cursor: pointer; padding: 2px 4px; font-size: 13px; }
-.answers button:hover { background: color-mix(in srgb, var(--amber) 14%, transparent); }
+.existing {
+  display: grid;
+  gap: 6px;
+}
+.line {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.what {
+  flex: 1;
+  text-align: left;
+  font-size: 13px;
+  cursor: pointer;
+}
+.what small,
+.answers small {
+  color: var(--soft);
+  font-size: 12px;
+}
+.fate {
+  width: 104px;
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+  align-items: end;
+  padding: 4px 0 8px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.label {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.add {
+  display: flex;
+  gap: 8px;
+}
+.grow {
+  flex: 1;
+}
+.answers button {
+  cursor: pointer;
+  padding: 2px 4px;
+  font-size: 13px;
+}
+.answers button:hover {
+  background: color-mix(in srgb, var(--amber) 14%, transparent);
+}
 </style>

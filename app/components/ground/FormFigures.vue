@@ -13,72 +13,279 @@ function put(change: object) {
   if (checked.ok) emit('change', form)
 }
 const edge = computed(() => ('edge' in props.form ? props.form.edge : null))
-const across = computed(() => { const xs = edge.value?.stations.map((p) => p.x) ?? [0]; const ys = edge.value?.stations.map((p) => p.y) ?? [0]; return { l: Math.max(...xs) - Math.min(...xs), w: Math.max(...ys) - Math.min(...ys) } })
+const across = computed(() => {
+  const xs = edge.value?.stations.map((p) => p.x) ?? [0]
+  const ys = edge.value?.stations.map((p) => p.y) ?? [0]
+  return { l: Math.max(...xs) - Math.min(...xs), w: Math.max(...ys) - Math.min(...ys) }
+})
 /** A new length or width stretches the edge about its middle. */
 function stretch(l: number, w: number) {
   if (!edge.value) return
   const mm = (n: number) => Math.round(n * 1000) / 1000
-  put({ edge: { ...edge.value, stations: edge.value.stations.map((p) => ({ x: mm((p.x / across.value.l) * l), y: mm((p.y / across.value.w) * w) })) } })
+  put({
+    edge: {
+      ...edge.value,
+      stations: edge.value.stations.map((p) => ({
+        x: mm((p.x / across.value.l) * l),
+        y: mm((p.y / across.value.w) * w),
+      })),
+    },
+  })
 }
 const mm = (n: number) => Math.round(n * 1000) / 1000
-const moveStation = (i: number, x: number, y: number) => put({ edge: { ...edge.value!, stations: edge.value!.stations.map((p, k) => (k === i ? { x: mm(x), y: mm(y) } : p)) } })
+const moveStation = (i: number, x: number, y: number) =>
+  put({
+    edge: { ...edge.value!, stations: edge.value!.stations.map((p, k) => (k === i ? { x: mm(x), y: mm(y) } : p)) },
+  })
 </script>
 
 <template>
   <div class="figures">
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div v-if="form.kind === 'terrace'" class="grid">
-      <LengthInput label="Raised by" :model-value="form.baseM" :units="units" :max="10" @update:model-value="(baseM) => put({ baseM })" />
-      <div><span class="label">Falls to the right by</span><GroundSignedLength label="Falls to the right by" :model-value="form.fallM" :units="units" @update:model-value="(fallM) => put({ fallM })" /></div>
+      <LengthInput
+        label="Raised by"
+        :model-value="form.baseM"
+        :units="units"
+        :max="10"
+        @update:model-value="(baseM) => put({ baseM })"
+      />
+      <div>
+        <span class="label">Falls to the right by</span>
+        <GroundSignedLength
+          label="Falls to the right by"
+          :model-value="form.fallM"
+          :units="units"
+          @update:model-value="(fallM) => put({ fallM })"
+        />
+      </div>
       <p class="hint wide">What holds it up is a retaining wall: a licensed professional and the local code.</p>
     </div>
     <div v-else-if="form.kind === 'island' || form.kind === 'ring'" class="grid">
-      <LengthInput label="Across" :model-value="across.l" :units="units" :min="0.5" @update:model-value="(l) => stretch(l, across.w)" />
-      <LengthInput label="Front to back" :model-value="across.w" :units="units" :min="0.5" @update:model-value="(w) => stretch(across.l, w)" />
-      <LengthInput :label="form.kind === 'ring' ? 'Planting inside, radius' : 'Kept clear, radius'" :model-value="form.rimM" :units="units" :max="50" @update:model-value="(rimM) => put({ rimM })" />
-      <template v-if="form.kind === 'ring'"><LengthInput label="Its height" :model-value="form.insideHeightM" :units="units" :min="0.1" :max="30" @update:model-value="(insideHeightM) => put({ insideHeightM })" /></template>
+      <LengthInput
+        label="Across"
+        :model-value="across.l"
+        :units="units"
+        :min="0.5"
+        @update:model-value="(l) => stretch(l, across.w)"
+      />
+      <LengthInput
+        label="Front to back"
+        :model-value="across.w"
+        :units="units"
+        :min="0.5"
+        @update:model-value="(w) => stretch(across.l, w)"
+      />
+      <LengthInput
+        :label="form.kind === 'ring' ? 'Planting inside, radius' : 'Kept clear, radius'"
+        :model-value="form.rimM"
+        :units="units"
+        :max="50"
+        @update:model-value="(rimM) => put({ rimM })"
+      />
+      <template v-if="form.kind === 'ring'">
+        <LengthInput
+          label="Its height"
+          :model-value="form.insideHeightM"
+          :units="units"
+          :min="0.1"
+          :max="30"
+          @update:model-value="(insideHeightM) => put({ insideHeightM })"
+        />
+      </template>
       <template v-else>
-        <div><span class="label">In the middle</span><USelect :model-value="form.centre" :items="CENTREPIECES.map((value) => ({ label: value, value }))" size="sm" class="w-full" aria-label="In the middle" @update:model-value="(centre) => put({ centre })" /></div>
-        <LengthInput v-if="form.centre !== 'none'" label="Its height" :model-value="form.centreHeightM" :units="units" :min="0.1" :max="30" @update:model-value="(centreHeightM) => put({ centreHeightM })" />
-        <LengthInput v-if="form.centre !== 'none'" label="Stays in view above" :model-value="form.showFromM" :units="units" :max="30" @update:model-value="(showFromM) => put({ showFromM })" />
+        <div>
+          <span class="label">In the middle</span>
+          <USelect
+            :model-value="form.centre"
+            :items="CENTREPIECES.map((value) => ({ label: value, value }))"
+            size="sm"
+            class="w-full"
+            aria-label="In the middle"
+            @update:model-value="(centre) => put({ centre })"
+          />
+        </div>
+        <LengthInput
+          v-if="form.centre !== 'none'"
+          label="Its height"
+          :model-value="form.centreHeightM"
+          :units="units"
+          :min="0.1"
+          :max="30"
+          @update:model-value="(centreHeightM) => put({ centreHeightM })"
+        />
+        <LengthInput
+          v-if="form.centre !== 'none'"
+          label="Stays in view above"
+          :model-value="form.showFromM"
+          :units="units"
+          :max="30"
+          @update:model-value="(showFromM) => put({ showFromM })"
+        />
       </template>
       <div class="wide row">
-        <USwitch :model-value="form.edge.smooth" size="sm" label="smooth edge" @update:model-value="(smooth) => put({ edge: { ...edge!, smooth } })" />
-        <UButton size="xs" color="neutral" variant="ghost" @click="put({ edge: oval(across.l, across.w) })">Make it an oval again</UButton>
+        <USwitch
+          :model-value="form.edge.smooth"
+          size="sm"
+          label="smooth edge"
+          @update:model-value="(smooth) => put({ edge: { ...edge!, smooth } })"
+        />
+        <UButton size="xs" color="neutral" variant="ghost" @click="put({ edge: oval(across.l, across.w) })">
+          Make it an oval again
+        </UButton>
       </div>
-      <details class="wide"><summary>{{ form.edge.stations.length }} stations of the edge, from the middle</summary>
+      <details class="wide">
+        <summary>{{ form.edge.stations.length }} stations of the edge, from the middle</summary>
         <div v-for="(p, i) in form.edge.stations" :key="i" class="station">
-          <span>{{ i + 1 }}</span><GroundSignedLength :label="`Edge station ${i + 1} right`" :model-value="p.x" :units="units" @update:model-value="(x) => moveStation(i, x, p.y)" /><span>right,</span>
-          <GroundSignedLength :label="`Edge station ${i + 1} toward the viewer`" :model-value="p.y" :units="units" @update:model-value="(y) => moveStation(i, p.x, y)" /><span>toward the viewer</span>
+          <span>{{ i + 1 }}</span>
+          <GroundSignedLength
+            :label="`Edge station ${i + 1} right`"
+            :model-value="p.x"
+            :units="units"
+            @update:model-value="(x) => moveStation(i, x, p.y)"
+          />
+          <span>right,</span>
+          <GroundSignedLength
+            :label="`Edge station ${i + 1} toward the viewer`"
+            :model-value="p.y"
+            :units="units"
+            @update:model-value="(y) => moveStation(i, p.x, y)"
+          />
+          <span>toward the viewer</span>
         </div>
       </details>
     </div>
     <div v-else-if="form.kind === 'court'" class="grid">
-      <LengthInput label="Court, wide" :model-value="form.widthM" :units="units" :min="2" :max="60" @update:model-value="(widthM) => put({ widthM })" />
-      <LengthInput label="Court, deep" :model-value="form.depthM" :units="units" :min="2" :max="60" @update:model-value="(depthM) => put({ depthM })" />
-      <LengthInput label="Paths, wide" :model-value="form.pathM" :units="units" :min="0.3" :max="6" @update:model-value="(pathM) => put({ pathM })" />
-      <div class="wide row"><span class="label">The other quarters are</span><USelect :model-value="form.repeat" :items="[{ label: 'mirrored across the paths', value: 'mirrored' }, { label: 'turned about the middle', value: 'turned' }]" size="sm" aria-label="The other quarters are" @update:model-value="(repeat) => put({ repeat })" /></div>
-      <p class="hint wide">One quarter is planned, at the far left as seen; the others follow it. The edge lane is for a clipped edging.</p>
+      <LengthInput
+        label="Court, wide"
+        :model-value="form.widthM"
+        :units="units"
+        :min="2"
+        :max="60"
+        @update:model-value="(widthM) => put({ widthM })"
+      />
+      <LengthInput
+        label="Court, deep"
+        :model-value="form.depthM"
+        :units="units"
+        :min="2"
+        :max="60"
+        @update:model-value="(depthM) => put({ depthM })"
+      />
+      <LengthInput
+        label="Paths, wide"
+        :model-value="form.pathM"
+        :units="units"
+        :min="0.3"
+        :max="6"
+        @update:model-value="(pathM) => put({ pathM })"
+      />
+      <div class="wide row">
+        <span class="label">The other quarters are</span>
+        <USelect
+          :model-value="form.repeat"
+          :items="[
+            { label: 'mirrored across the paths', value: 'mirrored' },
+            { label: 'turned about the middle', value: 'turned' },
+          ]"
+          size="sm"
+          aria-label="The other quarters are"
+          @update:model-value="(repeat) => put({ repeat })"
+        />
+      </div>
+      <p class="hint wide">
+        One quarter is planned, at the far left as seen; the others follow it. The edge lane is for a clipped
+        edging.
+      </p>
     </div>
     <div v-else-if="form.kind === 'container'" class="grid">
-      <LengthInput label="Pot, across" :model-value="form.diameterM" :units="units" :min="0.15" :max="5" @update:model-value="(diameterM) => put({ diameterM })" />
-      <LengthInput label="Pot, high" :model-value="form.heightM" :units="units" :min="0.1" :max="3" @update:model-value="(heightM) => put({ heightM })" />
-      <NumberInput label="Pots alike" :model-value="form.pots" :min="1" :max="12" whole @update:model-value="(pots) => put({ pots })" />
-      <LengthInput label="Between them" :model-value="form.apartM" :units="units" :max="50" @update:model-value="(apartM) => put({ apartM })" />
+      <LengthInput
+        label="Pot, across"
+        :model-value="form.diameterM"
+        :units="units"
+        :min="0.15"
+        :max="5"
+        @update:model-value="(diameterM) => put({ diameterM })"
+      />
+      <LengthInput
+        label="Pot, high"
+        :model-value="form.heightM"
+        :units="units"
+        :min="0.1"
+        :max="3"
+        @update:model-value="(heightM) => put({ heightM })"
+      />
+      <NumberInput
+        label="Pots alike"
+        :model-value="form.pots"
+        :min="1"
+        :max="12"
+        whole
+        @update:model-value="(pots) => put({ pots })"
+      />
+      <LengthInput
+        label="Between them"
+        :model-value="form.apartM"
+        :units="units"
+        :max="50"
+        @update:model-value="(apartM) => put({ apartM })"
+      />
     </div>
-    <p v-if="isRound(form) && form.kind !== 'container'" class="hint">The score goes round the bed from its left, past the viewer first.</p>
+    <p v-if="isRound(form) && form.kind !== 'container'" class="hint">
+      The score goes round the bed from its left, past the viewer first.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.figures { display: grid; gap: 8px; }
-.grid { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px 10px; align-items: end; }
-.wide { grid-column: 1 / -1; }
-.row { display: flex; gap: 12px; align-items: center; }
-.label { display: block; font-size: 12px; color: var(--soft); margin-bottom: 3px; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
-.problem { color: var(--amber-deep); font-size: 12.5px; line-height: 1.4; }
-summary { font-size: 12.5px; color: var(--soft); cursor: pointer; }
-.station { display: flex; gap: 6px; align-items: center; font-size: 12px; color: var(--soft); padding: 1px 0; }
-.station > :first-child { width: 18px; }
+.figures {
+  display: grid;
+  gap: 8px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px 10px;
+  align-items: end;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.row {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.label {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.problem {
+  color: var(--amber-deep);
+  font-size: 12.5px;
+  line-height: 1.4;
+}
+summary {
+  font-size: 12.5px;
+  color: var(--soft);
+  cursor: pointer;
+}
+.station {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 12px;
+  color: var(--soft);
+  padding: 1px 0;
+}
+.station > :first-child {
+  width: 18px;
+}
 </style>

@@ -10,31 +10,70 @@ const grid = computed(() => {
   const f = frame.value
   const l = light.value
   if (!f || !l) return []
-  return Array.from({ length: props.rows }, (_, r) => Array.from({ length: props.cells }, (_, c) => {
-    const a = f.runFrom + ((c + 0.5) / props.cells) * (f.runTo - f.runFrom)
-    const p = f.at(a, ((r + 0.5) / props.rows) * f.depthAlong(a))
-    const place = l.at(p.x, p.y)
-    return { h: place.mean, at: a, dark: place.darkest, bright: place.brightest }
-  }))
+  return Array.from({ length: props.rows }, (_, r) =>
+    Array.from({ length: props.cells }, (_, c) => {
+      const a = f.runFrom + ((c + 0.5) / props.cells) * (f.runTo - f.runFrom)
+      const p = f.at(a, ((r + 0.5) / props.rows) * f.depthAlong(a))
+      const place = l.at(p.x, p.y)
+      return { h: place.mean, at: a, dark: place.darkest, bright: place.brightest }
+    }),
+  )
 })
 </script>
 
 <template>
   <div class="light">
-    <div v-if="grid.length > 0" class="strip" role="img" :aria-label="`Computed light: ${light!.meanH.toFixed(1)} hours a day on the mean`">
-      <template v-for="(row, r) in grid" :key="r"><i v-for="(cell, c) in row" :key="c" :style="{ background: sunColour(cell.h) }" :title="`${cell.at.toFixed(1)} m along, ${['back', 'middle', 'front'][r] ?? ''}: ${cell.h.toFixed(1)} h, ${words(sunClass(cell.h))} (${cell.dark.toFixed(1)} to ${cell.bright.toFixed(1)} h in its months)`" /></template>
+    <div
+      v-if="grid.length > 0"
+      class="strip"
+      role="img"
+      :aria-label="`Computed light: ${light!.meanH.toFixed(1)} hours a day on the mean`"
+    >
+      <template v-for="(row, r) in grid" :key="r">
+        <i
+          v-for="(cell, c) in row"
+          :key="c"
+          :style="{ background: sunColour(cell.h) }"
+          :title="`${cell.at.toFixed(1)} m along, ${['back', 'middle', 'front'][r] ?? ''}: ${cell.h.toFixed(1)} h, ${words(sunClass(cell.h))} (${cell.dark.toFixed(1)} to ${cell.bright.toFixed(1)} h in its months)`"
+        />
+      </template>
     </div>
-    <p v-if="progress < 1" class="hint" role="status">Working out the light, {{ Math.round(progress * 100) }} % <button class="link" @click="cancel">Stop</button></p>
+    <p v-if="progress < 1" class="hint" role="status">
+      Working out the light, {{ Math.round(progress * 100) }} %
+      <button class="link" @click="cancel">Stop</button>
+    </p>
     <p v-else-if="problem" class="loud" role="alert">{{ problem }}</p>
-    <p v-else-if="light" class="hint">Computed: {{ light.meanH.toFixed(1) }} h a day on the mean of the growing season, {{ words(sunClass(light.meanH)) }}. Back above, front below.</p>
+    <p v-else-if="light" class="hint">
+      Computed: {{ light.meanH.toFixed(1) }} h a day on the mean of the growing season,
+      {{ words(sunClass(light.meanH)) }}. Back above, front below.
+    </p>
     <p v-else class="hint">Put the bed on the site and its light is computed, place by place.</p>
   </div>
 </template>
 
 <style scoped>
-.strip { display: grid; grid-template-columns: repeat(48, 1fr); border-radius: 4px; overflow: hidden; border: 1px solid var(--line); }
-.strip i { height: 9px; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; margin-top: 3px; }
-.loud { color: var(--amber-deep); font-size: 12px; }
-.link { text-decoration: underline; cursor: pointer; }
+.strip {
+  display: grid;
+  grid-template-columns: repeat(48, 1fr);
+  border-radius: 4px;
+  overflow: hidden;
+  border: 1px solid var(--line);
+}
+.strip i {
+  height: 9px;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+  margin-top: 3px;
+}
+.loud {
+  color: var(--amber-deep);
+  font-size: 12px;
+}
+.link {
+  text-decoration: underline;
+  cursor: pointer;
+}
 </style>

@@ -8,20 +8,40 @@ const store = useSiteStore()
 const ground = useGroundStore()
 const open = ref(false)
 const heading = ref(90)
-const sides = ref<readonly WalkedSide[]>([{ lengthM: 8, turnDeg: 90 }, { lengthM: 6, turnDeg: 90 }, { lengthM: 8, turnDeg: 90 }, { lengthM: 6, turnDeg: 90 }])
+const sides = ref<readonly WalkedSide[]>([
+  { lengthM: 8, turnDeg: 90 },
+  { lengthM: 6, turnDeg: 90 },
+  { lengthM: 8, turnDeg: 90 },
+  { lengthM: 6, turnDeg: 90 },
+])
 const kind = ref<ThingKind>('building')
-const kinds = [{ label: 'building', value: 'building' }, { label: 'path, lawn or water', value: 'surface' }, { label: 'level', value: 'terrace' }]
-const walk = computed(() => walkOutline({ x: Math.round(ground.middle.x), y: Math.round(ground.middle.y) }, heading.value, sides.value))
+const kinds = [
+  { label: 'building', value: 'building' },
+  { label: 'path, lawn or water', value: 'surface' },
+  { label: 'level', value: 'terrace' },
+]
+const walk = computed(() =>
+  walkOutline({ x: Math.round(ground.middle.x), y: Math.round(ground.middle.y) }, heading.value, sides.value),
+)
 const close = computed(() => closing(walk.value))
-watch([open, walk], () => { ground.sketch = open.value ? walk.value : [] })
-onBeforeUnmount(() => { ground.sketch = [] })
-const put = (i: number, change: Partial<WalkedSide>) => { sides.value = sides.value.map((s, k) => (k === i ? { ...s, ...change } : s)) }
+watch([open, walk], () => {
+  ground.sketch = open.value ? walk.value : []
+})
+onBeforeUnmount(() => {
+  ground.sketch = []
+})
+const put = (i: number, change: Partial<WalkedSide>) => {
+  sides.value = sides.value.map((s, k) => (k === i ? { ...s, ...change } : s))
+}
 const mm = (n: number) => Math.round(n * 1000) / 1000
 
 function draw() {
   const thing = newThing(kind.value, newId(), ground.middle)
   if (!('outline' in thing)) return
-  store.edit({ kind: 'setThing', thing: { ...thing, outline: close.value.spread.map((p) => ({ x: mm(p.x), y: mm(p.y) })) } })
+  store.edit({
+    kind: 'setThing',
+    thing: { ...thing, outline: close.value.spread.map((p) => ({ x: mm(p.x), y: mm(p.y) })) },
+  })
   ground.chosenId = thing.id
   open.value = false
 }
@@ -29,28 +49,107 @@ function draw() {
 
 <template>
   <div class="walk">
-    <UButton size="xs" color="neutral" variant="ghost" :icon="open ? 'i-lucide-chevron-down' : 'i-lucide-chevron-right'" @click="open = !open">Walk round an outline with the tape</UButton>
+    <UButton
+      size="xs"
+      color="neutral"
+      variant="ghost"
+      :icon="open ? 'i-lucide-chevron-down' : 'i-lucide-chevron-right'"
+      @click="open = !open"
+    >
+      Walk round an outline with the tape
+    </UButton>
     <template v-if="open">
       <ol>
         <li v-for="(s, i) in sides" :key="i">
           <span>{{ i + 1 }}.</span>
-          <LengthInput hide-label :label="`Side ${i + 1}`" :model-value="s.lengthM" :units="units" :min="0.01" :max="500" @update:model-value="(lengthM) => put(i, { lengthM })" />
+          <LengthInput
+            hide-label
+            :label="`Side ${i + 1}`"
+            :model-value="s.lengthM"
+            :units="units"
+            :min="0.01"
+            :max="500"
+            @update:model-value="(lengthM) => put(i, { lengthM })"
+          />
           <span>then turn</span>
-          <NumberInput hide-label :label="`Turn after side ${i + 1}, degrees`" :model-value="s.turnDeg" :min="-180" :max="180" @update:model-value="(turnDeg) => put(i, { turnDeg })" />
+          <NumberInput
+            hide-label
+            :label="`Turn after side ${i + 1}, degrees`"
+            :model-value="s.turnDeg"
+            :min="-180"
+            :max="180"
+            @update:model-value="(turnDeg) => put(i, { turnDeg })"
+          />
           <span>° right</span>
-          <UButton v-if="sides.length > 3" size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take out side ${i + 1}`" @click="sides = sides.filter((_, k) => k !== i)" />
+          <UButton
+            v-if="sides.length > 3"
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-x"
+            :aria-label="`Take out side ${i + 1}`"
+            @click="sides = sides.filter((_, k) => k !== i)"
+          />
         </li>
       </ol>
-      <div class="row"><UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="sides = [...sides, { lengthM: 3, turnDeg: 90 }]">Side</UButton><NumberInput label="First side heads, ° on the sheet" :model-value="heading" :min="-360" :max="360" @update:model-value="(v) => { heading = v }" /></div>
-      <p class="error" :class="{ loud: close.perCent > 1 }" role="status" data-testid="closing">Closes with {{ formatLength(close.errorM, props.units) }} missing on {{ formatLength(close.lengthM, props.units, 1) }} walked ({{ close.perCent.toFixed(2) }} %).{{ close.perCent > 1 ? ' Over 1 %: measure again what is least sure.' : '' }}</p>
-      <div class="row"><USelect v-model="kind" :items="kinds" size="sm" aria-label="Draw it as" /><UButton size="sm" @click="draw">Spread the error and draw it</UButton></div>
+      <div class="row">
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-plus"
+          @click="sides = [...sides, { lengthM: 3, turnDeg: 90 }]"
+        >
+          Side
+        </UButton>
+        <NumberInput
+          label="First side heads, ° on the sheet"
+          :model-value="heading"
+          :min="-360"
+          :max="360"
+          @update:model-value="
+            (v) => {
+              heading = v
+            }
+          "
+        />
+      </div>
+      <p class="error" :class="{ loud: close.perCent > 1 }" role="status" data-testid="closing">
+        Closes with {{ formatLength(close.errorM, props.units) }} missing on
+        {{ formatLength(close.lengthM, props.units, 1) }} walked ({{ close.perCent.toFixed(2) }} %).{{
+          close.perCent > 1 ? ' Over 1 %: measure again what is least sure.' : ''
+        }}
+      </p>
+      <div class="row">
+        <USelect v-model="kind" :items="kinds" size="sm" aria-label="Draw it as" />
+        <UButton size="sm" @click="draw">Spread the error and draw it</UButton>
+      </div>
     </template>
   </div>
 </template>
 
 <style scoped>
-li { display: grid; grid-template-columns: 18px 92px 58px 64px 44px 28px; gap: 5px; align-items: center; font-size: 12.5px; color: var(--soft); padding: 1px 0; }
-.row { display: flex; gap: 8px; align-items: end; margin-top: 4px; }
-.error { font-size: 12.5px; margin-top: 6px; line-height: 1.4; }
-.loud { color: var(--amber-deep); }
+li {
+  display: grid;
+  grid-template-columns: 18px 92px 58px 64px 44px 28px;
+  gap: 5px;
+  align-items: center;
+  font-size: 12.5px;
+  color: var(--soft);
+  padding: 1px 0;
+}
+.row {
+  display: flex;
+  gap: 8px;
+  align-items: end;
+  margin-top: 4px;
+}
+.error {
+  font-size: 12.5px;
+  margin-top: 6px;
+  line-height: 1.4;
+}
+.loud {
+  color: var(--amber-deep);
+}
 </style>

@@ -3,10 +3,23 @@ import type { Units } from '~~/core/measure'
 import type { Measure, SurveyPoint } from '~~/core/site'
 
 /** One line of the field book: a point as it was measured on site. */
-const props = defineProps<{ point: SurveyPoint; points: readonly SurveyPoint[]; units: Units; problem?: string; chosen: boolean }>()
+const props = defineProps<{
+  point: SurveyPoint
+  points: readonly SurveyPoint[]
+  units: Units
+  problem?: string
+  chosen: boolean
+}>()
 const emit = defineEmits<{ change: [point: SurveyPoint]; remove: []; choose: [] }>()
-const KINDS = [{ label: 'at', value: 'fixed' }, { label: 'along and out', value: 'offset' }, { label: 'by two tapes', value: 'tapes' }, { label: 'running along', value: 'running' }]
-const others = computed(() => props.points.filter((p) => p.id !== props.point.id).map((p) => ({ label: p.name, value: p.id })))
+const KINDS = [
+  { label: 'at', value: 'fixed' },
+  { label: 'along and out', value: 'offset' },
+  { label: 'by two tapes', value: 'tapes' },
+  { label: 'running along', value: 'running' },
+]
+const others = computed(() =>
+  props.points.filter((p) => p.id !== props.point.id).map((p) => ({ label: p.name, value: p.id })),
+)
 const m = computed(() => props.point.measure)
 const put = (measure: Measure) => emit('change', { ...props.point, measure })
 const FAR = 1000
@@ -26,38 +39,182 @@ function rename(event: Event) {
 
 <template>
   <li class="line" :class="{ chosen }" :data-point="point.name" @focusin="emit('choose')">
-    <input :value="point.name" class="name" :aria-label="`Name of point ${point.name}`" maxlength="120" @change="rename">
-    <USelect :model-value="m.kind" :items="KINDS" size="xs" variant="ghost" class="kind" :aria-label="`How ${point.name} was measured`" :disabled="others.length < 2 && m.kind === 'fixed'" @update:model-value="(k) => kind(String(k))" />
+    <input
+      :value="point.name"
+      class="name"
+      :aria-label="`Name of point ${point.name}`"
+      maxlength="120"
+      @change="rename"
+    />
+    <USelect
+      :model-value="m.kind"
+      :items="KINDS"
+      size="xs"
+      variant="ghost"
+      class="kind"
+      :aria-label="`How ${point.name} was measured`"
+      :disabled="others.length < 2 && m.kind === 'fixed'"
+      @update:model-value="(k) => kind(String(k))"
+    />
     <template v-if="m.kind === 'fixed'">
-      <GroundSignedLength :label="`${point.name} to the right`" :model-value="m.x" :units="units" @update:model-value="(x) => put({ ...m as Extract<Measure, { kind: 'fixed' }>, x })" /><span>right,</span>
-      <GroundSignedLength :label="`${point.name} up the sheet`" :model-value="m.y" :units="units" @update:model-value="(y) => put({ ...m as Extract<Measure, { kind: 'fixed' }>, y })" /><span>up</span>
+      <GroundSignedLength
+        :label="`${point.name} to the right`"
+        :model-value="m.x"
+        :units="units"
+        @update:model-value="(x) => put({ ...(m as Extract<Measure, { kind: 'fixed' }>), x })"
+      />
+      <span>right,</span>
+      <GroundSignedLength
+        :label="`${point.name} up the sheet`"
+        :model-value="m.y"
+        :units="units"
+        @update:model-value="(y) => put({ ...(m as Extract<Measure, { kind: 'fixed' }>), y })"
+      />
+      <span>up</span>
     </template>
     <template v-else-if="m.kind === 'tapes'">
-      <LengthInput hide-label :label="`${point.name}, first tape`" :model-value="m.aM" :units="units" :max="FAR" class="len" @update:model-value="(aM) => put({ ...m as Extract<Measure, { kind: 'tapes' }>, aM })" /><span>from</span>
-      <USelect :model-value="m.a" :items="others" size="xs" class="from" :aria-label="`${point.name}, first tape from`" @update:model-value="(a) => put({ ...m as Extract<Measure, { kind: 'tapes' }>, a: String(a) })" /><span>,</span>
-      <LengthInput hide-label :label="`${point.name}, second tape`" :model-value="m.bM" :units="units" :max="FAR" class="len" @update:model-value="(bM) => put({ ...m as Extract<Measure, { kind: 'tapes' }>, bM })" /><span>from</span>
-      <USelect :model-value="m.b" :items="others" size="xs" class="from" :aria-label="`${point.name}, second tape from`" @update:model-value="(b) => put({ ...m as Extract<Measure, { kind: 'tapes' }>, b: String(b) })" />
-      <button class="side" :title="'The side when walking from the first to the second'" @click="put({ ...m as Extract<Measure, { kind: 'tapes' }>, side: (m as Extract<Measure, { kind: 'tapes' }>).side === 'left' ? 'right' : 'left' })">on the {{ m.side }}</button>
+      <LengthInput
+        hide-label
+        :label="`${point.name}, first tape`"
+        :model-value="m.aM"
+        :units="units"
+        :max="FAR"
+        class="len"
+        @update:model-value="(aM) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), aM })"
+      />
+      <span>from</span>
+      <USelect
+        :model-value="m.a"
+        :items="others"
+        size="xs"
+        class="from"
+        :aria-label="`${point.name}, first tape from`"
+        @update:model-value="(a) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), a: String(a) })"
+      />
+      <span>,</span>
+      <LengthInput
+        hide-label
+        :label="`${point.name}, second tape`"
+        :model-value="m.bM"
+        :units="units"
+        :max="FAR"
+        class="len"
+        @update:model-value="(bM) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), bM })"
+      />
+      <span>from</span>
+      <USelect
+        :model-value="m.b"
+        :items="others"
+        size="xs"
+        class="from"
+        :aria-label="`${point.name}, second tape from`"
+        @update:model-value="(b) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), b: String(b) })"
+      />
+      <button
+        class="side"
+        :title="'The side when walking from the first to the second'"
+        @click="
+          put({
+            ...(m as Extract<Measure, { kind: 'tapes' }>),
+            side: (m as Extract<Measure, { kind: 'tapes' }>).side === 'left' ? 'right' : 'left',
+          })
+        "
+      >
+        on the {{ m.side }}
+      </button>
     </template>
     <template v-else>
-      <span>from</span><USelect :model-value="m.from" :items="others" size="xs" class="from" :aria-label="`${point.name}, baseline from`" @update:model-value="(from) => put({ ...m as Extract<Measure, { kind: 'running' }>, from: String(from) })" />
-      <span>to</span><USelect :model-value="m.to" :items="others" size="xs" class="from" :aria-label="`${point.name}, baseline to`" @update:model-value="(to) => put({ ...m as Extract<Measure, { kind: 'running' }>, to: String(to) })" />
-      <GroundSignedLength :label="`${point.name} along`" :model-value="m.alongM" :units="units" @update:model-value="(alongM) => put({ ...m as Extract<Measure, { kind: 'running' }>, alongM })" /><span>along</span>
-      <template v-if="m.kind === 'offset'"><GroundSignedLength :label="`${point.name} out`" :model-value="m.outM" :units="units" @update:model-value="(outM) => put({ ...m as Extract<Measure, { kind: 'offset' }>, outM })" /><span>out</span></template>
+      <span>from</span>
+      <USelect
+        :model-value="m.from"
+        :items="others"
+        size="xs"
+        class="from"
+        :aria-label="`${point.name}, baseline from`"
+        @update:model-value="(from) => put({ ...(m as Extract<Measure, { kind: 'running' }>), from: String(from) })"
+      />
+      <span>to</span>
+      <USelect
+        :model-value="m.to"
+        :items="others"
+        size="xs"
+        class="from"
+        :aria-label="`${point.name}, baseline to`"
+        @update:model-value="(to) => put({ ...(m as Extract<Measure, { kind: 'running' }>), to: String(to) })"
+      />
+      <GroundSignedLength
+        :label="`${point.name} along`"
+        :model-value="m.alongM"
+        :units="units"
+        @update:model-value="(alongM) => put({ ...(m as Extract<Measure, { kind: 'running' }>), alongM })"
+      />
+      <span>along</span>
+      <template v-if="m.kind === 'offset'">
+        <GroundSignedLength
+          :label="`${point.name} out`"
+          :model-value="m.outM"
+          :units="units"
+          @update:model-value="(outM) => put({ ...(m as Extract<Measure, { kind: 'offset' }>), outM })"
+        />
+        <span>out</span>
+      </template>
     </template>
-    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take out point ${point.name}`" @click="emit('remove')" />
+    <UButton
+      size="xs"
+      color="neutral"
+      variant="ghost"
+      icon="i-lucide-x"
+      :aria-label="`Take out point ${point.name}`"
+      @click="emit('remove')"
+    />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </li>
 </template>
 
 <style scoped>
-.line { display: flex; flex-wrap: wrap; align-items: center; gap: 3px 4px; font-size: 12.5px; color: var(--soft); padding: 3px 4px; border-radius: 5px; }
-.chosen { background: color-mix(in srgb, var(--amber) 14%, transparent); }
-.name { width: 46px; font-family: var(--font-serif); font-weight: 600; color: var(--ink); background: none; border-bottom: 1px solid transparent; }
-.name:hover, .name:focus { border-color: var(--line); }
-.kind { width: 112px; }
-.from { width: 62px; }
-.len { width: 78px; }
-.side { text-decoration: underline; cursor: pointer; color: var(--ink); }
-.problem { flex-basis: 100%; color: var(--amber-deep); font-size: 12px; line-height: 1.35; }
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 3px 4px;
+  font-size: 12.5px;
+  color: var(--soft);
+  padding: 3px 4px;
+  border-radius: 5px;
+}
+.chosen {
+  background: color-mix(in srgb, var(--amber) 14%, transparent);
+}
+.name {
+  width: 46px;
+  font-family: var(--font-serif);
+  font-weight: 600;
+  color: var(--ink);
+  background: none;
+  border-bottom: 1px solid transparent;
+}
+.name:hover,
+.name:focus {
+  border-color: var(--line);
+}
+.kind {
+  width: 112px;
+}
+.from {
+  width: 62px;
+}
+.len {
+  width: 78px;
+}
+.side {
+  text-decoration: underline;
+  cursor: pointer;
+  color: var(--ink);
+}
+.problem {
+  flex-basis: 100%;
+  color: var(--amber-deep);
+  font-size: 12px;
+  line-height: 1.35;
+}
 </style>

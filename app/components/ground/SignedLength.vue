@@ -7,10 +7,19 @@ const emit = defineEmits<{ 'update:modelValue': [metres: number] }>()
 const show = (m: number) => (m < 0 ? `-${formatLength(-m, props.units)}` : formatLength(m, props.units))
 const text = ref(show(props.modelValue))
 const error = ref('')
-watch(() => [props.modelValue, props.units] as const, () => { text.value = show(props.modelValue); error.value = '' })
+watch(
+  () => [props.modelValue, props.units] as const,
+  () => {
+    text.value = show(props.modelValue)
+    error.value = ''
+  },
+)
 
 function commit() {
-  if (text.value === show(props.modelValue)) { error.value = ''; return }
+  if (text.value === show(props.modelValue)) {
+    error.value = ''
+    return
+  }
   const clean = text.value.trim()
   const minus = /^[-−]/.test(clean)
   const read = parseLength(clean.replace(/^[-−+]\s*/, ''), props.units, { maxM: 1000, name: 'measure' })
@@ -20,10 +29,31 @@ function commit() {
 </script>
 
 <template>
-  <span class="signed"><UInput v-model="text" size="xs" class="w-full" :aria-label="label" :color="error ? 'error' : 'neutral'" :highlight="!!error" :title="error || undefined" :aria-invalid="!!error" @blur="commit" @keydown.enter="commit" /><small v-if="error" class="error" role="alert">{{ error }}</small></span>
+  <span class="signed">
+    <UInput
+      v-model="text"
+      size="xs"
+      class="w-full"
+      :aria-label="label"
+      :color="error ? 'error' : 'neutral'"
+      :highlight="!!error"
+      :title="error || undefined"
+      :aria-invalid="!!error"
+      @blur="commit"
+      @keydown.enter="commit"
+    />
+    <small v-if="error" class="error" role="alert">{{ error }}</small>
+  </span>
 </template>
 
 <style scoped>
-.signed { width: 78px; display: inline-block; }
-.error { display: block; color: var(--color-brick-600); line-height: 1.25; }
+.signed {
+  width: 78px;
+  display: inline-block;
+}
+.error {
+  display: block;
+  color: var(--color-brick-600);
+  line-height: 1.25;
+}
 </style>

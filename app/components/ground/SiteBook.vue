@@ -10,25 +10,43 @@ const { site, beds, laid, add, addPoint, setPoint, placeBed } = useSite()
 const units = computed(() => bedStore.garden?.value.units ?? 'metric')
 const KINDS = Object.keys(THING_NAMES) as ThingKind[]
 const menu = KINDS.map((kind) => ({ label: THING_NAMES[kind], onSelect: () => add(kind) }))
-const pointMenu = computed(() => [{ label: 'at a place of the sheet', onSelect: () => addPoint('fixed') }, ...(site.value.points.length >= 2 ? [
-  { label: 'so far along, so far out', onSelect: () => addPoint('offset') },
-  { label: 'by two tapes', onSelect: () => addPoint('tapes') },
-  { label: 'running along a wall', onSelect: () => addPoint('running') },
-] : [])])
-const groups = computed(() => KINDS.map((kind) => ({ kind, things: site.value.things.filter((t) => t.kind === kind) })).filter((g) => g.things.length > 0))
+const pointMenu = computed(() => [
+  { label: 'at a place of the sheet', onSelect: () => addPoint('fixed') },
+  ...(site.value.points.length >= 2
+    ? [
+        { label: 'so far along, so far out', onSelect: () => addPoint('offset') },
+        { label: 'by two tapes', onSelect: () => addPoint('tapes') },
+        { label: 'running along a wall', onSelect: () => addPoint('running') },
+      ]
+    : []),
+])
+const groups = computed(() =>
+  KINDS.map((kind) => ({ kind, things: site.value.things.filter((t) => t.kind === kind) })).filter(
+    (g) => g.things.length > 0,
+  ),
+)
 
 /** A thing as one line of the book. */
 function line(t: Thing): string {
   switch (t.kind) {
-    case 'building': return `eaves ${t.eaveM} m, ${t.roof.kind === 'flat' ? 'flat' : `${t.roof.kind} to ${t.roof.ridgeM} m`}, ${t.openings.length} openings`
-    case 'fence': return `${t.heightM} m high, stops ${Math.round(t.solid * 100)} %`
-    case 'surface': return t.cover
-    case 'terrace': return `${t.levelM >= 0 ? '+' : ''}${t.levelM} m`
-    case 'tree': return `${t.heightM} × ${t.spreadM} m, stem ${t.clearStemM} m, ${t.leaf}`
-    case 'feature': return `${t.what}, ${t.heightM} m${t.keepInView ? ', keep in view' : ''}`
-    case 'service': return `${t.service}, ${t.depthM} m ${t.service === 'overhead' ? 'up' : 'down'}${t.sure ? '' : ', not sure'}`
-    case 'viewpoint': return `${t.viewer.replace('-', ' ')}, eye ${t.eyeM} m`
-    case 'target': return `${t.wish === 'keep' ? 'keep open' : 'hide'}, ${t.widthM} m wide, ${t.fromM} to ${t.toM} m`
+    case 'building':
+      return `eaves ${t.eaveM} m, ${t.roof.kind === 'flat' ? 'flat' : `${t.roof.kind} to ${t.roof.ridgeM} m`}, ${t.openings.length} openings`
+    case 'fence':
+      return `${t.heightM} m high, stops ${Math.round(t.solid * 100)} %`
+    case 'surface':
+      return t.cover
+    case 'terrace':
+      return `${t.levelM >= 0 ? '+' : ''}${t.levelM} m`
+    case 'tree':
+      return `${t.heightM} × ${t.spreadM} m, stem ${t.clearStemM} m, ${t.leaf}`
+    case 'feature':
+      return `${t.what}, ${t.heightM} m${t.keepInView ? ', keep in view' : ''}`
+    case 'service':
+      return `${t.service}, ${t.depthM} m ${t.service === 'overhead' ? 'up' : 'down'}${t.sure ? '' : ', not sure'}`
+    case 'viewpoint':
+      return `${t.viewer.replace('-', ' ')}, eye ${t.eyeM} m`
+    case 'target':
+      return `${t.wish === 'keep' ? 'keep open' : 'hide'}, ${t.widthM} m wide, ${t.fromM} to ${t.toM} m`
   }
 }
 const placeOf = (id: string) => site.value.beds.find((b) => b.bedId === id) ?? null
@@ -45,72 +63,234 @@ function save(name: string, text: string, type: string) {
   setTimeout(() => URL.revokeObjectURL(url), 5000)
 }
 const outlines = () => laid.value.flatMap((b) => b.outlines.map((outline) => ({ name: b.name, outline })))
-const lie = () => { const p = bedStore.garden!.value.place; return { latitude: p.latitude, longitude: p.longitude, northDeg: site.value.northDeg } }
+const lie = () => {
+  const p = bedStore.garden!.value.place
+  return { latitude: p.latitude, longitude: p.longitude, northDeg: site.value.northDeg }
+}
 const exports = [
-  { label: 'SVG picture, to scale', onSelect: () => save('site.svg', writeSvg(store.resolved, outlines()), 'image/svg+xml') },
-  { label: 'DXF drawing, metres', onSelect: () => save('site.dxf', writeDxf(store.resolved, outlines()), 'application/dxf') },
-  { label: 'GeoJSON', onSelect: () => save('site.geojson', writeGeoJson(store.resolved, lie(), outlines()), 'application/geo+json') },
+  {
+    label: 'SVG picture, to scale',
+    onSelect: () => save('site.svg', writeSvg(store.resolved, outlines()), 'image/svg+xml'),
+  },
+  {
+    label: 'DXF drawing, metres',
+    onSelect: () => save('site.dxf', writeDxf(store.resolved, outlines()), 'application/dxf'),
+  },
+  {
+    label: 'GeoJSON',
+    onSelect: () => save('site.geojson', writeGeoJson(store.resolved, lie(), outlines()), 'application/geo+json'),
+  },
 ]
 </script>
 
 <template>
   <div class="site">
     <section>
-      <div class="head"><h3>Where the beds lie</h3><NumberInput hide-label label="The sheet’s top looks to, degrees from north" :model-value="site.northDeg" :min="-360" :max="360" class="north" @update:model-value="(northDeg) => store.edit({ kind: 'setNorth', northDeg })" /><span class="hint">° from north is up</span></div>
+      <div class="head">
+        <h3>Where the beds lie</h3>
+        <NumberInput
+          hide-label
+          label="The sheet’s top looks to, degrees from north"
+          :model-value="site.northDeg"
+          :min="-360"
+          :max="360"
+          class="north"
+          @update:model-value="(northDeg) => store.edit({ kind: 'setNorth', northDeg })"
+        />
+        <span class="hint">° from north is up</span>
+      </div>
       <ul>
         <li v-for="b in beds" :key="b.id" class="thing" :class="{ chosen: ground.chosenId === `bed:${b.id}` }">
-          <button class="what" :disabled="!placeOf(b.id)" @click="ground.chosenId = `bed:${b.id}`"><b class="serif">{{ b.bed.name }}</b> <small>{{ placeOf(b.id) ? `faces ${windName((placeOf(b.id)!.lookDeg + 180) % 360)}` : 'not on the site yet' }}</small></button>
-          <UButton v-if="!placeOf(b.id)" size="xs" color="neutral" variant="outline" @click="putOnSite(b.id)">Put it on the site</UButton>
+          <button class="what" :disabled="!placeOf(b.id)" @click="ground.chosenId = `bed:${b.id}`">
+            <b class="serif">{{ b.bed.name }}</b>
+            <small>
+              {{
+                placeOf(b.id) ? `faces ${windName((placeOf(b.id)!.lookDeg + 180) % 360)}` : 'not on the site yet'
+              }}
+            </small>
+          </button>
+          <UButton v-if="!placeOf(b.id)" size="xs" color="neutral" variant="outline" @click="putOnSite(b.id)">
+            Put it on the site
+          </UButton>
           <div v-if="placeOf(b.id) && ground.chosenId === `bed:${b.id}`" class="figures">
-            <GroundSpotTable :spots="[placeOf(b.id)!.at]" :points="site.points" :units="units" :least="1" :name="b.bed.name" @change="([at]) => placeBed(b.id, { ...placeOf(b.id)!, at: at! })" />
-            <NumberInput label="Viewer looks to, ° from north" :model-value="placeOf(b.id)!.lookDeg" :min="-360" :max="360" @update:model-value="(lookDeg) => placeBed(b.id, { ...placeOf(b.id)!, lookDeg })" />
-            <div><span class="label">Level of its ground</span><GroundSignedLength label="Level of its ground" :model-value="placeOf(b.id)!.baseM" :units="units" @update:model-value="(baseM) => placeBed(b.id, { ...placeOf(b.id)!, baseM })" /></div>
-            <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" @click="placeBed(b.id, null)">Off the site</UButton>
+            <GroundSpotTable
+              :spots="[placeOf(b.id)!.at]"
+              :points="site.points"
+              :units="units"
+              :least="1"
+              :name="b.bed.name"
+              @change="([at]) => placeBed(b.id, { ...placeOf(b.id)!, at: at! })"
+            />
+            <NumberInput
+              label="Viewer looks to, ° from north"
+              :model-value="placeOf(b.id)!.lookDeg"
+              :min="-360"
+              :max="360"
+              @update:model-value="(lookDeg) => placeBed(b.id, { ...placeOf(b.id)!, lookDeg })"
+            />
+            <div>
+              <span class="label">Level of its ground</span>
+              <GroundSignedLength
+                label="Level of its ground"
+                :model-value="placeOf(b.id)!.baseM"
+                :units="units"
+                @update:model-value="(baseM) => placeBed(b.id, { ...placeOf(b.id)!, baseM })"
+              />
+            </div>
+            <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" @click="placeBed(b.id, null)">
+              Off the site
+            </UButton>
           </div>
         </li>
       </ul>
     </section>
     <section>
-      <div class="head"><h3>What stands and runs</h3><UDropdownMenu :items="menu"><UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-thing">Add</UButton></UDropdownMenu></div>
-      <p v-if="groups.length === 0" class="hint">Nothing yet. Begin with the building the beds stand against: Add, then type its figures or drag its corners.</p>
+      <div class="head">
+        <h3>What stands and runs</h3>
+        <UDropdownMenu :items="menu">
+          <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-thing">
+            Add
+          </UButton>
+        </UDropdownMenu>
+      </div>
+      <p v-if="groups.length === 0" class="hint">
+        Nothing yet. Begin with the building the beds stand against: Add, then type its figures or drag its corners.
+      </p>
       <div v-for="g in groups" :key="g.kind">
         <h4>{{ THING_NAMES[g.kind] }}</h4>
         <ul>
-          <li v-for="t in g.things" :key="t.id" class="thing" :class="{ chosen: ground.chosenId === t.id }" :data-thing="t.name">
-            <button class="what" :aria-expanded="ground.chosenId === t.id" @click="ground.chosenId = ground.chosenId === t.id ? null : t.id"><b class="serif">{{ t.name }}</b> <small>{{ line(t) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small></button>
+          <li
+            v-for="t in g.things"
+            :key="t.id"
+            class="thing"
+            :class="{ chosen: ground.chosenId === t.id }"
+            :data-thing="t.name"
+          >
+            <button
+              class="what"
+              :aria-expanded="ground.chosenId === t.id"
+              @click="ground.chosenId = ground.chosenId === t.id ? null : t.id"
+            >
+              <b class="serif">{{ t.name }}</b>
+              <small>{{ line(t) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small>
+            </button>
             <GroundThingForm v-if="ground.chosenId === t.id" :thing="t" :units="units" />
           </li>
         </ul>
       </div>
     </section>
     <section>
-      <div class="head"><h3>Points by tape</h3><UDropdownMenu :items="pointMenu"><UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-point">Point</UButton></UDropdownMenu></div>
-      <p v-if="site.points.length === 0" class="hint">Two corners that are sure make a baseline; every other point is so far along and out from it, or by two tapes. Corners of buildings and beds can be fixed to points.</p>
+      <div class="head">
+        <h3>Points by tape</h3>
+        <UDropdownMenu :items="pointMenu">
+          <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-point">
+            Point
+          </UButton>
+        </UDropdownMenu>
+      </div>
+      <p v-if="site.points.length === 0" class="hint">
+        Two corners that are sure make a baseline; every other point is so far along and out from it, or by two
+        tapes. Corners of buildings and beds can be fixed to points.
+      </p>
       <ul data-testid="points">
-        <GroundPointLine v-for="p in site.points" :key="p.id" :point="p" :points="site.points" :units="units" :problem="store.resolved.problems.get(p.id)" :chosen="ground.chosenId === p.id" @change="setPoint" @remove="store.edit({ kind: 'removePoint', id: p.id })" @choose="ground.chosenId = p.id" />
+        <GroundPointLine
+          v-for="p in site.points"
+          :key="p.id"
+          :point="p"
+          :points="site.points"
+          :units="units"
+          :problem="store.resolved.problems.get(p.id)"
+          :chosen="ground.chosenId === p.id"
+          @change="setPoint"
+          @remove="store.edit({ kind: 'removePoint', id: p.id })"
+          @choose="ground.chosenId = p.id"
+        />
       </ul>
       <GroundMeasuredOutline :units="units" />
     </section>
     <section>
-      <div class="head"><h3>Drawings in and out</h3><UDropdownMenu :items="exports"><UButton size="xs" color="neutral" variant="outline" icon="i-lucide-download">Take the site away</UButton></UDropdownMenu></div>
+      <div class="head">
+        <h3>Drawings in and out</h3>
+        <UDropdownMenu :items="exports">
+          <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-download">Take the site away</UButton>
+        </UDropdownMenu>
+      </div>
       <GroundDrawingImport :units="units" />
     </section>
   </div>
 </template>
 
 <style scoped>
-section { padding: 12px 0; border-bottom: 1px solid var(--line); display: grid; gap: 6px; }
-.head { display: flex; gap: 8px; align-items: center; }
-h3 { font-size: 16px; font-weight: 600; flex: 1; }
-h4 { font-size: 12px; color: var(--soft); margin-top: 6px; }
-.north { width: 64px; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
-.thing { border-radius: 6px; padding: 1px 5px; display: flex; flex-wrap: wrap; align-items: center; gap: 4px; }
-.thing > :deep(.form) { flex-basis: 100%; }
-.chosen { background: color-mix(in srgb, var(--amber) 11%, transparent); }
-.what { flex: 1; text-align: left; padding: 3px 0; cursor: pointer; font-size: 13px; }
-.what small { color: var(--soft); font-size: 12px; margin-left: 4px; }
-.figures { flex-basis: 100%; display: grid; grid-template-columns: 1fr 1fr; gap: 8px; align-items: end; padding-bottom: 8px; }
-.figures > :first-child { grid-column: 1 / -1; }
-.label { display: block; font-size: 12px; color: var(--soft); margin-bottom: 3px; }
+section {
+  padding: 12px 0;
+  border-bottom: 1px solid var(--line);
+  display: grid;
+  gap: 6px;
+}
+.head {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+h3 {
+  font-size: 16px;
+  font-weight: 600;
+  flex: 1;
+}
+h4 {
+  font-size: 12px;
+  color: var(--soft);
+  margin-top: 6px;
+}
+.north {
+  width: 64px;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.thing {
+  border-radius: 6px;
+  padding: 1px 5px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px;
+}
+.thing > :deep(.form) {
+  flex-basis: 100%;
+}
+.chosen {
+  background: color-mix(in srgb, var(--amber) 11%, transparent);
+}
+.what {
+  flex: 1;
+  text-align: left;
+  padding: 3px 0;
+  cursor: pointer;
+  font-size: 13px;
+}
+.what small {
+  color: var(--soft);
+  font-size: 12px;
+  margin-left: 4px;
+}
+.figures {
+  flex-basis: 100%;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  align-items: end;
+  padding-bottom: 8px;
+}
+.figures > :first-child {
+  grid-column: 1 / -1;
+}
+.label {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
 </style>

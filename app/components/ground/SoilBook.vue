@@ -5,11 +5,24 @@ import { SOILS, WATER_CLASSES } from '~~/core/plant'
 /** What the ground and the place do to plants. */
 const store = useBedStore()
 const ground = computed(() => store.bed!.ground)
-const put = (change: Partial<Ground>) => store.edit({ kind: 'setBed', change: { ground: { ...ground.value, ...change } } })
-const items = (list: readonly string[], names: Readonly<Record<string, string>> = {}) => list.map((value) => ({ label: names[value] ?? value, value }))
-const drainage = items(DRAINAGE, { quick: 'quick, dries out', steady: 'steady', slow: 'slow', stands: 'water stands' })
+const put = (change: Partial<Ground>) =>
+  store.edit({ kind: 'setBed', change: { ground: { ...ground.value, ...change } } })
+const items = (list: readonly string[], names: Readonly<Record<string, string>> = {}) =>
+  list.map((value) => ({ label: names[value] ?? value, value }))
+const drainage = items(DRAINAGE, {
+  quick: 'quick, dries out',
+  steady: 'steady',
+  slow: 'slow',
+  stands: 'water stands',
+})
 const irrigation = items(IRRIGATION, { none: 'rain only', hose: 'by hose', drip: 'drip', sprinkler: 'sprinkler' })
-const HARMS = [{ key: 'wind', label: 'Wind' }, { key: 'salt', label: 'Salt' }, { key: 'reflectedHeat', label: 'Reflected heat' }, { key: 'deer', label: 'Deer' }, { key: 'rabbits', label: 'Rabbits' }] as const
+const HARMS = [
+  { key: 'wind', label: 'Wind' },
+  { key: 'salt', label: 'Salt' },
+  { key: 'reflectedHeat', label: 'Reflected heat' },
+  { key: 'deer', label: 'Deer' },
+  { key: 'rabbits', label: 'Rabbits' },
+] as const
 </script>
 
 <template>
@@ -17,33 +30,135 @@ const HARMS = [{ key: 'wind', label: 'Wind' }, { key: 'salt', label: 'Salt' }, {
     <section>
       <h3>Soil and water</h3>
       <div class="three">
-        <div><label class="label" for="soil">Soil</label><USelect id="soil" :model-value="ground.soil" :items="items(SOILS)" size="sm" class="w-full" @update:model-value="(soil) => put({ soil: soil as Ground['soil'] })" /></div>
-        <NumberInput label="pH" :model-value="ground.ph" :min="3" :max="10" @update:model-value="(ph) => put({ ph })" />
-        <div><label class="label" for="drainage">Drains</label><USelect id="drainage" :model-value="ground.drainage" :items="drainage" size="sm" class="w-full" @update:model-value="(d) => put({ drainage: d as Ground['drainage'] })" /></div>
-        <div><label class="label" for="water">In summer it is</label><USelect id="water" :model-value="ground.water" :items="items(WATER_CLASSES)" size="sm" class="w-full" @update:model-value="(w) => put({ water: w as Ground['water'] })" /></div>
-        <div><label class="label" for="irrigation">Watered by</label><USelect id="irrigation" :model-value="ground.irrigation" :items="irrigation" size="sm" class="w-full" @update:model-value="(i) => put({ irrigation: i as Ground['irrigation'] })" /></div>
-        <USwitch :model-value="ground.wetInWinter" size="sm" label="stands wet in winter" class="switch" @update:model-value="(wetInWinter) => put({ wetInWinter })" />
+        <div>
+          <label class="label" for="soil">Soil</label>
+          <USelect
+            id="soil"
+            :model-value="ground.soil"
+            :items="items(SOILS)"
+            size="sm"
+            class="w-full"
+            @update:model-value="(soil) => put({ soil: soil as Ground['soil'] })"
+          />
+        </div>
+        <NumberInput
+          label="pH"
+          :model-value="ground.ph"
+          :min="3"
+          :max="10"
+          @update:model-value="(ph) => put({ ph })"
+        />
+        <div>
+          <label class="label" for="drainage">Drains</label>
+          <USelect
+            id="drainage"
+            :model-value="ground.drainage"
+            :items="drainage"
+            size="sm"
+            class="w-full"
+            @update:model-value="(d) => put({ drainage: d as Ground['drainage'] })"
+          />
+        </div>
+        <div>
+          <label class="label" for="water">In summer it is</label>
+          <USelect
+            id="water"
+            :model-value="ground.water"
+            :items="items(WATER_CLASSES)"
+            size="sm"
+            class="w-full"
+            @update:model-value="(w) => put({ water: w as Ground['water'] })"
+          />
+        </div>
+        <div>
+          <label class="label" for="irrigation">Watered by</label>
+          <USelect
+            id="irrigation"
+            :model-value="ground.irrigation"
+            :items="irrigation"
+            size="sm"
+            class="w-full"
+            @update:model-value="(i) => put({ irrigation: i as Ground['irrigation'] })"
+          />
+        </div>
+        <USwitch
+          :model-value="ground.wetInWinter"
+          size="sm"
+          label="stands wet in winter"
+          class="switch"
+          @update:model-value="(wetInWinter) => put({ wetInWinter })"
+        />
       </div>
-      <p class="hint">The tests beside this fill in soil and drainage. Fertiliser only by a soil test; the local extension office does it.</p>
+      <p class="hint">
+        The tests beside this fill in soil and drainage. Fertiliser only by a soil test; the local extension office
+        does it.
+      </p>
     </section>
     <section>
       <h3>Exposure to harm</h3>
       <div v-for="h in HARMS" :key="h.key" class="harm">
         <span>{{ h.label }}</span>
-        <div role="group" :aria-label="h.label"><UButton v-for="e in EXPOSURE" :key="e" size="xs" :color="ground[h.key] === e ? 'primary' : 'neutral'" :variant="ground[h.key] === e ? 'solid' : 'outline'" :aria-pressed="ground[h.key] === e" @click="put({ [h.key]: e })">{{ e }}</UButton></div>
+        <div role="group" :aria-label="h.label">
+          <UButton
+            v-for="e in EXPOSURE"
+            :key="e"
+            size="xs"
+            :color="ground[h.key] === e ? 'primary' : 'neutral'"
+            :variant="ground[h.key] === e ? 'solid' : 'outline'"
+            :aria-pressed="ground[h.key] === e"
+            @click="put({ [h.key]: e })"
+          >
+            {{ e }}
+          </UButton>
+        </div>
       </div>
-      <p class="hint">Deer and rabbits, wet winters and standing water count in the second look; wind, salt and heat are told to whoever chooses the plants.</p>
+      <p class="hint">
+        Deer and rabbits, wet winters and standing water count in the second look; wind, salt and heat are told to
+        whoever chooses the plants.
+      </p>
     </section>
   </div>
 </template>
 
 <style scoped>
-section { padding: 12px 0; border-bottom: 1px solid var(--line); display: grid; gap: 9px; }
-h3 { font-size: 16px; font-weight: 600; }
-.three { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 10px; align-items: end; }
-.label { display: block; font-size: 12px; color: var(--soft); margin-bottom: 3px; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
-.switch { padding-bottom: 6px; }
-.harm { display: grid; grid-template-columns: 120px 1fr; align-items: center; font-size: 13px; }
-.harm div { display: flex; gap: 4px; }
+section {
+  padding: 12px 0;
+  border-bottom: 1px solid var(--line);
+  display: grid;
+  gap: 9px;
+}
+h3 {
+  font-size: 16px;
+  font-weight: 600;
+}
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 10px;
+  align-items: end;
+}
+.label {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.switch {
+  padding-bottom: 6px;
+}
+.harm {
+  display: grid;
+  grid-template-columns: 120px 1fr;
+  align-items: center;
+  font-size: 13px;
+}
+.harm div {
+  display: flex;
+  gap: 4px;
+}
 </style>

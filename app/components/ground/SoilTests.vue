@@ -3,7 +3,8 @@ import { jarTest, percolation, ribbonSoil } from '~~/core/site'
 
 /** Three tests done on site with a jar, a hand and a spade; each can write its result into the book. */
 const store = useBedStore()
-const put = (change: object) => store.edit({ kind: 'setBed', change: { ground: { ...store.bed!.ground, ...change } } })
+const put = (change: object) =>
+  store.edit({ kind: 'setBed', change: { ground: { ...store.bed!.ground, ...change } } })
 const jar = reactive({ sand: 62, silt: 41, clay: 22 })
 const ribbon = reactive({ cm: 2, gritty: true })
 const hole = reactive({ mm: 45, minutes: 60 })
@@ -17,39 +18,189 @@ const percent = (n: number) => `${Math.round(n * 100)} %`
   <div class="tests">
     <article>
       <h3>The jar</h3>
-      <p>Fill a straight jar a third with soil, crumbled and without stones, the rest with water and a drop of soap. Shake it for three minutes and set it down. Mark the height after <b>one minute</b> (sand), after <b>two hours</b> (sand and silt), and when the water is clear, in a <b>day or two</b> (clay on top).</p>
+      <p>
+        Fill a straight jar a third with soil, crumbled and without stones, the rest with water and a drop of soap.
+        Shake it for three minutes and set it down. Mark the height after
+        <b>one minute</b>
+        (sand), after
+        <b>two hours</b>
+        (sand and silt), and when the water is clear, in a
+        <b>day or two</b>
+        (clay on top).
+      </p>
       <div class="body">
         <svg viewBox="0 0 70 120" class="jar" role="img" aria-label="Layers in the jar">
           <rect x="8" y="6" width="54" height="110" rx="8" fill="none" stroke="currentColor" stroke-width="2" />
-          <g v-if="texture"><rect x="10" :y="114 - 70 * texture.sand" width="50" :height="70 * texture.sand" fill="#c8a56a" /><rect x="10" :y="114 - 70 * (texture.sand + texture.silt)" width="50" :height="70 * texture.silt" fill="#9a7b52" /><rect x="10" y="44" width="50" :height="70 * texture.clay" fill="#7a4f3a" /></g>
+          <g v-if="texture">
+            <rect x="10" :y="114 - 70 * texture.sand" width="50" :height="70 * texture.sand" fill="#c8a56a" />
+            <rect
+              x="10"
+              :y="114 - 70 * (texture.sand + texture.silt)"
+              width="50"
+              :height="70 * texture.silt"
+              fill="#9a7b52"
+            />
+            <rect x="10" y="44" width="50" :height="70 * texture.clay" fill="#7a4f3a" />
+          </g>
         </svg>
-        <div class="inputs"><NumberInput label="Sand, mm" :model-value="jar.sand" :min="0" :max="500" @update:model-value="(v) => { jar.sand = v }" /><NumberInput label="Silt, mm" :model-value="jar.silt" :min="0" :max="500" @update:model-value="(v) => { jar.silt = v }" /><NumberInput label="Clay, mm" :model-value="jar.clay" :min="0" :max="500" @update:model-value="(v) => { jar.clay = v }" /></div>
+        <div class="inputs">
+          <NumberInput
+            label="Sand, mm"
+            :model-value="jar.sand"
+            :min="0"
+            :max="500"
+            @update:model-value="
+              (v) => {
+                jar.sand = v
+              }
+            "
+          />
+          <NumberInput
+            label="Silt, mm"
+            :model-value="jar.silt"
+            :min="0"
+            :max="500"
+            @update:model-value="
+              (v) => {
+                jar.silt = v
+              }
+            "
+          />
+          <NumberInput
+            label="Clay, mm"
+            :model-value="jar.clay"
+            :min="0"
+            :max="500"
+            @update:model-value="
+              (v) => {
+                jar.clay = v
+              }
+            "
+          />
+        </div>
       </div>
-      <p v-if="texture" class="result" data-testid="jar">{{ percent(texture.sand) }} sand, {{ percent(texture.silt) }} silt, {{ percent(texture.clay) }} clay: <b>{{ texture.texture }}</b>. <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: texture.soil })">Write “{{ texture.soil }}” in the book</UButton></p>
+      <p v-if="texture" class="result" data-testid="jar">
+        {{ percent(texture.sand) }} sand, {{ percent(texture.silt) }} silt, {{ percent(texture.clay) }} clay:
+        <b>{{ texture.texture }}</b>
+        .
+        <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: texture.soil })">
+          Write “{{ texture.soil }}” in the book
+        </UButton>
+      </p>
       <p v-else class="result">Type the heights of the layers.</p>
     </article>
     <article>
       <h3>The ribbon</h3>
-      <p>Wet a handful until it holds as a ball, then press it out between thumb and finger, upward, until it breaks of its own weight. Measure the ribbon; rub a pinch for grit.</p>
-      <div class="body"><NumberInput label="Ribbon, cm" :model-value="ribbon.cm" :min="0" :max="20" @update:model-value="(v) => { ribbon.cm = v }" /><USwitch v-model="ribbon.gritty" size="sm" label="feels gritty" /></div>
-      <p class="result">{{ felt.words }}. <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: felt.soil })">Write “{{ felt.soil }}” in the book</UButton></p>
+      <p>
+        Wet a handful until it holds as a ball, then press it out between thumb and finger, upward, until it breaks
+        of its own weight. Measure the ribbon; rub a pinch for grit.
+      </p>
+      <div class="body">
+        <NumberInput
+          label="Ribbon, cm"
+          :model-value="ribbon.cm"
+          :min="0"
+          :max="20"
+          @update:model-value="
+            (v) => {
+              ribbon.cm = v
+            }
+          "
+        />
+        <USwitch v-model="ribbon.gritty" size="sm" label="feels gritty" />
+      </div>
+      <p class="result">
+        {{ felt.words }}.
+        <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: felt.soil })">
+          Write “{{ felt.soil }}” in the book
+        </UButton>
+      </p>
     </article>
     <article>
       <h3>The hole</h3>
-      <p>Dig 30 cm deep where the bed will be (services located first), fill it with water and let it drain. Fill it again and see how far the water falls in how long.</p>
-      <div class="body"><NumberInput label="Fell, mm" :model-value="hole.mm" :min="0" :max="2000" @update:model-value="(v) => { hole.mm = v }" /><NumberInput label="in minutes" :model-value="hole.minutes" :min="0.5" :max="2880" @update:model-value="(v) => { hole.minutes = v }" /></div>
-      <p v-if="drains" class="result" data-testid="percolation"><b>{{ drains.mmPerH.toFixed(0) }} mm an hour</b>: {{ drains.words }}. <UButton size="xs" color="neutral" variant="outline" @click="put({ drainage: drains.drainage })">Write it in the book</UButton></p>
+      <p>
+        Dig 30 cm deep where the bed will be (services located first), fill it with water and let it drain. Fill it
+        again and see how far the water falls in how long.
+      </p>
+      <div class="body">
+        <NumberInput
+          label="Fell, mm"
+          :model-value="hole.mm"
+          :min="0"
+          :max="2000"
+          @update:model-value="
+            (v) => {
+              hole.mm = v
+            }
+          "
+        />
+        <NumberInput
+          label="in minutes"
+          :model-value="hole.minutes"
+          :min="0.5"
+          :max="2880"
+          @update:model-value="
+            (v) => {
+              hole.minutes = v
+            }
+          "
+        />
+      </div>
+      <p v-if="drains" class="result" data-testid="percolation">
+        <b>{{ drains.mmPerH.toFixed(0) }} mm an hour</b>
+        : {{ drains.words }}.
+        <UButton size="xs" color="neutral" variant="outline" @click="put({ drainage: drains.drainage })">
+          Write it in the book
+        </UButton>
+      </p>
     </article>
   </div>
 </template>
 
 <style scoped>
-.tests { display: grid; gap: 14px; padding: 18px; overflow-y: auto; grid-template-columns: 1fr 1fr; align-content: start; }
-article { background: var(--card); border: 1px solid var(--line); border-radius: 8px; padding: 14px 16px; font-size: 13px; line-height: 1.5; color: var(--soft); }
-article:first-child { grid-row: span 2; }
-h3 { font-size: 17px; font-weight: 600; color: var(--ink); margin-bottom: 4px; }
-.body { display: flex; gap: 14px; align-items: end; margin: 10px 0; }
-.jar { width: 84px; flex: none; color: var(--ink); }
-.inputs { display: grid; gap: 6px; width: 120px; }
-.result { color: var(--ink); }
+.tests {
+  display: grid;
+  gap: 14px;
+  padding: 18px;
+  overflow-y: auto;
+  grid-template-columns: 1fr 1fr;
+  align-content: start;
+}
+article {
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  padding: 14px 16px;
+  font-size: 13px;
+  line-height: 1.5;
+  color: var(--soft);
+}
+article:first-child {
+  grid-row: span 2;
+}
+h3 {
+  font-size: 17px;
+  font-weight: 600;
+  color: var(--ink);
+  margin-bottom: 4px;
+}
+.body {
+  display: flex;
+  gap: 14px;
+  align-items: end;
+  margin: 10px 0;
+}
+.jar {
+  width: 84px;
+  flex: none;
+  color: var(--ink);
+}
+.inputs {
+  display: grid;
+  gap: 6px;
+  width: 120px;
+}
+.result {
+  color: var(--ink);
+}
 </style>

@@ -3,19 +3,36 @@ import type { Units } from '~~/core/measure'
 import type { Spot, SurveyPoint } from '~~/core/site'
 
 /** The corners of a thing: each a place typed in, or a surveyed point that it stays fixed to. */
-const props = defineProps<{ spots: readonly Spot[]; points: readonly SurveyPoint[]; units: Units; least: number; name: string }>()
+const props = defineProps<{
+  spots: readonly Spot[]
+  points: readonly SurveyPoint[]
+  units: Units
+  least: number
+  name: string
+}>()
 const emit = defineEmits<{ change: [spots: readonly Spot[]] }>()
 const FREE = 'free'
 const store = useSiteStore()
-const items = computed(() => [{ label: 'free', value: FREE }, ...props.points.map((p) => ({ label: p.name, value: p.id }))])
-const placeOf = (s: Spot) => ('of' in s ? store.resolved.places.get(s.of) ?? { x: 0, y: 0 } : s)
-const put = (i: number, spot: Spot) => emit('change', props.spots.map((s, k) => (k === i ? spot : s)))
+const items = computed(() => [
+  { label: 'free', value: FREE },
+  ...props.points.map((p) => ({ label: p.name, value: p.id })),
+])
+const placeOf = (s: Spot) => ('of' in s ? (store.resolved.places.get(s.of) ?? { x: 0, y: 0 }) : s)
+const put = (i: number, spot: Spot) =>
+  emit(
+    'change',
+    props.spots.map((s, k) => (k === i ? spot : s)),
+  )
 const fix = (i: number, of: string) => put(i, of === FREE ? { ...placeOf(props.spots[i]!) } : { of })
 function addAfter(i: number) {
   const a = placeOf(props.spots[i]!)
   const b = placeOf(props.spots[(i + 1) % props.spots.length]!)
   const cm = (n: number) => Math.round(n * 100) / 100
-  emit('change', [...props.spots.slice(0, i + 1), { x: cm((a.x + b.x) / 2), y: cm((a.y + b.y) / 2) }, ...props.spots.slice(i + 1)])
+  emit('change', [
+    ...props.spots.slice(0, i + 1),
+    { x: cm((a.x + b.x) / 2), y: cm((a.y + b.y) / 2) },
+    ...props.spots.slice(i + 1),
+  ])
 }
 </script>
 
@@ -23,17 +40,79 @@ function addAfter(i: number) {
   <table class="spots">
     <tbody>
       <tr v-for="(s, i) in spots" :key="i">
-        <td><USelect v-if="points.length > 0" :model-value="'of' in s ? s.of : FREE" :items="items" size="xs" class="fix" :aria-label="`${name}, corner ${i + 1} fixed to`" @update:model-value="(of) => fix(i, String(of))" /><span v-else>{{ spots.length > 1 ? i + 1 : 'at' }}</span></td>
-        <td><GroundSignedLength v-if="!('of' in s)" :label="`${name}, corner ${i + 1} right`" :model-value="s.x" :units="units" @update:model-value="(x) => put(i, { x, y: placeOf(s).y })" /><span v-else>{{ placeOf(s).x.toFixed(2) }} m</span></td><td>right,</td>
-        <td><GroundSignedLength v-if="!('of' in s)" :label="`${name}, corner ${i + 1} up`" :model-value="s.y" :units="units" @update:model-value="(y) => put(i, { x: placeOf(s).x, y })" /><span v-else>{{ placeOf(s).y.toFixed(2) }} m</span></td><td>up</td>
-        <td v-if="least > 1"><UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" :aria-label="`Add a corner after ${i + 1}`" @click="addAfter(i)" /><UButton v-if="spots.length > least" size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take out corner ${i + 1}`" @click="emit('change', spots.filter((_, k) => k !== i))" /></td>
+        <td>
+          <USelect
+            v-if="points.length > 0"
+            :model-value="'of' in s ? s.of : FREE"
+            :items="items"
+            size="xs"
+            class="fix"
+            :aria-label="`${name}, corner ${i + 1} fixed to`"
+            @update:model-value="(of) => fix(i, String(of))"
+          />
+          <span v-else>{{ spots.length > 1 ? i + 1 : 'at' }}</span>
+        </td>
+        <td>
+          <GroundSignedLength
+            v-if="!('of' in s)"
+            :label="`${name}, corner ${i + 1} right`"
+            :model-value="s.x"
+            :units="units"
+            @update:model-value="(x) => put(i, { x, y: placeOf(s).y })"
+          />
+          <span v-else>{{ placeOf(s).x.toFixed(2) }} m</span>
+        </td>
+        <td>right,</td>
+        <td>
+          <GroundSignedLength
+            v-if="!('of' in s)"
+            :label="`${name}, corner ${i + 1} up`"
+            :model-value="s.y"
+            :units="units"
+            @update:model-value="(y) => put(i, { x: placeOf(s).x, y })"
+          />
+          <span v-else>{{ placeOf(s).y.toFixed(2) }} m</span>
+        </td>
+        <td>up</td>
+        <td v-if="least > 1">
+          <UButton
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-plus"
+            :aria-label="`Add a corner after ${i + 1}`"
+            @click="addAfter(i)"
+          />
+          <UButton
+            v-if="spots.length > least"
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-x"
+            :aria-label="`Take out corner ${i + 1}`"
+            @click="
+              emit(
+                'change',
+                spots.filter((_, k) => k !== i),
+              )
+            "
+          />
+        </td>
       </tr>
     </tbody>
   </table>
 </template>
 
 <style scoped>
-.spots { font-size: 12px; color: var(--soft); }
-.spots td { padding: 1px 4px 1px 0; white-space: nowrap; }
-.fix { width: 66px; }
+.spots {
+  font-size: 12px;
+  color: var(--soft);
+}
+.spots td {
+  padding: 1px 4px 1px 0;
+  white-space: nowrap;
+}
+.fix {
+  width: 66px;
+}
 </style>

@@ -4,22 +4,64 @@ import type { Units } from '~~/core/measure'
 
 /** An edge by its figures: one line a station, so far along, so far out. */
 defineProps<{ edge: Edge; units: Units; name: string }>()
-const emit = defineEmits<{ kind: [kind: Edge['kind']]; move: [index: number, to: { x: number; y: number }]; add: []; remove: [index: number] }>()
-const kinds = [{ label: 'straight', value: 'straight' }, { label: 'stepped', value: 'stepped' }, { label: 'curved', value: 'curved' }]
+const emit = defineEmits<{
+  kind: [kind: Edge['kind']]
+  move: [index: number, to: { x: number; y: number }]
+  add: []
+  remove: [index: number]
+}>()
+const kinds = [
+  { label: 'straight', value: 'straight' },
+  { label: 'stepped', value: 'stepped' },
+  { label: 'curved', value: 'curved' },
+]
 </script>
 
 <template>
   <div class="edge">
-    <div class="head"><h4>{{ name }} edge</h4><USelect :model-value="edge.kind" :items="kinds" size="xs" class="kind" :aria-label="`${name} edge runs`" @update:model-value="(k) => emit('kind', k as Edge['kind'])" /></div>
+    <div class="head">
+      <h4>{{ name }} edge</h4>
+      <USelect
+        :model-value="edge.kind"
+        :items="kinds"
+        size="xs"
+        class="kind"
+        :aria-label="`${name} edge runs`"
+        @update:model-value="(k) => emit('kind', k as Edge['kind'])"
+      />
+    </div>
     <ol>
       <li v-for="(p, i) in edge.stations" :key="i">
         <span>{{ i === 0 ? 'left end' : i === edge.stations.length - 1 ? 'right end' : 'then' }}</span>
-        <LengthInput v-if="i > 0 && i < edge.stations.length - 1" hide-label :label="`${name} station ${i + 1} along`" :model-value="p.x" :units="units" :max="200" @update:model-value="(x) => emit('move', i, { x, y: p.y })" />
+        <LengthInput
+          v-if="i > 0 && i < edge.stations.length - 1"
+          hide-label
+          :label="`${name} station ${i + 1} along`"
+          :model-value="p.x"
+          :units="units"
+          :max="200"
+          @update:model-value="(x) => emit('move', i, { x, y: p.y })"
+        />
         <span v-else class="still">{{ p.x.toFixed(2) }} m</span>
         <span>along,</span>
-        <LengthInput hide-label :label="`${name} station ${i + 1} out`" :model-value="p.y" :units="units" :max="100" @update:model-value="(y) => emit('move', i, { x: p.x, y })" />
+        <LengthInput
+          hide-label
+          :label="`${name} station ${i + 1} out`"
+          :model-value="p.y"
+          :units="units"
+          :max="100"
+          @update:model-value="(y) => emit('move', i, { x: p.x, y })"
+        />
         <span>out</span>
-        <UButton v-if="i > 0 && i < edge.stations.length - 1" size="xs" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Remove station ${i + 1} of the ${name} edge`" @click="emit('remove', i)" />
+        <UButton
+          v-if="i > 0 && i < edge.stations.length - 1"
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-x"
+          :aria-label="`Remove station ${i + 1} of the ${name} edge`"
+          @click="emit('remove', i)"
+        />
       </li>
     </ol>
     <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="emit('add')">Station</UButton>
@@ -27,9 +69,30 @@ const kinds = [{ label: 'straight', value: 'straight' }, { label: 'stepped', val
 </template>
 
 <style scoped>
-.head { display: flex; align-items: center; gap: 10px; margin-bottom: 4px; }
-h4 { font-size: 13px; font-weight: 600; }
-.kind { width: 104px; }
-li { display: grid; grid-template-columns: 58px 92px 40px 92px 26px 28px; gap: 5px; align-items: center; font-size: 12.5px; color: var(--soft); padding: 2px 0; }
-.still { color: var(--ink); padding-left: 9px; }
+.head {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-bottom: 4px;
+}
+h4 {
+  font-size: 13px;
+  font-weight: 600;
+}
+.kind {
+  width: 104px;
+}
+li {
+  display: grid;
+  grid-template-columns: 58px 92px 40px 92px 26px 28px;
+  gap: 5px;
+  align-items: center;
+  font-size: 12.5px;
+  color: var(--soft);
+  padding: 2px 0;
+}
+.still {
+  color: var(--ink);
+  padding-left: 9px;
+}
 </style>

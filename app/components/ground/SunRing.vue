@@ -10,25 +10,59 @@ const r = computed(() => Math.min(props.width, props.height) / 2 - 26)
 const cx = computed(() => props.width / 2)
 const cy = computed(() => props.height / 2)
 /** Where an azimuth lies on the ring; the sheet's top looks to northDeg. */
-const spot = (azimuthDeg: number, radius = r.value) => { const a = ((azimuthDeg - northDeg.value) * Math.PI) / 180; return { x: cx.value + Math.sin(a) * radius, y: cy.value - Math.cos(a) * radius } }
-const path = computed(() => way.value.map((s, i) => { const p = spot(s.azimuthDeg); return `${i === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}` }).join(''))
-const ticks = computed(() => [-6, -4, -2, 0, 2, 4, 6].flatMap((h) => {
-  const s = way.value.find((w) => Math.abs(w.afterNoonH - h) < 0.09)
-  return s ? [{ h, a: spot(s.azimuthDeg, r.value - 5), b: spot(s.azimuthDeg, r.value + 5), text: spot(s.azimuthDeg, r.value + 15) }] : []
-}))
+const spot = (azimuthDeg: number, radius = r.value) => {
+  const a = ((azimuthDeg - northDeg.value) * Math.PI) / 180
+  return { x: cx.value + Math.sin(a) * radius, y: cy.value - Math.cos(a) * radius }
+}
+const path = computed(() =>
+  way.value
+    .map((s, i) => {
+      const p = spot(s.azimuthDeg)
+      return `${i === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`
+    })
+    .join(''),
+)
+const ticks = computed(() =>
+  [-6, -4, -2, 0, 2, 4, 6].flatMap((h) => {
+    const s = way.value.find((w) => Math.abs(w.afterNoonH - h) < 0.09)
+    return s
+      ? [
+          {
+            h,
+            a: spot(s.azimuthDeg, r.value - 5),
+            b: spot(s.azimuthDeg, r.value + 5),
+            text: spot(s.azimuthDeg, r.value + 15),
+          },
+        ]
+      : []
+  }),
+)
 /** Months stand on the side the sun stays away from: round north, or round south below the equator. */
-const away = computed(() => { const noon = way.value.find((w) => Math.abs(w.afterNoonH) < 0.09)?.azimuthDeg ?? 180; return Math.abs(noon - 180) < 90 ? 0 : 180 })
+const away = computed(() => {
+  const noon = way.value.find((w) => Math.abs(w.afterNoonH) < 0.09)?.azimuthDeg ?? 180
+  return Math.abs(noon - 180) < 90 ? 0 : 180
+})
 const MONTH_STEP = 7.4
-const months = computed(() => MONTH_NAMES.map((name, i) => ({ name, month: i + 1, ...spot(away.value + (i - 5.5) * MONTH_STEP) })))
+const months = computed(() =>
+  MONTH_NAMES.map((name, i) => ({ name, month: i + 1, ...spot(away.value + (i - 5.5) * MONTH_STEP) })),
+)
 const dot = computed(() => spot(sun.value.azimuthDeg))
-const clock = (minutes: number) => { const t = 12 * 60 + minutes; return `${Math.floor(t / 60)}:${String(Math.round(t % 60)).padStart(2, '0')}` }
+const clock = (minutes: number) => {
+  const t = 12 * 60 + minutes
+  return `${Math.floor(t / 60)}:${String(Math.round(t % 60)).padStart(2, '0')}`
+}
 
 const azimuthAt = (event: PointerEvent) => {
   const box = svg.value!.getBoundingClientRect()
-  const a = (Math.atan2(event.clientX - box.left - cx.value, cy.value - (event.clientY - box.top)) * 180) / Math.PI + northDeg.value
+  const a =
+    (Math.atan2(event.clientX - box.left - cx.value, cy.value - (event.clientY - box.top)) * 180) / Math.PI +
+    northDeg.value
   return ((a % 360) + 360) % 360
 }
-const apart = (a: number, b: number) => { const d = Math.abs(a - b) % 360; return Math.min(d, 360 - d) }
+const apart = (a: number, b: number) => {
+  const d = Math.abs(a - b) % 360
+  return Math.min(d, 360 - d)
+}
 let dragging: 'hour' | 'month' | null = null
 function drag(event: PointerEvent) {
   const a = azimuthAt(event)
@@ -47,13 +81,23 @@ function begin(what: 'hour' | 'month', event: PointerEvent) {
   drag(event)
 }
 function key(event: KeyboardEvent) {
-  const by = event.key === 'ArrowRight' || event.key === 'ArrowUp' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowDown' ? -1 : 0
+  const by =
+    event.key === 'ArrowRight' || event.key === 'ArrowUp'
+      ? 1
+      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
+        ? -1
+        : 0
   if (by === 0) return
   event.preventDefault()
   ground.minutes += by * (event.shiftKey ? 60 : 10)
 }
 function monthKey(event: KeyboardEvent) {
-  const by = event.key === 'ArrowRight' || event.key === 'ArrowUp' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowDown' ? -1 : 0
+  const by =
+    event.key === 'ArrowRight' || event.key === 'ArrowUp'
+      ? 1
+      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
+        ? -1
+        : 0
   if (by === 0) return
   event.preventDefault()
   ground.day = 21
@@ -67,33 +111,151 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
     <circle :cx="cx" :cy="cy" :r="r" class="round" />
     <text v-for="w in winds" :key="w.name" :x="w.x" :y="w.y" class="wind">{{ w.name }}</text>
     <path :d="path" class="way" />
-    <path :d="path" class="grab" @pointerdown="begin('hour', $event)" @pointermove="dragging && drag($event)" @pointerup="dragging = null" />
-    <g v-for="t in ticks" :key="t.h"><line :x1="t.a.x" :y1="t.a.y" :x2="t.b.x" :y2="t.b.y" class="tick" /><text :x="t.text.x" :y="t.text.y" class="hour">{{ 12 + t.h }}</text></g>
-    <g class="months" role="slider" tabindex="0" aria-label="Month of the light" aria-valuemin="1" aria-valuemax="12" :aria-valuenow="ground.month" :aria-valuetext="MONTH_NAMES[ground.month - 1]" data-testid="ring-month" @keydown="monthKey" @pointerdown="begin('month', $event)" @pointermove="dragging && drag($event)" @pointerup="dragging = null">
-      <g v-for="m in months" :key="m.month"><circle :cx="m.x" :cy="m.y" r="10" class="month" :class="{ now: m.month === ground.month }" /><text :x="m.x" :y="m.y" class="letter" :class="{ now: m.month === ground.month }">{{ m.name.charAt(0) }}</text></g>
+    <path
+      :d="path"
+      class="grab"
+      @pointerdown="begin('hour', $event)"
+      @pointermove="dragging && drag($event)"
+      @pointerup="dragging = null"
+    />
+    <g v-for="t in ticks" :key="t.h">
+      <line :x1="t.a.x" :y1="t.a.y" :x2="t.b.x" :y2="t.b.y" class="tick" />
+      <text :x="t.text.x" :y="t.text.y" class="hour">{{ 12 + t.h }}</text>
     </g>
-    <g class="sun" role="slider" tabindex="0" aria-label="Hour of sun time" aria-valuemin="-480" aria-valuemax="480" :aria-valuenow="ground.minutes" :aria-valuetext="clock(ground.minutes)" data-testid="ring-sun" @keydown="key" @pointerdown="begin('hour', $event)" @pointermove="dragging && drag($event)" @pointerup="dragging = null">
-      <line v-for="i in 8" :key="i" :x1="dot.x" :y1="dot.y" :x2="dot.x + Math.cos(i * Math.PI / 4) * 15" :y2="dot.y + Math.sin(i * Math.PI / 4) * 15" class="beam" />
+    <g
+      class="months"
+      role="slider"
+      tabindex="0"
+      aria-label="Month of the light"
+      aria-valuemin="1"
+      aria-valuemax="12"
+      :aria-valuenow="ground.month"
+      :aria-valuetext="MONTH_NAMES[ground.month - 1]"
+      data-testid="ring-month"
+      @keydown="monthKey"
+      @pointerdown="begin('month', $event)"
+      @pointermove="dragging && drag($event)"
+      @pointerup="dragging = null"
+    >
+      <g v-for="m in months" :key="m.month">
+        <circle :cx="m.x" :cy="m.y" r="10" class="month" :class="{ now: m.month === ground.month }" />
+        <text :x="m.x" :y="m.y" class="letter" :class="{ now: m.month === ground.month }">
+          {{ m.name.charAt(0) }}
+        </text>
+      </g>
+    </g>
+    <g
+      class="sun"
+      role="slider"
+      tabindex="0"
+      aria-label="Hour of sun time"
+      aria-valuemin="-480"
+      aria-valuemax="480"
+      :aria-valuenow="ground.minutes"
+      :aria-valuetext="clock(ground.minutes)"
+      data-testid="ring-sun"
+      @keydown="key"
+      @pointerdown="begin('hour', $event)"
+      @pointermove="dragging && drag($event)"
+      @pointerup="dragging = null"
+    >
+      <line
+        v-for="i in 8"
+        :key="i"
+        :x1="dot.x"
+        :y1="dot.y"
+        :x2="dot.x + Math.cos((i * Math.PI) / 4) * 15"
+        :y2="dot.y + Math.sin((i * Math.PI) / 4) * 15"
+        class="beam"
+      />
       <circle :cx="dot.x" :cy="dot.y" r="9" />
     </g>
   </svg>
 </template>
 
 <style scoped>
-.ring { position: absolute; inset: 0; pointer-events: none; user-select: none; }
-.round { fill: none; stroke: var(--line); stroke-width: 1; }
-.way { fill: none; stroke: var(--amber); stroke-width: 3; opacity: 0.6; }
-.grab { fill: none; stroke: transparent; stroke-width: 22; pointer-events: stroke; cursor: grab; }
-.tick { stroke: var(--amber-deep); stroke-width: 1.2; }
-.hour, .wind, .letter { font: 11px var(--font-sans); text-anchor: middle; dominant-baseline: central; fill: var(--soft); paint-order: stroke; stroke: var(--card); stroke-width: 3px; }
-.wind { font-weight: 700; fill: var(--ink); }
-.months { pointer-events: all; cursor: grab; touch-action: none; }
-.month { fill: var(--card); stroke: var(--line); }
-.month.now { fill: var(--amber); stroke: var(--amber-deep); }
-.letter { stroke: none; font-size: 10.5px; }
-.letter.now { fill: #2b2621; font-weight: 700; }
-.sun { pointer-events: all; cursor: grab; touch-action: none; }
-.sun circle { fill: var(--amber); stroke: var(--amber-deep); stroke-width: 1.4; }
-.beam { stroke: var(--amber-deep); stroke-width: 1.6; }
-.sun:focus-visible, .months:focus-visible { outline: 2px solid var(--amber); outline-offset: 2px; border-radius: 8px; }
+.ring {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+  user-select: none;
+}
+.round {
+  fill: none;
+  stroke: var(--line);
+  stroke-width: 1;
+}
+.way {
+  fill: none;
+  stroke: var(--amber);
+  stroke-width: 3;
+  opacity: 0.6;
+}
+.grab {
+  fill: none;
+  stroke: transparent;
+  stroke-width: 22;
+  pointer-events: stroke;
+  cursor: grab;
+}
+.tick {
+  stroke: var(--amber-deep);
+  stroke-width: 1.2;
+}
+.hour,
+.wind,
+.letter {
+  font: 11px var(--font-sans);
+  text-anchor: middle;
+  dominant-baseline: central;
+  fill: var(--soft);
+  paint-order: stroke;
+  stroke: var(--card);
+  stroke-width: 3px;
+}
+.wind {
+  font-weight: 700;
+  fill: var(--ink);
+}
+.months {
+  pointer-events: all;
+  cursor: grab;
+  touch-action: none;
+}
+.month {
+  fill: var(--card);
+  stroke: var(--line);
+}
+.month.now {
+  fill: var(--amber);
+  stroke: var(--amber-deep);
+}
+.letter {
+  stroke: none;
+  font-size: 10.5px;
+}
+.letter.now {
+  fill: #2b2621;
+  font-weight: 700;
+}
+.sun {
+  pointer-events: all;
+  cursor: grab;
+  touch-action: none;
+}
+.sun circle {
+  fill: var(--amber);
+  stroke: var(--amber-deep);
+  stroke-width: 1.4;
+}
+.beam {
+  stroke: var(--amber-deep);
+  stroke-width: 1.6;
+}
+.sun:focus-visible,
+.months:focus-visible {
+  outline: 2px solid var(--amber);
+  outline-offset: 2px;
+  border-radius: 8px;
+}
 </style>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { cautionWords, fullHeightM, misfits, monthSpan, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
+import {
+  cautionWords,
+  fullHeightM,
+  misfits,
+  monthSpan,
+  rangeWords,
+  RETENTION_WORDS,
+  words,
+  type Plant,
+} from '~~/core/plant'
 
 /** Up to six plants side by side at one scale, a person among them, and their figures beneath. */
 const props = defineProps<{ plants: readonly Plant[]; month: number }>()
@@ -10,38 +19,122 @@ const { width } = useElementSize(holder)
 const HEIGHT_PX = 300
 const tallest = computed(() => Math.max(1.8, ...props.plants.map(fullHeightM)))
 const column = computed(() => Math.max(110, (width.value - 60) / Math.max(1, props.plants.length)))
-const pxPerM = computed(() => Math.min((HEIGHT_PX - 20) / tallest.value, ...props.plants.map((p) => (column.value - 8) / (p.spreadM * 1.1))))
-const suits = (p: Plant) => { const wrong = scene.value ? misfits(p, scene.value.site) : []; return wrong.length === 0 ? 'suits this bed' : wrong.map((m) => m.text).join('; ') }
+const pxPerM = computed(() =>
+  Math.min((HEIGHT_PX - 20) / tallest.value, ...props.plants.map((p) => (column.value - 8) / (p.spreadM * 1.1))),
+)
+const suits = (p: Plant) => {
+  const wrong = scene.value ? misfits(p, scene.value.site) : []
+  return wrong.length === 0 ? 'suits this bed' : wrong.map((m) => m.text).join('; ')
+}
 const rows: readonly { label: string; of: (p: Plant) => string }[] = [
-  { label: 'High × wide', of: (p) => `${fullHeightM(p)} × ${p.spreadM} m` }, { label: 'Leaf', of: (p) => `${words(p.leafSize)}, ${words(p.leafOutline)}, ${words(p.leafSurface)}` }, { label: 'Leaf lasts', of: (p) => RETENTION_WORDS[p.retention] },
-  { label: 'Flower', of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(p.flowerMonths)}`) },
-  { label: 'Light', of: (p) => rangeWords(p.sun.brightest, p.sun.darkest) }, { label: 'Water', of: (p) => rangeWords(p.water.driest, p.water.wettest) }, { label: 'Here', of: suits },
-  { label: 'Cautions', of: (p) => cautionWords(p) || 'none' }, { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${p.sizes[0]!.price.toFixed(2)}` },
+  { label: 'High × wide', of: (p) => `${fullHeightM(p)} × ${p.spreadM} m` },
+  { label: 'Leaf', of: (p) => `${words(p.leafSize)}, ${words(p.leafOutline)}, ${words(p.leafSurface)}` },
+  { label: 'Leaf lasts', of: (p) => RETENTION_WORDS[p.retention] },
+  {
+    label: 'Flower',
+    of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(p.flowerMonths)}`),
+  },
+  { label: 'Light', of: (p) => rangeWords(p.sun.brightest, p.sun.darkest) },
+  { label: 'Water', of: (p) => rangeWords(p.water.driest, p.water.wettest) },
+  { label: 'Here', of: suits },
+  { label: 'Cautions', of: (p) => cautionWords(p) || 'none' },
+  { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${p.sizes[0]!.price.toFixed(2)}` },
 ]
 </script>
 
 <template>
   <div ref="holder" class="compare" data-testid="compare-plants">
-    <p v-if="plants.length === 0" class="hint">Choose up to six plants with the scales beneath them; they stand here side by side at one scale.</p>
+    <p v-if="plants.length === 0" class="hint">
+      Choose up to six plants with the scales beneath them; they stand here side by side at one scale.
+    </p>
     <template v-else>
       <div class="line" :style="{ height: `${HEIGHT_PX}px` }">
-        <svg width="56" :height="HEIGHT_PX" aria-hidden="true"><g class="person" :transform="`translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM * 1.7) / 100})`"><circle cx="0" cy="-93" r="7" /><path d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z" /></g></svg>
-        <PlantPortrait v-for="p in plants" :key="p.id" :plant="p" :month="month" :width="Math.floor(column)" :height="HEIGHT_PX" :px-per-m="pxPerM" />
+        <svg width="56" :height="HEIGHT_PX" aria-hidden="true">
+          <g class="person" :transform="`translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM * 1.7) / 100})`">
+            <circle cx="0" cy="-93" r="7" />
+            <path
+              d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z"
+            />
+          </g>
+        </svg>
+        <PlantPortrait
+          v-for="p in plants"
+          :key="p.id"
+          :plant="p"
+          :month="month"
+          :width="Math.floor(column)"
+          :height="HEIGHT_PX"
+          :px-per-m="pxPerM"
+        />
       </div>
-      <table><thead><tr><th /><th v-for="p in plants" :key="p.id">{{ p.commonName }}<button :aria-label="`Leave ${p.commonName} out`" @click="emit('drop', p)"><UIcon name="i-lucide-x" /></button></th></tr></thead>
-        <tbody><tr v-for="r in rows" :key="r.label"><td>{{ r.label }}</td><td v-for="p in plants" :key="p.id">{{ r.of(p) }}</td></tr></tbody></table>
+      <table>
+        <thead>
+          <tr>
+            <th />
+            <th v-for="p in plants" :key="p.id">
+              {{ p.commonName }}
+              <button :aria-label="`Leave ${p.commonName} out`" @click="emit('drop', p)">
+                <UIcon name="i-lucide-x" />
+              </button>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.label">
+            <td>{{ r.label }}</td>
+            <td v-for="p in plants" :key="p.id">{{ r.of(p) }}</td>
+          </tr>
+        </tbody>
+      </table>
     </template>
   </div>
 </template>
 
 <style scoped>
-.compare { overflow-y: auto; padding: 14px 16px; font-size: 12.5px; }
-.line { display: flex; align-items: flex-end; border-bottom: 5px solid var(--soil); background: var(--sky); border-radius: 6px 6px 0 0; }
-.person { fill: #8a7d6a; opacity: 0.75; }
-table { width: 100%; table-layout: fixed; margin-top: 8px; }
-th { font-family: var(--font-serif); text-align: left; padding: 4px 6px; }
-th button { margin-left: 4px; color: var(--soft); cursor: pointer; vertical-align: middle; }
-td { padding: 4px 6px; border-top: 1px solid var(--line); vertical-align: top; line-height: 1.35; }
-th:first-child, td:first-child { width: 90px; color: var(--soft); }
-.hint { color: var(--soft); }
+.compare {
+  overflow-y: auto;
+  padding: 14px 16px;
+  font-size: 12.5px;
+}
+.line {
+  display: flex;
+  align-items: flex-end;
+  border-bottom: 5px solid var(--soil);
+  background: var(--sky);
+  border-radius: 6px 6px 0 0;
+}
+.person {
+  fill: #8a7d6a;
+  opacity: 0.75;
+}
+table {
+  width: 100%;
+  table-layout: fixed;
+  margin-top: 8px;
+}
+th {
+  font-family: var(--font-serif);
+  text-align: left;
+  padding: 4px 6px;
+}
+th button {
+  margin-left: 4px;
+  color: var(--soft);
+  cursor: pointer;
+  vertical-align: middle;
+}
+td {
+  padding: 4px 6px;
+  border-top: 1px solid var(--line);
+  vertical-align: top;
+  line-height: 1.35;
+}
+th:first-child,
+td:first-child {
+  width: 90px;
+  color: var(--soft);
+}
+.hint {
+  color: var(--soft);
+}
 </style>

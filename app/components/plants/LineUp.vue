@@ -2,7 +2,14 @@
 import { fullHeightM, type Plant } from '~~/core/plant'
 
 /** Plants side by side on one ground line at one scale, with a ruler and a person; only what is in view is drawn. */
-const props = defineProps<{ plants: readonly Plant[]; month: number; chosenId: string | null; listed: ReadonlySet<string>; compared: readonly string[]; marks: ReadonlyMap<string, string> }>()
+const props = defineProps<{
+  plants: readonly Plant[]
+  month: number
+  chosenId: string | null
+  listed: ReadonlySet<string>
+  compared: readonly string[]
+  marks: ReadonlyMap<string, string>
+}>()
 const emit = defineEmits<{ choose: [plant: Plant]; list: [plant: Plant]; compare: [plant: Plant] }>()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width, height } = useElementSize(holder)
@@ -15,7 +22,10 @@ const RULER_PX = 118
 const PERSON_M = 1.7
 
 /** What the scale must hold: nine plants in ten. A tall tree runs out of the picture, its height stands beneath it. */
-const tallest = computed(() => { const heights = props.plants.map(fullHeightM).sort((a, b) => a - b); return Math.max(2, heights[Math.floor((heights.length - 1) * 0.9)] ?? 2) })
+const tallest = computed(() => {
+  const heights = props.plants.map(fullHeightM).sort((a, b) => a - b)
+  return Math.max(2, heights[Math.floor((heights.length - 1) * 0.9)] ?? 2)
+})
 const pxPerM = computed(() => Math.max(14, (height.value - FOOT_PX - TOP_PX) / (tallest.value * 1.06)))
 /** Where each stands: left edges and widths. */
 const places = computed(() => {
@@ -27,11 +37,26 @@ const places = computed(() => {
     return place
   })
 })
-const whole = computed(() => { const last = places.value[places.value.length - 1]; return last ? last.left + last.w + 20 : RULER_PX })
-const seen = computed(() => places.value.filter((p) => p.left + p.w > scrolled.value - 200 && p.left < scrolled.value + width.value + 200))
-const ticks = computed(() => { const step = tallest.value > 8 ? 2 : tallest.value > 2.6 ? 1 : 0.5; return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step) })
-watch(() => props.plants, () => { holder.value?.scrollTo({ left: 0 }) })
-const wheel = (event: WheelEvent) => { if (Math.abs(event.deltaY) > Math.abs(event.deltaX)) holder.value?.scrollBy({ left: event.deltaY }) }
+const whole = computed(() => {
+  const last = places.value[places.value.length - 1]
+  return last ? last.left + last.w + 20 : RULER_PX
+})
+const seen = computed(() =>
+  places.value.filter((p) => p.left + p.w > scrolled.value - 200 && p.left < scrolled.value + width.value + 200),
+)
+const ticks = computed(() => {
+  const step = tallest.value > 8 ? 2 : tallest.value > 2.6 ? 1 : 0.5
+  return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step)
+})
+watch(
+  () => props.plants,
+  () => {
+    holder.value?.scrollTo({ left: 0 })
+  },
+)
+const wheel = (event: WheelEvent) => {
+  if (Math.abs(event.deltaY) > Math.abs(event.deltaX)) holder.value?.scrollBy({ left: event.deltaY })
+}
 function key(event: KeyboardEvent) {
   const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
   if (by === 0) return
@@ -41,27 +66,95 @@ function key(event: KeyboardEvent) {
   if (!next) return
   emit('choose', next)
   const place = places.value.find((p) => p.plant.id === next.id)
-  if (place && (place.left < scrolled.value || place.left + place.w > scrolled.value + width.value)) holder.value?.scrollTo({ left: place.left - width.value / 2 })
+  if (place && (place.left < scrolled.value || place.left + place.w > scrolled.value + width.value))
+    holder.value?.scrollTo({ left: place.left - width.value / 2 })
 }
 </script>
 
 <template>
-  <div ref="holder" class="line-up" tabindex="0" role="listbox" aria-label="Line-up of plants; left and right choose" data-testid="line-up" @wheel.prevent="wheel" @keydown="key">
+  <div
+    ref="holder"
+    class="line-up"
+    tabindex="0"
+    role="listbox"
+    aria-label="Line-up of plants; left and right choose"
+    data-testid="line-up"
+    @wheel.prevent="wheel"
+    @keydown="key"
+  >
     <div class="stage" :style="{ width: `${whole}px` }">
       <div class="ground" :style="{ bottom: `${FOOT_PX - 8}px` }" />
-      <svg class="ruler" :style="{ left: `${scrolled}px`, height: `${height}px` }" :width="RULER_PX" :height="height" aria-hidden="true">
+      <svg
+        class="ruler"
+        :style="{ left: `${scrolled}px`, height: `${height}px` }"
+        :width="RULER_PX"
+        :height="height"
+        aria-hidden="true"
+      >
         <rect x="0" y="0" width="60" :height="height" class="veil" />
-        <g v-for="t in ticks" :key="t"><line x1="36" x2="46" :y1="height - FOOT_PX - t * pxPerM" :y2="height - FOOT_PX - t * pxPerM" class="tick" /><text x="32" :y="height - FOOT_PX - t * pxPerM">{{ t }} m</text></g>
-        <g class="person" :transform="`translate(80 ${height - FOOT_PX}) scale(${(pxPerM * PERSON_M) / 100})`"><circle cx="0" cy="-93" r="7" /><path d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z" /></g>
+        <g v-for="t in ticks" :key="t">
+          <line
+            x1="36"
+            x2="46"
+            :y1="height - FOOT_PX - t * pxPerM"
+            :y2="height - FOOT_PX - t * pxPerM"
+            class="tick"
+          />
+          <text x="32" :y="height - FOOT_PX - t * pxPerM">{{ t }} m</text>
+        </g>
+        <g class="person" :transform="`translate(80 ${height - FOOT_PX}) scale(${(pxPerM * PERSON_M) / 100})`">
+          <circle cx="0" cy="-93" r="7" />
+          <path
+            d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z"
+          />
+        </g>
       </svg>
-      <div v-for="p in seen" :key="p.plant.id" class="figure" :class="{ chosen: p.plant.id === chosenId }" :style="{ left: `${p.left}px`, width: `${p.w}px` }" role="option" :aria-selected="p.plant.id === chosenId" :data-plant="p.plant.id" @click="emit('choose', p.plant)">
-        <PlantPortrait :plant="p.plant" :month="month" :width="p.w" :height="Math.min(height, Math.max(20, fullHeightM(p.plant) * pxPerM * 1.12 + 14))" :px-per-m="pxPerM" class="portrait" :style="{ bottom: `${FOOT_PX - 4}px` }" />
+      <div
+        v-for="p in seen"
+        :key="p.plant.id"
+        class="figure"
+        :class="{ chosen: p.plant.id === chosenId }"
+        :style="{ left: `${p.left}px`, width: `${p.w}px` }"
+        role="option"
+        :aria-selected="p.plant.id === chosenId"
+        :data-plant="p.plant.id"
+        @click="emit('choose', p.plant)"
+      >
+        <PlantPortrait
+          :plant="p.plant"
+          :month="month"
+          :width="p.w"
+          :height="Math.min(height, Math.max(20, fullHeightM(p.plant) * pxPerM * 1.12 + 14))"
+          :px-per-m="pxPerM"
+          class="portrait"
+          :style="{ bottom: `${FOOT_PX - 4}px` }"
+        />
         <div class="words">
           <b :title="p.plant.botanicalName">{{ p.plant.commonName }}</b>
-          <small>{{ fullHeightM(p.plant) > tallest * 1.05 ? '↑ ' : '' }}{{ fullHeightM(p.plant) }} × {{ p.plant.spreadM }} m<em v-if="marks.get(p.plant.id)"> · {{ marks.get(p.plant.id) }}</em></small>
+          <small>
+            {{ fullHeightM(p.plant) > tallest * 1.05 ? '↑ ' : '' }}{{ fullHeightM(p.plant) }} ×
+            {{ p.plant.spreadM }} m
+            <em v-if="marks.get(p.plant.id)">· {{ marks.get(p.plant.id) }}</em>
+          </small>
           <span class="acts">
-            <button :aria-label="`${listed.has(p.plant.id) ? 'Take off' : 'Put on'} the shortlist: ${p.plant.commonName}`" :aria-pressed="listed.has(p.plant.id)" :class="{ on: listed.has(p.plant.id) }" :title="listed.has(p.plant.id) ? 'On the shortlist' : 'Put on the shortlist'" @click.stop="emit('list', p.plant)"><UIcon :name="listed.has(p.plant.id) ? 'i-lucide-check' : 'i-lucide-plus'" /></button>
-            <button :aria-label="`Compare ${p.plant.commonName}`" :aria-pressed="compared.includes(p.plant.id)" :class="{ on: compared.includes(p.plant.id) }" title="Compare side by side" @click.stop="emit('compare', p.plant)"><UIcon name="i-lucide-scale" /></button>
+            <button
+              :aria-label="`${listed.has(p.plant.id) ? 'Take off' : 'Put on'} the shortlist: ${p.plant.commonName}`"
+              :aria-pressed="listed.has(p.plant.id)"
+              :class="{ on: listed.has(p.plant.id) }"
+              :title="listed.has(p.plant.id) ? 'On the shortlist' : 'Put on the shortlist'"
+              @click.stop="emit('list', p.plant)"
+            >
+              <UIcon :name="listed.has(p.plant.id) ? 'i-lucide-check' : 'i-lucide-plus'" />
+            </button>
+            <button
+              :aria-label="`Compare ${p.plant.commonName}`"
+              :aria-pressed="compared.includes(p.plant.id)"
+              :class="{ on: compared.includes(p.plant.id) }"
+              title="Compare side by side"
+              @click.stop="emit('compare', p.plant)"
+            >
+              <UIcon name="i-lucide-scale" />
+            </button>
           </span>
         </div>
       </div>
@@ -70,23 +163,116 @@ function key(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-.line-up { overflow-x: auto; overflow-y: hidden; background: linear-gradient(var(--sky) 0 calc(100% - 92px), var(--card) calc(100% - 92px)); }
-.stage { position: relative; height: 100%; }
-.ground { position: absolute; left: 0; right: 0; height: 8px; background: var(--soil); opacity: 0.75; }
-.ruler { position: absolute; top: 0; z-index: 2; pointer-events: none; }
-.veil { fill: var(--sky); opacity: 0.9; }
-.tick { stroke: var(--soft); }
-.ruler text { font: 11px var(--font-sans); text-anchor: end; dominant-baseline: central; fill: var(--soft); }
-.ruler { overflow: visible; }
-.person { fill: #8a7d6a; opacity: 0.75; }
-.figure { position: absolute; top: 0; bottom: 0; cursor: pointer; }
-.portrait { position: absolute; left: 0; }
-.words { position: absolute; left: 2px; right: 2px; bottom: 2px; height: 78px; text-align: center; font-size: 12px; line-height: 1.2; padding: 4px 3px 0; border-radius: 6px; }
-.chosen .words { background: color-mix(in srgb, var(--amber) 18%, var(--card)); }
-b { font-family: var(--font-serif); font-weight: 600; font-size: 12.5px; display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }
-small { color: var(--soft); font-size: 11px; display: block; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-em { font-style: normal; color: var(--amber-deep); }
-.acts { display: flex; gap: 4px; justify-content: center; margin-top: 2px; }
-.acts button { width: 24px; height: 22px; border: 1px solid var(--line); border-radius: 6px; display: inline-flex; align-items: center; justify-content: center; cursor: pointer; font-size: 13px; background: var(--card); }
-.acts .on { background: var(--amber); color: #2b2621; border-color: var(--amber-deep); }
+.line-up {
+  overflow-x: auto;
+  overflow-y: hidden;
+  background: linear-gradient(var(--sky) 0 calc(100% - 92px), var(--card) calc(100% - 92px));
+}
+.stage {
+  position: relative;
+  height: 100%;
+}
+.ground {
+  position: absolute;
+  left: 0;
+  right: 0;
+  height: 8px;
+  background: var(--soil);
+  opacity: 0.75;
+}
+.ruler {
+  position: absolute;
+  top: 0;
+  z-index: 2;
+  pointer-events: none;
+}
+.veil {
+  fill: var(--sky);
+  opacity: 0.9;
+}
+.tick {
+  stroke: var(--soft);
+}
+.ruler text {
+  font: 11px var(--font-sans);
+  text-anchor: end;
+  dominant-baseline: central;
+  fill: var(--soft);
+}
+.ruler {
+  overflow: visible;
+}
+.person {
+  fill: #8a7d6a;
+  opacity: 0.75;
+}
+.figure {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  cursor: pointer;
+}
+.portrait {
+  position: absolute;
+  left: 0;
+}
+.words {
+  position: absolute;
+  left: 2px;
+  right: 2px;
+  bottom: 2px;
+  height: 78px;
+  text-align: center;
+  font-size: 12px;
+  line-height: 1.2;
+  padding: 4px 3px 0;
+  border-radius: 6px;
+}
+.chosen .words {
+  background: color-mix(in srgb, var(--amber) 18%, var(--card));
+}
+b {
+  font-family: var(--font-serif);
+  font-weight: 600;
+  font-size: 12.5px;
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+}
+small {
+  color: var(--soft);
+  font-size: 11px;
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+em {
+  font-style: normal;
+  color: var(--amber-deep);
+}
+.acts {
+  display: flex;
+  gap: 4px;
+  justify-content: center;
+  margin-top: 2px;
+}
+.acts button {
+  width: 24px;
+  height: 22px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  cursor: pointer;
+  font-size: 13px;
+  background: var(--card);
+}
+.acts .on {
+  background: var(--amber);
+  color: #2b2621;
+  border-color: var(--amber-deep);
+}
 </style>

@@ -2,7 +2,12 @@
 import { fullHeightM, monthSpan, rangeWords, type Plant } from '~~/core/plant'
 
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
-const props = defineProps<{ plants: readonly Plant[]; chosenId: string | null; listed: ReadonlySet<string>; marks: ReadonlyMap<string, string> }>()
+const props = defineProps<{
+  plants: readonly Plant[]
+  chosenId: string | null
+  listed: ReadonlySet<string>
+  marks: ReadonlyMap<string, string>
+}>()
 const emit = defineEmits<{ choose: [plant: Plant]; list: [plant: Plant] }>()
 const ROW_PX = 33
 const MARGIN_ROWS = 12
@@ -10,40 +15,137 @@ const holder = useTemplateRef<HTMLDivElement>('holder')
 const { height } = useElementSize(holder)
 const { y } = useScroll(holder)
 const first = computed(() => Math.max(0, Math.floor(y.value / ROW_PX) - MARGIN_ROWS))
-const last = computed(() => Math.min(props.plants.length, Math.ceil((y.value + height.value) / ROW_PX) + MARGIN_ROWS))
+const last = computed(() =>
+  Math.min(props.plants.length, Math.ceil((y.value + height.value) / ROW_PX) + MARGIN_ROWS),
+)
 const rows = computed(() => props.plants.slice(first.value, last.value))
 const months = (p: Plant) => monthSpan(p.flowerMonths)
-watch(() => props.plants, () => holder.value?.scrollTo({ top: 0 }))
+watch(
+  () => props.plants,
+  () => holder.value?.scrollTo({ top: 0 }),
+)
 </script>
 
 <template>
   <div ref="holder" class="holder" data-testid="plant-table">
     <table :aria-rowcount="plants.length">
-      <thead><tr><th>Plant</th><th>Kind</th><th>High</th><th>Wide</th><th>Light</th><th>Water</th><th>Zones</th><th>Flower</th><th /><th /></tr></thead>
+      <thead>
+        <tr>
+          <th>Plant</th>
+          <th>Kind</th>
+          <th>High</th>
+          <th>Wide</th>
+          <th>Light</th>
+          <th>Water</th>
+          <th>Zones</th>
+          <th>Flower</th>
+          <th />
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-if="first > 0" aria-hidden="true"><td colspan="10" :style="{ height: `${first * ROW_PX}px` }" /></tr>
-        <tr v-for="(p, i) in rows" :key="p.id" :aria-rowindex="first + i + 1" :class="{ chosen: p.id === chosenId }" :style="{ height: `${ROW_PX}px` }" @click="emit('choose', p)">
-          <td><b class="serif">{{ p.commonName }}</b> <BotanicalName :name="p.botanicalName" class="bot" /></td><td>{{ p.kind }}</td><td class="n">{{ fullHeightM(p) }} m</td><td class="n">{{ p.spreadM }} m</td>
-          <td>{{ rangeWords(p.sun.brightest, p.sun.darkest) }}</td><td>{{ rangeWords(p.water.driest, p.water.wettest) }}</td><td class="n">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
-          <td><i v-if="p.flowerColour" class="dot" :style="{ background: p.flowerColour }" />{{ months(p) }}</td><td class="mark">{{ marks.get(p.id) ?? '' }}</td>
-          <td><button class="add" :aria-label="`${listed.has(p.id) ? 'Take off' : 'Put on'} the shortlist: ${p.commonName}`" :aria-pressed="listed.has(p.id)" @click.stop="emit('list', p)"><UIcon :name="listed.has(p.id) ? 'i-lucide-check' : 'i-lucide-plus'" /></button></td>
+        <tr
+          v-for="(p, i) in rows"
+          :key="p.id"
+          :aria-rowindex="first + i + 1"
+          :class="{ chosen: p.id === chosenId }"
+          :style="{ height: `${ROW_PX}px` }"
+          @click="emit('choose', p)"
+        >
+          <td>
+            <b class="serif">{{ p.commonName }}</b>
+            <BotanicalName :name="p.botanicalName" class="bot" />
+          </td>
+          <td>{{ p.kind }}</td>
+          <td class="n">{{ fullHeightM(p) }} m</td>
+          <td class="n">{{ p.spreadM }} m</td>
+          <td>{{ rangeWords(p.sun.brightest, p.sun.darkest) }}</td>
+          <td>{{ rangeWords(p.water.driest, p.water.wettest) }}</td>
+          <td class="n">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
+          <td>
+            <i v-if="p.flowerColour" class="dot" :style="{ background: p.flowerColour }" />
+            {{ months(p) }}
+          </td>
+          <td class="mark">{{ marks.get(p.id) ?? '' }}</td>
+          <td>
+            <button
+              class="add"
+              :aria-label="`${listed.has(p.id) ? 'Take off' : 'Put on'} the shortlist: ${p.commonName}`"
+              :aria-pressed="listed.has(p.id)"
+              @click.stop="emit('list', p)"
+            >
+              <UIcon :name="listed.has(p.id) ? 'i-lucide-check' : 'i-lucide-plus'" />
+            </button>
+          </td>
         </tr>
-        <tr v-if="last < plants.length" aria-hidden="true"><td colspan="10" :style="{ height: `${(plants.length - last) * ROW_PX}px` }" /></tr>
+        <tr v-if="last < plants.length" aria-hidden="true">
+          <td colspan="10" :style="{ height: `${(plants.length - last) * ROW_PX}px` }" />
+        </tr>
       </tbody>
     </table>
   </div>
 </template>
 
 <style scoped>
-.holder { overflow-y: auto; font-size: 12.5px; }
-table { width: 100%; border-collapse: collapse; }
-th { text-align: left; font-weight: 500; color: var(--soft); padding: 6px 8px; background: var(--card); position: sticky; top: 0; z-index: 1; }
-td { padding: 0 8px; border-top: 1px solid var(--line); white-space: nowrap; overflow: hidden; text-overflow: ellipsis; max-width: 360px; }
-tr { cursor: pointer; }
-tbody tr:hover, .chosen { background: color-mix(in srgb, var(--amber) 12%, transparent); }
-.bot { color: var(--soft); }
-.n { font-variant-numeric: tabular-nums; }
-.dot { display: inline-block; width: 10px; height: 10px; border-radius: 50%; margin-right: 5px; border: 1px solid var(--line); }
-.mark { color: var(--amber-deep); }
-.add { width: 24px; height: 22px; border: 1px solid var(--line); border-radius: 6px; cursor: pointer; display: inline-flex; align-items: center; justify-content: center; }
+.holder {
+  overflow-y: auto;
+  font-size: 12.5px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  color: var(--soft);
+  padding: 6px 8px;
+  background: var(--card);
+  position: sticky;
+  top: 0;
+  z-index: 1;
+}
+td {
+  padding: 0 8px;
+  border-top: 1px solid var(--line);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  max-width: 360px;
+}
+tr {
+  cursor: pointer;
+}
+tbody tr:hover,
+.chosen {
+  background: color-mix(in srgb, var(--amber) 12%, transparent);
+}
+.bot {
+  color: var(--soft);
+}
+.n {
+  font-variant-numeric: tabular-nums;
+}
+.dot {
+  display: inline-block;
+  width: 10px;
+  height: 10px;
+  border-radius: 50%;
+  margin-right: 5px;
+  border: 1px solid var(--line);
+}
+.mark {
+  color: var(--amber-deep);
+}
+.add {
+  width: 24px;
+  height: 22px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  cursor: pointer;
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+}
 </style>

@@ -16,7 +16,8 @@ async function open() {
   problem.value = ''
   try {
     await store.open(String(route.params.id))
-    if (store.garden) await Promise.all([library.load(store.garden.id), site.open(store.garden.id), brief.open(store.garden.id)])
+    if (store.garden)
+      await Promise.all([library.load(store.garden.id), site.open(store.garden.id), brief.open(store.garden.id)])
     compose.lookFrom(null)
     ready.value = true
   } catch (error) {
@@ -24,11 +25,19 @@ async function open() {
   }
 }
 onMounted(open)
-watch(() => route.params.id, (now, then) => { if (now && now !== then) void open() })
+watch(
+  () => route.params.id,
+  (now, then) => {
+    if (now && now !== then) void open()
+  },
+)
 
-onBeforeRouteLeave(async () => { await Promise.all([store.save(), site.save(), brief.save()]) })
+onBeforeRouteLeave(async () => {
+  await Promise.all([store.save(), site.save(), brief.save()])
+})
 useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-  if (store.saveState !== 'saved' || site.saveState !== 'saved' || brief.saveState !== 'saved') event.preventDefault()
+  if (store.saveState !== 'saved' || site.saveState !== 'saved' || brief.saveState !== 'saved')
+    event.preventDefault()
 })
 </script>
 
@@ -53,11 +62,35 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
 </template>
 
 <style scoped>
-.frame { display: flex; height: 100vh; overflow: hidden; }
-.main { flex: 1; display: flex; flex-direction: column; min-width: 0; }
-.page { flex: 1; min-height: 0; }
-.problem { margin: 12vh auto; max-width: 480px; }
-.problem h1 { font-size: 24px; margin-bottom: 8px; }
-.problem p { color: var(--soft); margin-bottom: 18px; }
-.opening { margin: 20vh auto; color: var(--soft); }
+.frame {
+  display: flex;
+  height: 100vh;
+  overflow: hidden;
+}
+.main {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+}
+.page {
+  flex: 1;
+  min-height: 0;
+}
+.problem {
+  margin: 12vh auto;
+  max-width: 480px;
+}
+.problem h1 {
+  font-size: 24px;
+  margin-bottom: 8px;
+}
+.problem p {
+  color: var(--soft);
+  margin-bottom: 18px;
+}
+.opening {
+  margin: 20vh auto;
+  color: var(--soft);
+}
 </style>

@@ -19,24 +19,50 @@ export const blend: LocalRule = {
       known.set(key, value)
       return value
     }
-    return pairs().flatMap(({ a, b, distance }) => (same(a.plant, b.plant) ? [{ x: a.along, group: pairKey(a.plant.id, b.plant.id), plants: [a.id, b.id], value: distance, other: 0 }] : []))
+    return pairs().flatMap(({ a, b, distance }) =>
+      same(a.plant, b.plant)
+        ? [{ x: a.along, group: pairKey(a.plant.id, b.plant.id), plants: [a.id, b.id], value: distance, other: 0 }]
+        : [],
+    )
   },
-  fold: (scene, remarks) => [...byGroup(remarks)].map(([group, list]) => {
-    const [a, b] = list[0]!.plants.map((id) => scene.byId.get(id)!)
-    const [keep, change] = a!.plant.spreadM >= b!.plant.spreadM ? [a!, b!] : [b!, a!]
-    const xs = list.map((r) => r.x)
-    const difference = deltaE(keep.plant.foliage.summer, change.plant.foliage.summer)
-    const contrasting = () => standIns(change.plant, scene, { maxHeightM: change.plant.flowerHeightM * 1.3, maxSpreadM: change.plant.spreadM * 1.35, where: (p) => pairContrast(keep.plant, p) > 45 }, 2)
-    return finding({
-      id: `blend:${group}`,
-      rule: 'blend',
-      title: `${capital(nameOf(keep.plant))} and ${nameOf(change.plant)} blend together`,
-      reason: `Side by side ${along(Math.min(...xs), Math.max(...xs))}: both ${words(keep.plant.leafSize)} and ${words(keep.plant.leafOutline)}, and their leaves differ by ΔE ${difference.toFixed(1)}, all year.`,
-      weight: 40,
-      from: Math.min(...xs), to: Math.max(...xs),
-      plants: [...new Set(list.flatMap((r) => r.plants))],
-      figures: [{ name: 'ΔE in summer', value: difference, unit: '' }, { name: 'contrast', value: pairContrast(keep.plant, change.plant), unit: 'of 100' }],
-      source: 'Same texture and under ΔE 7 (OKLab × 100) in both seasons. Calculations, Colour and contrast.',
-    }, () => contrasting().map((p) => ({ label: `${capital(nameOf(p))} instead`, edit: { kind: 'changeDrift', driftId: change.driftId, change: { plantId: p.id } } })))
-  }),
+  fold: (scene, remarks) =>
+    [...byGroup(remarks)].map(([group, list]) => {
+      const [a, b] = list[0]!.plants.map((id) => scene.byId.get(id)!)
+      const [keep, change] = a!.plant.spreadM >= b!.plant.spreadM ? [a!, b!] : [b!, a!]
+      const xs = list.map((r) => r.x)
+      const difference = deltaE(keep.plant.foliage.summer, change.plant.foliage.summer)
+      const contrasting = () =>
+        standIns(
+          change.plant,
+          scene,
+          {
+            maxHeightM: change.plant.flowerHeightM * 1.3,
+            maxSpreadM: change.plant.spreadM * 1.35,
+            where: (p) => pairContrast(keep.plant, p) > 45,
+          },
+          2,
+        )
+      return finding(
+        {
+          id: `blend:${group}`,
+          rule: 'blend',
+          title: `${capital(nameOf(keep.plant))} and ${nameOf(change.plant)} blend together`,
+          reason: `Side by side ${along(Math.min(...xs), Math.max(...xs))}: both ${words(keep.plant.leafSize)} and ${words(keep.plant.leafOutline)}, and their leaves differ by ΔE ${difference.toFixed(1)}, all year.`,
+          weight: 40,
+          from: Math.min(...xs),
+          to: Math.max(...xs),
+          plants: [...new Set(list.flatMap((r) => r.plants))],
+          figures: [
+            { name: 'ΔE in summer', value: difference, unit: '' },
+            { name: 'contrast', value: pairContrast(keep.plant, change.plant), unit: 'of 100' },
+          ],
+          source: 'Same texture and under ΔE 7 (OKLab × 100) in both seasons. Calculations, Colour and contrast.',
+        },
+        () =>
+          contrasting().map((p) => ({
+            label: `${capital(nameOf(p))} instead`,
+            edit: { kind: 'changeDrift', driftId: change.driftId, change: { plantId: p.id } },
+          })),
+      )
+    }),
 }

@@ -57,7 +57,8 @@ function bareCells(scene: Scene, range: Range): Remark[] {
     let best: Remark | null = null
     for (let r = Math.ceil((back - baseY) / CELL_M); r < rows && baseY + r * CELL_M < front; r++) {
       const value = clearance[(c - from) * rows + r]!
-      if (value >= least && (!best || value > best.value)) best = { x, group: '', plants: [], value, other: baseY + r * CELL_M - frame.back.yAt(x) }
+      if (value >= least && (!best || value > best.value))
+        best = { x, group: '', plants: [], value, other: baseY + r * CELL_M - frame.back.yAt(x) }
     }
     if (best) found.push(best)
   }
@@ -76,7 +77,8 @@ function bareRound({ frame, placement, school }: Scene): Remark[] {
     for (let v = frame.behind === 'middle' ? 0 : least * 0.7; v < most; v += CELL_M) {
       const p = frame.at(a, v)
       let value = least * 3
-      for (const { plant, x, y } of standing) value = Math.min(value, Math.hypot(x - p.x, y - p.y) - plant.spreadM / 2)
+      for (const { plant, x, y } of standing)
+        value = Math.min(value, Math.hypot(x - p.x, y - p.y) - plant.spreadM / 2)
       if (value >= least && (!best || value > best.value)) best = { x: a, group: '', plants: [], value, other: v }
     }
     if (best) found.push(best)
@@ -98,31 +100,63 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
   const widest = list.reduce((w, r) => (r.value > w.value ? r : w))
   const from = list[0]!.x - widest.value
   const to = list[list.length - 1]!.x + widest.value
-  return finding({
-    id: `gap:${Math.round(widest.x)}`,
-    rule: 'gap',
-    title: 'Bare soil when grown',
-    reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.runFrom, from), Math.min(scene.frame.runTo, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
-    weight: 30 + Math.min(30, (to - from) * 8),
-    from, to,
-    plants: [],
-    figures: [{ name: 'bare circle', value: widest.value * 2, unit: 'm' }, { name: 'stretch', value: to - from, unit: 'm' }],
-    source: 'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
-  }, () => fillers(scene, widest, to - from))
+  return finding(
+    {
+      id: `gap:${Math.round(widest.x)}`,
+      rule: 'gap',
+      title: 'Bare soil when grown',
+      reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.runFrom, from), Math.min(scene.frame.runTo, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
+      weight: 30 + Math.min(30, (to - from) * 8),
+      from,
+      to,
+      plants: [],
+      figures: [
+        { name: 'bare circle', value: widest.value * 2, unit: 'm' },
+        { name: 'stretch', value: to - from, unit: 'm' },
+      ],
+      source:
+        'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
+    },
+    () => fillers(scene, widest, to - from),
+  )
 }
 
 function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {
   const k = scene.school.spacing
   const t = spot.other / scene.frame.depthAlong(spot.x)
-  const lane = Math.max(0, laneBands(scene.bed.laneShares).findIndex((b) => t <= b.to))
+  const lane = Math.max(
+    0,
+    laneBands(scene.bed.laneShares).findIndex((b) => t <= b.to),
+  )
   const inLane = new Set(scene.bed.drifts.filter((d) => d.lane === lane).map((d) => d.plantId))
-  const suits = (p: Plant) => p.kind !== 'climber' && p.spacingHabit !== 'weaves' && p.spreadM <= spot.value * 2.3 && misfits(p, scene.site).length === 0
-  const own = [...new Set(scene.bed.drifts.map((d) => d.plantId))].map((id) => scene.library.get(id)).filter((p): p is Plant => !!p && suits(p))
-    .sort((a, b) => Number(inLane.has(b.id)) - Number(inLane.has(a.id)) || Math.abs(a.spreadM - 2 * spot.value) - Math.abs(b.spreadM - 2 * spot.value))
-  const choice = own.length > 0 ? own : [...scene.library.values()].filter((p) => suits(p) && p.foliageHeightM < 0.6 && !p.invasiveNote)
+  const suits = (p: Plant) =>
+    p.kind !== 'climber' &&
+    p.spacingHabit !== 'weaves' &&
+    p.spreadM <= spot.value * 2.3 &&
+    misfits(p, scene.site).length === 0
+  const own = [...new Set(scene.bed.drifts.map((d) => d.plantId))]
+    .map((id) => scene.library.get(id))
+    .filter((p): p is Plant => !!p && suits(p))
+    .sort(
+      (a, b) =>
+        Number(inLane.has(b.id)) - Number(inLane.has(a.id)) ||
+        Math.abs(a.spreadM - 2 * spot.value) - Math.abs(b.spreadM - 2 * spot.value),
+    )
+  const choice =
+    own.length > 0
+      ? own
+      : [...scene.library.values()].filter((p) => suits(p) && p.foliageHeightM < 0.6 && !p.invasiveNote)
   return choice.slice(0, 2).map((plant) => {
     const count = Math.max(1, Math.floor(stretch / (k * plant.spreadM)))
-    const drift: Drift = { id: `fill-${Math.round(spot.x * 100)}-${plant.id}`.slice(0, 60), plantId: plant.id, lane, count, pattern: 'row', at: scene.frame.sAt(spot.x), everyM: 1 }
+    const drift: Drift = {
+      id: `fill-${Math.round(spot.x * 100)}-${plant.id}`.slice(0, 60),
+      plantId: plant.id,
+      lane,
+      count,
+      pattern: 'row',
+      at: scene.frame.sAt(spot.x),
+      everyM: 1,
+    }
     return { label: `Add ${count} ${nameOf(plant)}`, edit: { kind: 'addDrift', drift } }
   })
 }

@@ -13,25 +13,32 @@ const MOMENTS = [4, 6, 8, 10] as const
 export const hidden: LocalRule = {
   id: 'hidden',
   remarks: (scene, range) => MOMENTS.flatMap((month) => hiddenIn(scene, month, range)),
-  fold: (scene, remarks) => [...byGroup(remarks)].flatMap(([driftId, list]) => {
-    const drift = scene.bed.drifts.find((d) => d.id === driftId)
-    if (!drift || list.length * 2 < drift.count) return []
-    const plants = list.map((r) => scene.byId.get(r.plants[0]!)!)
-    const share = list.reduce((sum, r) => sum + r.value, 0) / list.length
-    const { plant } = plants[0]!
-    return [{
-      id: `hidden:${driftId}`,
-      rule: 'hidden' as const,
-      title: `${capital(nameOf(plant))} hidden behind others`,
-      reason: `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count} show`} only ${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ${scene.bed.viewpoint.distanceM} m back).`,
-      weight: 50 + 30 * (1 - share / HIDDEN_BELOW),
-      ...stretchOf(plants),
-      plants: plants.map((p) => p.id),
-      figures: [{ name: 'seen', value: share * 100, unit: '%' }, { name: 'wanted', value: HIDDEN_BELOW * 100, unit: '%' }],
-      source: 'Visible share of its outline, laid near to far from the eye; hidden below 35 % in its best month. Calculations, What is seen.',
-      mends: mendsFor(scene, drift.lane, driftId),
-    }]
-  }),
+  fold: (scene, remarks) =>
+    [...byGroup(remarks)].flatMap(([driftId, list]) => {
+      const drift = scene.bed.drifts.find((d) => d.id === driftId)
+      if (!drift || list.length * 2 < drift.count) return []
+      const plants = list.map((r) => scene.byId.get(r.plants[0]!)!)
+      const share = list.reduce((sum, r) => sum + r.value, 0) / list.length
+      const { plant } = plants[0]!
+      return [
+        {
+          id: `hidden:${driftId}`,
+          rule: 'hidden' as const,
+          title: `${capital(nameOf(plant))} hidden behind others`,
+          reason: `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count} show`} only ${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ${scene.bed.viewpoint.distanceM} m back).`,
+          weight: 50 + 30 * (1 - share / HIDDEN_BELOW),
+          ...stretchOf(plants),
+          plants: plants.map((p) => p.id),
+          figures: [
+            { name: 'seen', value: share * 100, unit: '%' },
+            { name: 'wanted', value: HIDDEN_BELOW * 100, unit: '%' },
+          ],
+          source:
+            'Visible share of its outline, laid near to far from the eye; hidden below 35 % in its best month. Calculations, What is seen.',
+          mends: mendsFor(scene, drift.lane, driftId),
+        },
+      ]
+    }),
 }
 
 function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
@@ -39,7 +46,13 @@ function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
   const shares = bestShares(scene, bodies, range)
   return bodies.flatMap(({ at }, i) => {
     const share = shares[i]!
-    const judged = !at.standing && !Number.isNaN(share) && share < HIDDEN_BELOW && bestMoment(at.plant) === month && at.plant.kind !== 'climber' && at.plant.spacingHabit !== 'weaves'
+    const judged =
+      !at.standing &&
+      !Number.isNaN(share) &&
+      share < HIDDEN_BELOW &&
+      bestMoment(at.plant) === month &&
+      at.plant.kind !== 'climber' &&
+      at.plant.spacingHabit !== 'weaves'
     return judged ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }] : []
   })
 }
@@ -50,7 +63,11 @@ function bestShares({ bed, frame }: Scene, bodies: readonly Body[], range: Range
     const viewpoint = { ...bed.viewpoint, turnDeg }
     const aspect = aspectOf(bed, frame, viewpoint)
     const turned = turnDeg === 0 ? bodies : bodies.map((b) => ({ ...b, at: { ...b.at, ...aspect.turn(b.at) } }))
-    return visibleShares(turned, { viewpoint, frontY: (x) => aspect.front.yAt(x), ...(Number.isFinite(range.from) ? { range } : {}) }).shares
+    return visibleShares(turned, {
+      viewpoint,
+      frontY: (x) => aspect.front.yAt(x),
+      ...(Number.isFinite(range.from) ? { range } : {}),
+    }).shares
   })
   return all.reduce((best, shares) => best.map((b, i) => (Number.isNaN(b) || shares[i]! > b ? shares[i]! : b)))
 }
@@ -63,7 +80,11 @@ function bestMoment(plant: Plant): number {
 
 function mendsFor(scene: Scene, lane: number, driftId: string): Mend[] {
   const mends: Mend[] = []
-  if (lane + 1 < scene.bed.laneShares.length) mends.push({ label: 'Bring it forward a lane', edit: { kind: 'changeDrift', driftId, change: { lane: lane + 1 } } })
+  if (lane + 1 < scene.bed.laneShares.length)
+    mends.push({
+      label: 'Bring it forward a lane',
+      edit: { kind: 'changeDrift', driftId, change: { lane: lane + 1 } },
+    })
   mends.push({ label: 'Leave it out', edit: { kind: 'removeDrift', driftId } })
   return mends
 }

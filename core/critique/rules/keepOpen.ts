@@ -12,7 +12,10 @@ const IN_LEAF = 7
 const OUT_OF_LEAF = 1
 
 /** What must stay in view does, and what must be hidden is: by rays from the eye, year by year. */
-export const keepOpen: WholeRule = { id: 'keep-open', findings: (scene) => [...centrepiece(scene), ...targets(scene)] }
+export const keepOpen: WholeRule = {
+  id: 'keep-open',
+  findings: (scene) => [...centrepiece(scene), ...targets(scene)],
+}
 
 /** Where the viewer's eye is in the bed's plan, having walked round by a turn. */
 function eyeAt(scene: Scene, turnDeg: number): Eye {
@@ -29,15 +32,22 @@ function centrepiece(scene: Scene): Finding[] {
   if (form.kind !== 'island' || form.centre === 'none' || scene.placement.plants.length === 0) return []
   const aim = { x: 0, y: 0, widthM: 0.3, fromM: form.showFromM, toM: form.centreHeightM }
   if (aim.toM <= aim.fromM) return []
-  const worst = worstYear(scene, (bodies) => Math.max(...judgedTurns(scene.bed).map((turn) => blockedShare(bodies, eyeAt(scene, turn), aim))))
+  const worst = worstYear(scene, (bodies) =>
+    Math.max(...judgedTurns(scene.bed).map((turn) => blockedShare(bodies, eyeAt(scene, turn), aim))),
+  )
   if (worst.share <= TOLERATED) return []
   const bodies = bodiesNear(scene, { month: IN_LEAF, year: worst.year })
-  const by = blockers(bodies, (one) => Math.max(...judgedTurns(scene.bed).map((turn) => blockedShare(one, eyeAt(scene, turn), aim))))
-  return [say(scene, 'centre', by, worst, {
-    title: `Hides the ${form.centre} in the middle`,
-    what: `the ${form.centre} above ${metres(form.showFromM)}`,
-    from: scene.frame.runFrom, to: scene.frame.runTo,
-  })]
+  const by = blockers(bodies, (one) =>
+    Math.max(...judgedTurns(scene.bed).map((turn) => blockedShare(one, eyeAt(scene, turn), aim))),
+  )
+  return [
+    say(scene, 'centre', by, worst, {
+      title: `Hides the ${form.centre} in the middle`,
+      what: `the ${form.centre} above ${metres(form.showFromM)}`,
+      from: scene.frame.runFrom,
+      to: scene.frame.runTo,
+    }),
+  ]
 }
 
 function targets(scene: Scene): Finding[] {
@@ -52,8 +62,17 @@ function targets(scene: Scene): Finding[] {
     if (t.wish === 'keep') {
       const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
       if (worst.share <= TOLERATED) return []
-      const by = blockers(bodiesNear(scene, { month: IN_LEAF, year: worst.year }), (one) => blockedShare(one, eye, aim))
-      return [say(scene, t.id, by, worst, { title: `Closes the view: ${t.name}`, what: `${t.name}, seen from ${viewer.name.toLowerCase()},`, from: scene.frame.runFrom, to: scene.frame.runTo })]
+      const by = blockers(bodiesNear(scene, { month: IN_LEAF, year: worst.year }), (one) =>
+        blockedShare(one, eye, aim),
+      )
+      return [
+        say(scene, t.id, by, worst, {
+          title: `Closes the view: ${t.name}`,
+          what: `${t.name}, seen from ${viewer.name.toLowerCase()},`,
+          from: scene.frame.runFrom,
+          to: scene.frame.runTo,
+        }),
+      ]
     }
     const share = (month: number, year: number) => blockedShare(bodiesNear(scene, { month, year }), eye, aim)
     const year = (month: number) => YEARS.find((y) => share(month, y) >= SCREENED)
@@ -61,13 +80,25 @@ function targets(scene: Scene): Finding[] {
     if (leafy !== undefined && leafy <= 5) return []
     const atTen = share(IN_LEAF, 10)
     const bare = share(OUT_OF_LEAF, 10)
-    return [{
-      id: `keep-open:${t.id}`, rule: 'keep-open', title: leafy === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${leafy}`,
-      reason: `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in July of year 10, ${Math.round(bare * 100)} % in January; ${SCREENED * 100} % counts as hidden${leafy === undefined ? '' : `, reached in year ${leafy}`}.`,
-      weight: leafy === undefined ? 74 : 48, from: scene.frame.runFrom, to: scene.frame.runTo, plants: [],
-      figures: [{ name: 'blocked in leaf', value: atTen * 100, unit: '%' }, { name: 'blocked in winter', value: bare * 100, unit: '%' }],
-      source: 'Rays from the eye to a grid on the target, dimmed by each plant’s density. Calculations, What is seen.', mends: [],
-    }]
+    return [
+      {
+        id: `keep-open:${t.id}`,
+        rule: 'keep-open',
+        title: leafy === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${leafy}`,
+        reason: `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in July of year 10, ${Math.round(bare * 100)} % in January; ${SCREENED * 100} % counts as hidden${leafy === undefined ? '' : `, reached in year ${leafy}`}.`,
+        weight: leafy === undefined ? 74 : 48,
+        from: scene.frame.runFrom,
+        to: scene.frame.runTo,
+        plants: [],
+        figures: [
+          { name: 'blocked in leaf', value: atTen * 100, unit: '%' },
+          { name: 'blocked in winter', value: bare * 100, unit: '%' },
+        ],
+        source:
+          'Rays from the eye to a grid on the target, dimmed by each plant’s density. Calculations, What is seen.',
+        mends: [],
+      },
+    ]
   })
 }
 
@@ -81,7 +112,14 @@ function feature(scene: Scene, t: PlacedOf<'feature'>): Finding[] {
   const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
   if (worst.share <= TOLERATED) return []
   const by = blockers(bodiesNear(scene, { month: IN_LEAF, year: worst.year }), (one) => blockedShare(one, eye, aim))
-  return [say(scene, t.id, by, worst, { title: `Hides ${t.name}`, what: `${t.name} from ${metres(aim.fromM)} up, seen from ${scene.bed.viewpoint.name.toLowerCase()},`, from: scene.frame.runFrom, to: scene.frame.runTo })]
+  return [
+    say(scene, t.id, by, worst, {
+      title: `Hides ${t.name}`,
+      what: `${t.name} from ${metres(aim.fromM)} up, seen from ${scene.bed.viewpoint.name.toLowerCase()},`,
+      from: scene.frame.runFrom,
+      to: scene.frame.runTo,
+    }),
+  ]
 }
 /** Of a thing that must stay in view its upper part counts: its foot may stand in planting. */
 const UPPER_SHARE = 0.4
@@ -91,13 +129,17 @@ function crosses(scene: Scene, eye: Eye, aim: { x: number; y: number; widthM: nu
   for (let i = 1; i < 40; i++) {
     const p = { x: eye.x + ((aim.x - eye.x) * i) / 40, y: eye.y + ((aim.y - eye.y) * i) / 40 }
     const { v, a } = scene.frame.locate(p)
-    const along = scene.frame.closed || (a >= scene.frame.runFrom - aim.widthM / 2 && a <= scene.frame.runTo + aim.widthM / 2)
+    const along =
+      scene.frame.closed || (a >= scene.frame.runFrom - aim.widthM / 2 && a <= scene.frame.runTo + aim.widthM / 2)
     if (along && v >= 0 && v <= scene.frame.depthAlong(a)) return true
   }
   return false
 }
 
-function worstYear(scene: Scene, share: (bodies: readonly Body[]) => number): { year: number; share: number; from: number } {
+function worstYear(
+  scene: Scene,
+  share: (bodies: readonly Body[]) => number,
+): { year: number; share: number; from: number } {
   let worst = { year: 0, share: 0, from: 10 }
   for (const year of YEARS) {
     const now = share(bodiesNear(scene, { month: IN_LEAF, year }))
@@ -108,16 +150,37 @@ function worstYear(scene: Scene, share: (bodies: readonly Body[]) => number): { 
 }
 
 const blockers = (bodies: readonly Body[], share: (one: readonly Body[]) => number) =>
-  bodies.map((b) => ({ b, share: share([b]) })).filter((x) => x.share > 0.02).sort((x, y) => y.share - x.share)
+  bodies
+    .map((b) => ({ b, share: share([b]) }))
+    .filter((x) => x.share > 0.02)
+    .sort((x, y) => y.share - x.share)
 
-function say(scene: Scene, id: string, by: readonly { b: Body; share: number }[], worst: { year: number; share: number; from: number }, words: { title: string; what: string; from: number; to: number }): Finding {
+function say(
+  scene: Scene,
+  id: string,
+  by: readonly { b: Body; share: number }[],
+  worst: { year: number; share: number; from: number },
+  words: { title: string; what: string; from: number; to: number },
+): Finding {
   const first = by[0]?.b.at
   return {
-    id: `keep-open:${id}`, rule: 'keep-open', title: words.title,
+    id: `keep-open:${id}`,
+    rule: 'keep-open',
+    title: words.title,
     reason: `${first ? `${capital(nameOf(first.plant))} and others block` : 'Planting blocks'} ${Math.round(worst.share * 100)} % of ${words.what} in July of year ${worst.year}; more than ${TOLERATED * 100} % from year ${worst.from}.`,
-    weight: 60 + 30 * worst.share, from: words.from, to: words.to, plants: by.slice(0, 12).map((x) => x.b.at.id),
-    figures: [{ name: 'blocked', value: worst.share * 100, unit: '%' }, { name: 'tolerated', value: TOLERATED * 100, unit: '%' }, { name: 'from year', value: worst.from, unit: '' }],
+    weight: 60 + 30 * worst.share,
+    from: words.from,
+    to: words.to,
+    plants: by.slice(0, 12).map((x) => x.b.at.id),
+    figures: [
+      { name: 'blocked', value: worst.share * 100, unit: '%' },
+      { name: 'tolerated', value: TOLERATED * 100, unit: '%' },
+      { name: 'from year', value: worst.from, unit: '' },
+    ],
     source: 'Rays from the eye to a grid on what must stay in view, years 0 to 10. Calculations, What is seen.',
-    mends: first && scene.bed.drifts.some((d) => d.id === first.driftId) ? [{ label: `Leave out ${nameOf(first.plant)}`, edit: { kind: 'removeDrift', driftId: first.driftId } }] : [],
+    mends:
+      first && scene.bed.drifts.some((d) => d.id === first.driftId)
+        ? [{ label: `Leave out ${nameOf(first.plant)}`, edit: { kind: 'removeDrift', driftId: first.driftId } }]
+        : [],
   }
 }

@@ -12,7 +12,9 @@ export const months: WholeRule = {
   id: 'months',
   findings: (scene) => {
     if (scene.placement.plants.length === 0) return []
-    const bare = monthInterest(scene).filter((m) => m.interest < LEAST_INTEREST).map((m) => m.month)
+    const bare = monthInterest(scene)
+      .filter((m) => m.interest < LEAST_INTEREST)
+      .map((m) => m.month)
     return runsOf(bare).map((run) => describe(scene, run))
   },
 }
@@ -32,20 +34,29 @@ function runsOf(months: readonly number[]): number[][] {
 }
 
 function describe(scene: Scene, run: readonly number[]): Finding {
-  const names = run.length === 1 ? monthName(run[0]!) : `${monthName(run[0]!)} to ${monthName(run[run.length - 1]!)}`
+  const names =
+    run.length === 1 ? monthName(run[0]!) : `${monthName(run[0]!)} to ${monthName(run[run.length - 1]!)}`
   const target = run[Math.floor(run.length / 2)]!
   const interest = monthInterest(scene).find((m) => m.month === target)!
-  return finding({
-    id: `months:${run[0]}-${run[run.length - 1]}`,
-    rule: 'months',
-    title: `${names} has little to show`,
-    reason: `In ${monthName(target)} ${percent(interest.bloom)} of the canopy is in flower and ${percent(interest.leaf)} of the bed holds leaf or standing stems of interest.`,
-    weight: 34 + 4 * run.length,
-    from: scene.frame.runFrom, to: scene.frame.runTo,
-    plants: [],
-    figures: [{ name: 'in flower', value: interest.bloom * 100, unit: '%' }, { name: 'leaf of interest', value: interest.leaf * 100, unit: '%' }],
-    source: 'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, year 3. Calculations, Through the year.',
-  }, () => fillers(scene, run))
+  return finding(
+    {
+      id: `months:${run[0]}-${run[run.length - 1]}`,
+      rule: 'months',
+      title: `${names} has little to show`,
+      reason: `In ${monthName(target)} ${percent(interest.bloom)} of the canopy is in flower and ${percent(interest.leaf)} of the bed holds leaf or standing stems of interest.`,
+      weight: 34 + 4 * run.length,
+      from: scene.frame.runFrom,
+      to: scene.frame.runTo,
+      plants: [],
+      figures: [
+        { name: 'in flower', value: interest.bloom * 100, unit: '%' },
+        { name: 'leaf of interest', value: interest.leaf * 100, unit: '%' },
+      ],
+      source:
+        'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, year 3. Calculations, Through the year.',
+    },
+    () => fillers(scene, run),
+  )
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`
@@ -54,14 +65,38 @@ function fillers(scene: Scene, run: readonly number[]): Mend[] {
   const there = new Set(scene.bed.drifts.map((d) => d.plantId))
   const wanted = (p: Plant) => p.flowerMonths.filter((m) => run.includes(m)).length
   return [...scene.library.values()]
-    .filter((p) => wanted(p) > 0 && !there.has(p.id) && p.foliageHeightM < 0.5 && p.kind !== 'climber' && misfits(p, scene.site).length === 0 && !p.invasiveNote)
-    .sort((a, b) => Number(b.lifeCycle === 'bulb') - Number(a.lifeCycle === 'bulb') || wanted(b) - wanted(a) || (a.id < b.id ? -1 : 1))
+    .filter(
+      (p) =>
+        wanted(p) > 0 &&
+        !there.has(p.id) &&
+        p.foliageHeightM < 0.5 &&
+        p.kind !== 'climber' &&
+        misfits(p, scene.site).length === 0 &&
+        !p.invasiveNote,
+    )
+    .sort(
+      (a, b) =>
+        Number(b.lifeCycle === 'bulb') - Number(a.lifeCycle === 'bulb') ||
+        wanted(b) - wanted(a) ||
+        (a.id < b.id ? -1 : 1),
+    )
     .slice(0, 2)
     .map((plant) => {
       const length = scene.frame.frontLength
       const bulbs = plant.lifeCycle === 'bulb'
       const count = Math.min(200, bulbs ? Math.max(7, Math.round(length * 2.5)) : 5)
-      const drift: Drift = { id: `season-${run[0]}-${plant.id}`.slice(0, 60), plantId: plant.id, lane: scene.bed.laneShares.length - 1, count, pattern: bulbs ? 'dotted' : 'row', at: length / 2, everyM: (length * 0.92) / count }
-      return { label: bulbs ? `Tuck in ${count} ${nameOf(plant)} bulbs` : `Add 5 ${capital(nameOf(plant))}`, edit: { kind: 'addDrift', drift } }
+      const drift: Drift = {
+        id: `season-${run[0]}-${plant.id}`.slice(0, 60),
+        plantId: plant.id,
+        lane: scene.bed.laneShares.length - 1,
+        count,
+        pattern: bulbs ? 'dotted' : 'row',
+        at: length / 2,
+        everyM: (length * 0.92) / count,
+      }
+      return {
+        label: bulbs ? `Tuck in ${count} ${nameOf(plant)} bulbs` : `Add 5 ${capital(nameOf(plant))}`,
+        edit: { kind: 'addDrift', drift },
+      }
     })
 }

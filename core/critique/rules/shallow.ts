@@ -8,9 +8,19 @@ import { along, metres, nameOf, type Scene } from '../scene'
 const STEP_M = 0.5
 const TOLERANCE_M = 0.12
 
-const BACK: Readonly<Record<Behind, string>> = { wall: 'the wall', open: 'the back', rim: 'what stands inside', middle: 'the middle' }
+const BACK: Readonly<Record<Behind, string>> = {
+  wall: 'the wall',
+  open: 'the back',
+  rim: 'what stands inside',
+  middle: 'the middle',
+}
 
-interface Section { x: number; need: number; have: number; stack: { lane: number; plant: Plant }[] }
+interface Section {
+  x: number
+  need: number
+  have: number
+  stack: { lane: number; plant: Plant }[]
+}
 
 /** The bed is too shallow for the layers that stand in it. */
 export const shallow: WholeRule = {
@@ -24,7 +34,10 @@ export const shallow: WholeRule = {
 
 function describe(scene: Scene, worst: Section, short: readonly Section[]): Finding {
   const missing = worst.need - worst.have
-  const lane = laneNames(scene.bed.laneShares.length, scene.bed.form.kind)[layerThatDoesNotFit(worst, scene.school.spacing, scene.frame.behind)] ?? ''
+  const lane =
+    laneNames(scene.bed.laneShares.length, scene.bed.form.kind)[
+      layerThatDoesNotFit(worst, scene.school.spacing, scene.frame.behind)
+    ] ?? ''
   const from = short[0]!.x - STEP_M / 2
   const to = short[short.length - 1]!.x + STEP_M / 2
   const deeper = Math.ceil(missing * 20) / 20
@@ -36,11 +49,26 @@ function describe(scene: Scene, worst: Section, short: readonly Section[]): Find
     title: `Too shallow for its layers by ${metres(missing)}`,
     reason: `Worst ${along(worst.x - 0.1, worst.x + 0.1)}: ${worst.stack.map((s) => nameOf(s.plant)).join(', then ')} need ${metres(worst.need)} from ${BACK[scene.frame.behind]}, the bed has ${metres(worst.have)}; the ${lane.toLowerCase()} layer does not fit (${scene.school.name}, spacing ${scene.school.spacing}).`,
     weight: 60 + Math.min(30, missing * 40),
-    from, to,
-    plants: scene.placement.plants.filter((p) => Math.abs(p.along - worst.x) < p.plant.spreadM / 2 + 0.3).map((p) => p.id),
-    figures: [{ name: 'needed', value: worst.need, unit: 'm' }, { name: 'there', value: worst.have, unit: 'm' }, { name: 'missing', value: missing, unit: 'm' }],
-    source: 'Depth needed = setback + Σ row distances + w front / 2; row distance = √(d² − (p/2)²). Calculations, Spacing and counts.',
-    mends: scene.frame.closed ? [] : [{ label: `Deepen the bed ${metres(deeper)}`, edit: { kind: 'setBed', change: { outline: { ...scene.bed.outline, front: { ...front, stations } } } } }],
+    from,
+    to,
+    plants: scene.placement.plants
+      .filter((p) => Math.abs(p.along - worst.x) < p.plant.spreadM / 2 + 0.3)
+      .map((p) => p.id),
+    figures: [
+      { name: 'needed', value: worst.need, unit: 'm' },
+      { name: 'there', value: worst.have, unit: 'm' },
+      { name: 'missing', value: missing, unit: 'm' },
+    ],
+    source:
+      'Depth needed = setback + Σ row distances + w front / 2; row distance = √(d² − (p/2)²). Calculations, Spacing and counts.',
+    mends: scene.frame.closed
+      ? []
+      : [
+          {
+            label: `Deepen the bed ${metres(deeper)}`,
+            edit: { kind: 'setBed', change: { outline: { ...scene.bed.outline, front: { ...front, stations } } } },
+          },
+        ],
   }
 }
 
@@ -59,7 +87,17 @@ function sections(scene: Scene): Section[] {
       if ((widest.get(lane)?.spreadM ?? 0) < plant.spreadM) widest.set(lane, plant)
     }
     const stack = [...widest].sort((a, b) => a[0] - b[0]).map(([lane, plant]) => ({ lane, plant }))
-    if (stack.length > 0) found.push({ x, stack, have: frame.depthAlong(x), need: depthNeededM(stack.map((s) => s.plant), scene.school.spacing, frame.behind) })
+    if (stack.length > 0)
+      found.push({
+        x,
+        stack,
+        have: frame.depthAlong(x),
+        need: depthNeededM(
+          stack.map((s) => s.plant),
+          scene.school.spacing,
+          frame.behind,
+        ),
+      })
   }
   return found
 }
@@ -68,12 +106,23 @@ function sections(scene: Scene): Section[] {
 function crossed(scene: Scene, a: number): readonly PlacedPlant[] {
   const { plants } = scene.placement
   if (!scene.frame.closed) return scene.index.search(a, -1e6, a, 1e6).map((i) => plants[i]!)
-  return plants.filter((p) => { const q = scene.frame.at(a, p.out); return Math.hypot(q.x - p.x, q.y - p.y) < p.plant.spreadM / 2 })
+  return plants.filter((p) => {
+    const q = scene.frame.at(a, p.out)
+    return Math.hypot(q.x - p.x, q.y - p.y) < p.plant.spreadM / 2
+  })
 }
 
 function layerThatDoesNotFit(section: Section, k: number, behind: Behind): number {
   for (let n = 1; n <= section.stack.length; n++) {
-    if (depthNeededM(section.stack.slice(0, n).map((s) => s.plant), k, behind) > section.have + TOLERANCE_M) return section.stack[n - 1]!.lane
+    if (
+      depthNeededM(
+        section.stack.slice(0, n).map((s) => s.plant),
+        k,
+        behind,
+      ) >
+      section.have + TOLERANCE_M
+    )
+      return section.stack[n - 1]!.lane
   }
   return section.stack[section.stack.length - 1]!.lane
 }

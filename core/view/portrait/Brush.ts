@@ -11,20 +11,31 @@ const SHADE_MIX = [-0.42, -0.24, -0.07, 0.14, 0.3]
 export function shadesOf(colour: string, surface: 'gloss' | 'matt' | 'felt'): string[] {
   const base = surface === 'felt' ? mix(colour, '#e9e8df', 0.16) : colour
   const contrast = surface === 'felt' ? 0.75 : surface === 'gloss' ? 1.2 : 1
-  return SHADE_MIX.map((u) => (u < 0 ? mix(base, SHADOW, Math.min(0.6, -u * contrast)) : mix(base, SUN, u * contrast)))
+  return SHADE_MIX.map((u) =>
+    u < 0 ? mix(base, SHADOW, Math.min(0.6, -u * contrast)) : mix(base, SUN, u * contrast),
+  )
 }
 
 /** Collects shapes and hands them out as few paints: all fills of a colour in one path, layer by layer. */
 export class Brush {
   private readonly layers = new Map<string, { order: number; paint: Paint }>()
 
-  constructor(readonly random: () => number, readonly pxPerM: number) {}
+  constructor(
+    readonly random: () => number,
+    readonly pxPerM: number,
+  ) {}
 
   /** The least length that still shows, in metres. */
-  px(n: number) { return n / this.pxPerM }
-  between(low: number, high: number) { return low + (high - low) * this.random() }
+  px(n: number) {
+    return n / this.pxPerM
+  }
+  between(low: number, high: number) {
+    return low + (high - low) * this.random()
+  }
 
-  fillPath(order: number, fill: string): Path { return this.layer(`${order}f${fill}`, order, { path: [], fill }) }
+  fillPath(order: number, fill: string): Path {
+    return this.layer(`${order}f${fill}`, order, { path: [], fill })
+  }
   strokePath(order: number, stroke: string, lineWidth: number): Path {
     const width = Math.max(lineWidth, this.px(0.7))
     return this.layer(`${order}s${stroke}${width.toFixed(4)}`, order, { path: [], stroke, lineWidth: width })
@@ -38,10 +49,27 @@ export class Brush {
     const tipY = y + sin * length
     const midX = x + cos * length * 0.45
     const midY = y + sin * length * 0.45
-    path.push(M, x, y, Q, midX - sin * width, midY + cos * width, tipX, tipY, Q, midX + sin * width, midY - cos * width, x, y, Z)
+    path.push(
+      M,
+      x,
+      y,
+      Q,
+      midX - sin * width,
+      midY + cos * width,
+      tipX,
+      tipY,
+      Q,
+      midX + sin * width,
+      midY - cos * width,
+      x,
+      y,
+      Z,
+    )
   }
 
-  circle(path: Path, x: number, y: number, r: number) { path.push(O, x, y, r) }
+  circle(path: Path, x: number, y: number, r: number) {
+    path.push(O, x, y, r)
+  }
 
   line(path: Path, points: readonly (readonly [number, number])[]) {
     points.forEach(([x, y], i) => path.push(i === 0 ? M : L, x, y))

@@ -26,8 +26,20 @@ export function drawClimber(brush: Brush, { plant, look, foliageM: h, spreadM: w
       const p = points[clamp(Math.floor(brush.between(0.6, steps)), 0, steps)]!
       const x = p[0] + brush.between(-1, 1) * w * 0.12
       const y = Math.max(0.02, p[1] + brush.between(-1, 1) * h * 0.05)
-      const shade = clamp(Math.floor((0.2 + 0.4 * (y / h) - 0.15 * v + 0.5 * brush.random()) * SHADES), 0, SHADES - 1)
-      drawLeaf(brush, brush.fillPath(10 + shade, shades[shade]!), plant.leafOutline, x, y, brush.between(-2.6, -0.5), length * brush.between(0.8, 1.2))
+      const shade = clamp(
+        Math.floor((0.2 + 0.4 * (y / h) - 0.15 * v + 0.5 * brush.random()) * SHADES),
+        0,
+        SHADES - 1,
+      )
+      drawLeaf(
+        brush,
+        brush.fillPath(10 + shade, shades[shade]!),
+        plant.leafOutline,
+        x,
+        y,
+        brush.between(-2.6, -0.5),
+        length * brush.between(0.8, 1.2),
+      )
     }
   }
   return places

@@ -4,29 +4,68 @@ import type { Brush } from './Brush'
 
 /** Length or width of one head in metres, on a woody plant and on a stem. */
 const HEAD_M: Readonly<Record<FlowerForm, number>> = {
-  none: 0, spike: 0.2, plume: 0.26, panicle: 0.2, plate: 0.1, daisy: 0.06, ball: 0.1, bell: 0.035, cup: 0.055, trumpet: 0.09, haze: 0.012,
+  none: 0,
+  spike: 0.2,
+  plume: 0.26,
+  panicle: 0.2,
+  plate: 0.1,
+  daisy: 0.06,
+  ball: 0.1,
+  bell: 0.035,
+  cup: 0.055,
+  trumpet: 0.09,
+  haze: 0.012,
 }
 const LEAST_PX: Readonly<Record<FlowerForm, number>> = {
-  none: 0, spike: 9, plume: 11, panicle: 9, plate: 7, daisy: 4.6, ball: 5.5, bell: 3, cup: 4, trumpet: 6, haze: 1.3,
+  none: 0,
+  spike: 9,
+  plume: 11,
+  panicle: 9,
+  plate: 7,
+  daisy: 4.6,
+  ball: 5.5,
+  bell: 3,
+  cup: 4,
+  trumpet: 6,
+  haze: 1.3,
 }
 
 export const headSizeM = (form: FlowerForm, pxPerM: number) => Math.max(HEAD_M[form], LEAST_PX[form] / pxPerM)
 
 /** One flower head of a form, its foot or middle at (x,y), `size` metres, in light and shade of its colour. */
-export function drawHead(brush: Brush, form: FlowerForm, colour: string, x: number, y: number, size: number, order: number) {
+export function drawHead(
+  brush: Brush,
+  form: FlowerForm,
+  colour: string,
+  x: number,
+  y: number,
+  size: number,
+  order: number,
+) {
   const light = lighten(colour, 0.07)
   const dark = lighten(colour, -0.1)
-  const pick = () => { const r = brush.random(); return brush.fillPath(order + (r < 0.3 ? 0 : r < 0.72 ? 1 : 2), r < 0.3 ? dark : r < 0.72 ? colour : light) }
-  const scatter = (n: number, place: () => [number, number], r: number) => { for (let i = 0; i < n; i++) brush.circle(pick(), ...place(), Math.max(r, brush.px(0.75))) }
+  const pick = () => {
+    const r = brush.random()
+    return brush.fillPath(order + (r < 0.3 ? 0 : r < 0.72 ? 1 : 2), r < 0.3 ? dark : r < 0.72 ? colour : light)
+  }
+  const scatter = (n: number, place: () => [number, number], r: number) => {
+    for (let i = 0; i < n; i++) brush.circle(pick(), ...place(), Math.max(r, brush.px(0.75)))
+  }
   switch (form) {
-    case 'none': return
+    case 'none':
+      return
     case 'spike': {
       const lean = brush.between(-0.12, 0.12)
       const dots = Math.max(11, Math.round(size / Math.max(0.016, brush.px(1.1))))
       for (let i = 0; i < dots; i++) {
         const u = i / dots
         const wide = Math.min(size * 0.13, Math.max(0.022, brush.px(1.3))) * (1 - u * 0.7)
-        brush.circle(pick(), x + lean * u * size + brush.between(-1, 1) * wide, y - size * 0.45 + u * size, Math.max(0.011 * (1 - u * 0.4), brush.px(0.75)))
+        brush.circle(
+          pick(),
+          x + lean * u * size + brush.between(-1, 1) * wide,
+          y - size * 0.45 + u * size,
+          Math.max(0.011 * (1 - u * 0.4), brush.px(0.75)),
+        )
       }
       return
     }
@@ -34,23 +73,68 @@ export function drawHead(brush: Brush, form: FlowerForm, colour: string, x: numb
       const lean = brush.between(-0.2, 0.2)
       for (let i = 0; i < 9; i++) {
         const u = i / 9
-        brush.blade(pick(), x + lean * u * size, y - size * 0.6 + u * size * 0.85, Math.PI / 2 - lean + brush.between(-0.45, 0.45) * (1 - u), size * 0.34, size * 0.05)
+        brush.blade(
+          pick(),
+          x + lean * u * size,
+          y - size * 0.6 + u * size * 0.85,
+          Math.PI / 2 - lean + brush.between(-0.45, 0.45) * (1 - u),
+          size * 0.34,
+          size * 0.05,
+        )
       }
       return
     }
-    case 'panicle': return scatter(26, () => { const u = brush.random() ** 1.4; return [x + brush.between(-1, 1) * size * 0.26 * (1 - u), y - size * 0.3 + u * size] }, Math.min(size * 0.075, 0.016))
-    case 'plate': return scatter(13, () => [x + brush.between(-0.5, 0.5) * size, y + brush.between(-0.09, 0.12) * size], size * 0.085)
-    case 'ball': return scatter(17, () => { const a = brush.between(0, 6.28); const r = Math.sqrt(brush.random()) * size * 0.45; return [x + Math.cos(a) * r, y + Math.sin(a) * r * 0.9] }, size * 0.11)
-    case 'haze': return scatter(2, () => [x + brush.between(-1, 1) * size * 2, y + brush.between(-1, 1) * size * 1.8], size * 0.42)
+    case 'panicle':
+      return scatter(
+        26,
+        () => {
+          const u = brush.random() ** 1.4
+          return [x + brush.between(-1, 1) * size * 0.26 * (1 - u), y - size * 0.3 + u * size]
+        },
+        Math.min(size * 0.075, 0.016),
+      )
+    case 'plate':
+      return scatter(
+        13,
+        () => [x + brush.between(-0.5, 0.5) * size, y + brush.between(-0.09, 0.12) * size],
+        size * 0.085,
+      )
+    case 'ball':
+      return scatter(
+        17,
+        () => {
+          const a = brush.between(0, 6.28)
+          const r = Math.sqrt(brush.random()) * size * 0.45
+          return [x + Math.cos(a) * r, y + Math.sin(a) * r * 0.9]
+        },
+        size * 0.11,
+      )
+    case 'haze':
+      return scatter(
+        2,
+        () => [x + brush.between(-1, 1) * size * 2, y + brush.between(-1, 1) * size * 1.8],
+        size * 0.42,
+      )
     case 'daisy': {
       const turn = brush.random()
       const petals = pick()
       for (let i = 0; i < 8; i++) brush.blade(petals, x, y, turn + (i * Math.PI) / 4, size * 0.52, size * 0.15)
-      return brush.circle(brush.fillPath(order + 3, mix(colour, '#6a4a12', 0.75)), x, y, Math.max(size * 0.15, brush.px(0.8)))
+      return brush.circle(
+        brush.fillPath(order + 3, mix(colour, '#6a4a12', 0.75)),
+        x,
+        y,
+        Math.max(size * 0.15, brush.px(0.8)),
+      )
     }
     case 'cup': {
       const petals = pick()
-      for (let i = 0; i < 5; i++) brush.circle(petals, x + Math.cos(i * 1.257) * size * 0.24, y + Math.sin(i * 1.257) * size * 0.22, size * 0.23)
+      for (let i = 0; i < 5; i++)
+        brush.circle(
+          petals,
+          x + Math.cos(i * 1.257) * size * 0.24,
+          y + Math.sin(i * 1.257) * size * 0.22,
+          size * 0.23,
+        )
       return brush.circle(brush.fillPath(order + 3, mix(colour, '#f0dc86', 0.6)), x, y, size * 0.1)
     }
     case 'bell': {

@@ -6,7 +6,14 @@ import { drawLeaf, leafLengthM } from './leaf'
 import type { MassShape, Sitter } from './sitter'
 
 /** Ground one leaf covers, in squares of its length. */
-const PER_LEAF: Readonly<Record<LeafOutline, number>> = { needle: 0.13, linear: 0.15, rounded: 0.28, scale: 0.3, palmate: 0.38, divided: 0.27 }
+const PER_LEAF: Readonly<Record<LeafOutline, number>> = {
+  needle: 0.13,
+  linear: 0.15,
+  rounded: 0.28,
+  scale: 0.3,
+  palmate: 0.38,
+  divided: 0.27,
+}
 const MOST_LEAVES = 700
 const OUTLINE_STEPS = 14
 
@@ -17,7 +24,8 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
   const half = shape.spreadM / 2
   const centreX = shape.centreX ?? 0
   const fullness = look.leaf * (0.45 + 0.55 * plant.density)
-  if (look.density > 0.62 && shape.habit !== 'cloud') fillGround(brush, shape, shades[0]!, order, plant.leafOutline === 'needle' || plant.leafOutline === 'scale')
+  if (look.density > 0.62 && shape.habit !== 'cloud')
+    fillGround(brush, shape, shades[0]!, order, plant.leafOutline === 'needle' || plant.leafOutline === 'scale')
   const lobes = 0.05 + 0.03 * brush.random()
   let length = leafLengthM(plant.leafSize, brush.pxPerM)
   length = Math.min(length, Math.max(shape.heightM, brush.px(4)) * 0.75)
@@ -37,21 +45,36 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
     const y = shape.baseM + u * shape.heightM * 0.95
     const light = 0.08 + 0.46 * u - 0.2 * v + 0.44 * brush.random()
     const shade = clamp(Math.floor(light * SHADES), 0, SHADES - 1)
-    drawLeaf(brush, brush.fillPath(order + 1 + shade, shades[shade]!), plant.leafOutline, x, y, leafAngle(brush, sitter, u, v), length * brush.between(0.75, 1.15))
+    drawLeaf(
+      brush,
+      brush.fillPath(order + 1 + shade, shades[shade]!),
+      plant.leafOutline,
+      x,
+      y,
+      leafAngle(brush, sitter, u, v),
+      length * brush.between(0.75, 1.15),
+    )
   }
-  if (plant.leafSurface === 'gloss' && look.state === 'leaf') drawGlints(brush, shape, shades[SHADES - 1]!, order + SHADES + 1, length, count)
+  if (plant.leafSurface === 'gloss' && look.state === 'leaf')
+    drawGlints(brush, shape, shades[SHADES - 1]!, order + SHADES + 1, length, count)
 }
 
 /** A habit's outline, or a cloud: a rounded lump of leaves within a crown. */
-export const outlineAt = (habit: MassShape['habit'], u: number) => (habit === 'cloud' ? Math.sqrt(Math.max(0, 1 - (2 * u - 1) ** 2)) : halfWidthAt(habit, u))
+export const outlineAt = (habit: MassShape['habit'], u: number) =>
+  habit === 'cloud' ? Math.sqrt(Math.max(0, 1 - (2 * u - 1) ** 2)) : halfWidthAt(habit, u)
 
 function leafAngle(brush: Brush, { plant }: Sitter, u: number, v: number): number {
   const jitter = brush.between(-0.6, 0.6)
   switch (plant.habit) {
-    case 'column': return Math.PI / 2 - v * 0.35 + jitter * 0.5
-    case 'cone': return plant.leafOutline === 'scale' ? Math.PI / 2 - v * 0.5 + jitter * 0.6 : Math.PI / 2 - v * 1.5 + jitter
-    case 'mat': case 'trailing': return Math.PI / 2 - v * 1.1 + jitter * 1.4
-    default: return Math.PI / 2 - v * 1.15 * (1.2 - u * 0.5) + jitter
+    case 'column':
+      return Math.PI / 2 - v * 0.35 + jitter * 0.5
+    case 'cone':
+      return plant.leafOutline === 'scale' ? Math.PI / 2 - v * 0.5 + jitter * 0.6 : Math.PI / 2 - v * 1.5 + jitter
+    case 'mat':
+    case 'trailing':
+      return Math.PI / 2 - v * 1.1 + jitter * 1.4
+    default:
+      return Math.PI / 2 - v * 1.15 * (1.2 - u * 0.5) + jitter
   }
 }
 
@@ -63,7 +86,10 @@ function fillGround(brush: Brush, shape: MassShape, colour: string, order: numbe
   const centreX = shape.centreX ?? 0
   const side = (sign: number, k: number) => {
     const u = (k / OUTLINE_STEPS) * 0.97
-    return [centreX + sign * outlineAt(shape.habit, u) * half * brush.between(0.95, 1.03), shape.baseM + u * height] as const
+    return [
+      centreX + sign * outlineAt(shape.habit, u) * half * brush.between(0.95, 1.03),
+      shape.baseM + u * height,
+    ] as const
   }
   for (let k = 0; k <= OUTLINE_STEPS; k++) path.push(k === 0 ? M : L, ...side(-1, k))
   for (let k = OUTLINE_STEPS; k >= 0; k--) path.push(L, ...side(1, k))

@@ -7,7 +7,9 @@ const PAIRS = 9
 export function drawFronds(brush: Brush, { plant, look, foliageM: h, spreadM: w }: Sitter) {
   const shades = shadesOf(look.colour, plant.leafSurface)
   const count = Math.round(9 + 8 * look.leaf)
-  const order = Array.from({ length: count }, (_, i) => i).sort((a, b) => Math.abs(b - count / 2) - Math.abs(a - count / 2) || a - b)
+  const order = Array.from({ length: count }, (_, i) => i).sort(
+    (a, b) => Math.abs(b - count / 2) - Math.abs(a - count / 2) || a - b,
+  )
   order.forEach((i, layer) => {
     const v = (i / (count - 1)) * 2 - 1
     const shade = Math.min(SHADES - 1, Math.floor(brush.between(0.1, 1) * SHADES))
@@ -22,7 +24,10 @@ export function drawFronds(brush: Brush, { plant, look, foliageM: h, spreadM: w 
       const u = k / (PAIRS + 0.6)
       const x = 2 * (1 - u) * u * bendX + u * u * tipX
       const y = 2 * (1 - u) * u * bendY + u * u * tipY
-      const along = Math.atan2(2 * (1 - u) * bendY + 2 * u * (tipY - bendY), 2 * (1 - u) * bendX + 2 * u * (tipX - bendX))
+      const along = Math.atan2(
+        2 * (1 - u) * bendY + 2 * u * (tipY - bendY),
+        2 * (1 - u) * bendX + 2 * u * (tipX - bendX),
+      )
       const leaflet = Math.max(brush.px(3), h * 0.24) * Math.sin(Math.PI * Math.min(0.95, 0.22 + u * 0.78))
       brush.blade(paint, x, y, along + 1.15, leaflet, leaflet * 0.17)
       brush.blade(paint, x, y, along - 1.15, leaflet, leaflet * 0.17)

@@ -11,16 +11,44 @@ export function drawTwigs(brush: Brush, { plant, look, foliageM: h, spreadM: w }
   const foot = plant.habit === 'tree' ? Math.max(plant.clearStemM * (h / plant.foliageHeightM), h * 0.15) : 0
   for (let i = 0; i < stems; i++) {
     const v = stems === 1 ? 0 : (i / (stems - 1)) * 2 - 1
-    fork(brush, v * w * 0.05, foot, Math.PI / 2 - v * (plant.habit === 'column' ? 0.15 : 0.75), (h - foot) * brush.between(0.38, 0.46) * (1 - 0.22 * v * v), 3, i % 2 ? look.colour : dark, Math.max(0.006, h * 0.011), { w, h })
+    fork(
+      brush,
+      v * w * 0.05,
+      foot,
+      Math.PI / 2 - v * (plant.habit === 'column' ? 0.15 : 0.75),
+      (h - foot) * brush.between(0.38, 0.46) * (1 - 0.22 * v * v),
+      3,
+      i % 2 ? look.colour : dark,
+      Math.max(0.006, h * 0.011),
+      { w, h },
+    )
   }
 }
 
-function fork(brush: Brush, x: number, y: number, angle: number, length: number, depth: number, colour: string, width: number, box: { w: number; h: number }) {
+function fork(
+  brush: Brush,
+  x: number,
+  y: number,
+  angle: number,
+  length: number,
+  depth: number,
+  colour: string,
+  width: number,
+  box: { w: number; h: number },
+) {
   const bend = brush.between(-0.18, 0.18)
   const x1 = x + Math.cos(angle + bend) * length
   const y1 = y + Math.sin(angle + bend) * length
   if (Math.abs(x1) > box.w * 0.54 || y1 > box.h * 1.02) return
-  brush.curve(brush.strokePath(12 - depth, colour, width), x, y, x + Math.cos(angle) * length * 0.5, y + Math.sin(angle) * length * 0.5, x1, y1)
+  brush.curve(
+    brush.strokePath(12 - depth, colour, width),
+    x,
+    y,
+    x + Math.cos(angle) * length * 0.5,
+    y + Math.sin(angle) * length * 0.5,
+    x1,
+    y1,
+  )
   if (depth === 0) return
   for (const turn of [-0.42, 0.08, 0.5]) {
     if (turn === 0.08 && brush.random() < 0.5) continue
@@ -34,10 +62,38 @@ export function drawTrunk(brush: Brush, crown: MassShape, colour: string) {
   const path = brush.fillPath(5, colour)
   const thick = Math.max(brush.px(2), crown.heightM * 0.032)
   const top = crown.baseM + crown.heightM * 0.35
-  path.push(M, -thick, 0, Q, -thick * 0.6, top * 0.5, -thick * 0.35, top, Q, 0, top, thick * 0.35, top, Q, thick * 0.6, top * 0.5, thick, 0, Z)
+  path.push(
+    M,
+    -thick,
+    0,
+    Q,
+    -thick * 0.6,
+    top * 0.5,
+    -thick * 0.35,
+    top,
+    Q,
+    0,
+    top,
+    thick * 0.35,
+    top,
+    Q,
+    thick * 0.6,
+    top * 0.5,
+    thick,
+    0,
+    Z,
+  )
   for (const v of [-0.7, -0.3, 0.35, 0.75]) {
     const y0 = crown.baseM * brush.between(0.75, 1)
-    brush.curve(brush.strokePath(5, colour, thick * 0.6), 0, y0, v * crown.spreadM * 0.1, crown.baseM + crown.heightM * 0.2, v * crown.spreadM * 0.36, crown.baseM + crown.heightM * 0.55)
+    brush.curve(
+      brush.strokePath(5, colour, thick * 0.6),
+      0,
+      y0,
+      v * crown.spreadM * 0.1,
+      crown.baseM + crown.heightM * 0.2,
+      v * crown.spreadM * 0.36,
+      crown.baseM + crown.heightM * 0.55,
+    )
   }
 }
 
@@ -46,7 +102,15 @@ export function drawVaseStems(brush: Brush, shape: MassShape, colour: string) {
   for (let i = 0; i < 7; i++) {
     const v = (i / 6) * 2 - 1
     const reach = halfWidthAt('vase', 0.6) * (shape.spreadM / 2) * v
-    brush.curve(brush.strokePath(6, colour, Math.max(0.012, shape.heightM * 0.01)), v * shape.spreadM * 0.06, 0, reach * 0.3, shape.heightM * 0.35, reach, shape.heightM * 0.65)
+    brush.curve(
+      brush.strokePath(6, colour, Math.max(0.012, shape.heightM * 0.01)),
+      v * shape.spreadM * 0.06,
+      0,
+      reach * 0.3,
+      shape.heightM * 0.35,
+      reach,
+      shape.heightM * 0.65,
+    )
   }
 }
 
@@ -59,9 +123,27 @@ export function drawDryStems(brush: Brush, { plant, look, foliageM: h, flowerM, 
     const v = ((i + brush.random()) / count) * 2 - 1
     const top = Math.max(h, flowerM) * brush.between(0.75, 1)
     const x = v * (w / 2) * 0.85
-    brush.curve(brush.strokePath(10, i % 3 ? look.colour : light, 0.007), v * w * 0.15, 0, x * 0.7, top * 0.5, x, top)
-    if (plant.flowerForm === 'spike') for (let k = 0; k < 5; k++) brush.circle(head, x + brush.between(-1, 1) * brush.px(0.5), top - k * brush.px(2), brush.px(0.9))
-    else if (plant.flowerForm === 'plate') brush.blade(head, x - Math.max(0.04, brush.px(3)), top, 0, Math.max(0.08, brush.px(6)), Math.max(0.02, brush.px(1.4)))
+    brush.curve(
+      brush.strokePath(10, i % 3 ? look.colour : light, 0.007),
+      v * w * 0.15,
+      0,
+      x * 0.7,
+      top * 0.5,
+      x,
+      top,
+    )
+    if (plant.flowerForm === 'spike')
+      for (let k = 0; k < 5; k++)
+        brush.circle(head, x + brush.between(-1, 1) * brush.px(0.5), top - k * brush.px(2), brush.px(0.9))
+    else if (plant.flowerForm === 'plate')
+      brush.blade(
+        head,
+        x - Math.max(0.04, brush.px(3)),
+        top,
+        0,
+        Math.max(0.08, brush.px(6)),
+        Math.max(0.02, brush.px(1.4)),
+      )
     else brush.circle(head, x, top, Math.max(0.018, brush.px(1.5)))
   }
 }

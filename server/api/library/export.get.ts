@@ -3,9 +3,18 @@ import { plantsCsv, plantsJson } from '~~/core/plant'
 /** The plants of a garden as a file, CSV or JSON (`?as=json`), all of them or the user's own and changed ones (`?own=1`). */
 export default defineEventHandler(async (event) => {
   const { garden, as, own } = getQuery(event)
-  const all = await allPlants(await useStore(), typeof garden === 'string' && /^[A-Za-z0-9_-]{1,80}$/.test(garden) ? garden : undefined)
-  const some = own === '1' ? [...new Set([...all.own, ...all.changed])].map((id) => all.plants.get(id)!) : [...all.plants.values()]
+  const all = await allPlants(
+    await useStore(),
+    typeof garden === 'string' && /^[A-Za-z0-9_-]{1,80}$/.test(garden) ? garden : undefined,
+  )
+  const some =
+    own === '1'
+      ? [...new Set([...all.own, ...all.changed])].map((id) => all.plants.get(id)!)
+      : [...all.plants.values()]
   const json = as === 'json'
-  setResponseHeaders(event, { 'content-type': json ? 'application/json; charset=utf-8' : 'text/csv; charset=utf-8', 'content-disposition': `attachment; filename="plants.${json ? 'json' : 'csv'}"` })
+  setResponseHeaders(event, {
+    'content-type': json ? 'application/json; charset=utf-8' : 'text/csv; charset=utf-8',
+    'content-disposition': `attachment; filename="plants.${json ? 'json' : 'csv'}"`,
+  })
   return json ? plantsJson(some) : plantsCsv(some)
 })

@@ -8,11 +8,16 @@ export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   const json = (getRequestHeader(event, 'content-type') ?? '').startsWith('application/json')
   const read = json ? readPlantsJson(text) : readPlants(text)
   if (!read.ok) {
-    throw refuse(422, `Nothing was taken in: ${read.errors.length} ${read.errors.length === 1 ? 'cell needs' : 'cells need'} mending. First: ${describeRowError(read.errors[0]!)}.`, { errors: read.errors.map(describeRowError) })
+    throw refuse(
+      422,
+      `Nothing was taken in: ${read.errors.length} ${read.errors.length === 1 ? 'cell needs' : 'cells need'} mending. First: ${describeRowError(read.errors[0]!)}.`,
+      { errors: read.errors.map(describeRowError) },
+    )
   }
   const store = await useStore()
   const { plants } = await allPlants(store)
-  const names = (there: boolean) => read.plants.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
+  const names = (there: boolean) =>
+    read.plants.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
   if (getQuery(event).dry !== '1') await store.db.transaction((tx) => upsertOwnPlants(tx, read.rows))
   return { taken: read.plants.length, added: names(false), replaced: names(true) }
 })

@@ -5,18 +5,33 @@ import type { Queryable } from '../Db'
 
 /** A garden's brief; an empty one of revision 0 when none was saved. */
 export async function findBrief(db: Queryable, gardenId: string): Promise<StoredBrief> {
-  const rows = await db.query<{ value: unknown; revision: number; saved_at: Date | string }>('SELECT value, revision, saved_at FROM brief WHERE garden_id = $1', [gardenId])
+  const rows = await db.query<{ value: unknown; revision: number; saved_at: Date | string }>(
+    'SELECT value, revision, saved_at FROM brief WHERE garden_id = $1',
+    [gardenId],
+  )
   const row = rows[0]
   if (!row) return { id: gardenId, revision: 0, savedAt: new Date(0).toISOString(), value: EMPTY_BRIEF }
-  return { id: gardenId, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value: briefSchema.parse(row.value) as Brief }
+  return {
+    id: gardenId,
+    revision: row.revision,
+    savedAt: new Date(row.saved_at).toISOString(),
+    value: briefSchema.parse(row.value) as Brief,
+  }
 }
 
 /** Saves a brief when the revision is still the stored one (0: none yet); null when it is not. */
-export async function saveBrief(db: Queryable, gardenId: string, revision: number, brief: Brief): Promise<SavedAnswer | null> {
-  const rows = await db.query<{ revision: number; saved_at: Date | string }>(revision === 0
-    ? 'INSERT INTO brief (garden_id, value) VALUES ($1, $2::jsonb) ON CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
-    : 'UPDATE brief SET value = $2::jsonb, revision = revision + 1, saved_at = now() WHERE garden_id = $1 AND revision = $3 RETURNING revision, saved_at',
-  [gardenId, JSON.stringify(brief), ...(revision === 0 ? [] : [revision])])
+export async function saveBrief(
+  db: Queryable,
+  gardenId: string,
+  revision: number,
+  brief: Brief,
+): Promise<SavedAnswer | null> {
+  const rows = await db.query<{ revision: number; saved_at: Date | string }>(
+    revision === 0
+      ? 'INSERT INTO brief (garden_id, value) VALUES ($1, $2::jsonb) ON CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
+      : 'UPDATE brief SET value = $2::jsonb, revision = revision + 1, saved_at = now() WHERE garden_id = $1 AND revision = $3 RETURNING revision, saved_at',
+    [gardenId, JSON.stringify(brief), ...(revision === 0 ? [] : [revision])],
+  )
   const saved = rows[0]
   return saved ? { revision: saved.revision, savedAt: new Date(saved.saved_at).toISOString() } : null
 }

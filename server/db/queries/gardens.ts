@@ -3,14 +3,26 @@ import type { StoredGarden } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 
 interface GardenRow {
-  id: string; name: string; town: string; latitude: number; longitude: number; hardiness_zone: string
-  last_frost: string; first_frost: string; units: string; revision: number; saved_at: Date | string
+  id: string
+  name: string
+  town: string
+  latitude: number
+  longitude: number
+  hardiness_zone: string
+  last_frost: string
+  first_frost: string
+  units: string
+  revision: number
+  saved_at: Date | string
 }
 
-const COLUMNS = 'id, name, town, latitude, longitude, hardiness_zone, last_frost, first_frost, units, revision, saved_at'
+const COLUMNS =
+  'id, name, town, latitude, longitude, hardiness_zone, last_frost, first_frost, units, revision, saved_at'
 
 export async function listGardens(db: Queryable): Promise<StoredGarden[]> {
-  return (await db.query<GardenRow>(`SELECT ${COLUMNS} FROM garden WHERE removed_at IS NULL ORDER BY created_at, id`)).map(toGarden)
+  return (
+    await db.query<GardenRow>(`SELECT ${COLUMNS} FROM garden WHERE removed_at IS NULL ORDER BY created_at, id`)
+  ).map(toGarden)
 }
 
 export async function findGarden(db: Queryable, id: string): Promise<StoredGarden | null> {
@@ -26,31 +38,59 @@ export async function hasGardens(db: Queryable): Promise<boolean> {
 export async function insertGarden(db: Queryable, id: string, garden: Garden): Promise<StoredGarden> {
   const rows = await db.query<GardenRow>(
     `INSERT INTO garden (id, name, town, latitude, longitude, hardiness_zone, last_frost, first_frost, units, created_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, clock_timestamp()) RETURNING ${COLUMNS}`, [id, ...values(garden)])
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, clock_timestamp()) RETURNING ${COLUMNS}`,
+    [id, ...values(garden)],
+  )
   return toGarden(rows[0]!)
 }
 
 /** The garden as saved, or null when the revision is no longer the stored one (or the garden is gone). */
-export async function updateGarden(db: Queryable, id: string, revision: number, garden: Garden): Promise<StoredGarden | null> {
+export async function updateGarden(
+  db: Queryable,
+  id: string,
+  revision: number,
+  garden: Garden,
+): Promise<StoredGarden | null> {
   const rows = await db.query<GardenRow>(
     `UPDATE garden SET name = $2, town = $3, latitude = $4, longitude = $5, hardiness_zone = $6, last_frost = $7, first_frost = $8, units = $9,
        revision = revision + 1, saved_at = now()
-     WHERE id = $1 AND revision = $10 AND removed_at IS NULL RETURNING ${COLUMNS}`, [id, ...values(garden), revision])
+     WHERE id = $1 AND revision = $10 AND removed_at IS NULL RETURNING ${COLUMNS}`,
+    [id, ...values(garden), revision],
+  )
   return rows[0] ? toGarden(rows[0]) : null
 }
 
 /** Removes a garden from view, or brings it back; false when there is none. */
 export async function setGardenRemoved(db: Queryable, id: string, removed: boolean): Promise<boolean> {
-  const rows = await db.query('UPDATE garden SET removed_at = CASE WHEN $2 THEN now() END WHERE id = $1 RETURNING id', [id, removed])
+  const rows = await db.query(
+    'UPDATE garden SET removed_at = CASE WHEN $2 THEN now() END WHERE id = $1 RETURNING id',
+    [id, removed],
+  )
   return rows.length > 0
 }
 
-const values = (g: Garden) => [g.name, g.place.town, g.place.latitude, g.place.longitude, g.place.hardinessZone, g.place.lastFrost, g.place.firstFrost, g.units]
+const values = (g: Garden) => [
+  g.name,
+  g.place.town,
+  g.place.latitude,
+  g.place.longitude,
+  g.place.hardinessZone,
+  g.place.lastFrost,
+  g.place.firstFrost,
+  g.units,
+]
 
 function toGarden(row: GardenRow): StoredGarden {
   const value = gardenSchema.parse({
     name: row.name,
-    place: { town: row.town, latitude: row.latitude, longitude: row.longitude, hardinessZone: row.hardiness_zone, lastFrost: row.last_frost, firstFrost: row.first_frost },
+    place: {
+      town: row.town,
+      latitude: row.latitude,
+      longitude: row.longitude,
+      hardinessZone: row.hardiness_zone,
+      lastFrost: row.last_frost,
+      firstFrost: row.first_frost,
+    },
     units: row.units,
   })
   return { id: row.id, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value }

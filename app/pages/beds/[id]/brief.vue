@@ -1,6 +1,10 @@
 <script setup lang="ts">
 const tab = ref<'letter' | 'colours' | 'schools'>('letter')
-const TABS = [{ id: 'letter', label: 'The letter' }, { id: 'colours', label: 'Colours' }, { id: 'schools', label: 'Schools' }] as const
+const TABS = [
+  { id: 'letter', label: 'The letter' },
+  { id: 'colours', label: 'Colours' },
+  { id: 'schools', label: 'Schools' },
+] as const
 </script>
 
 <template>
@@ -18,8 +22,24 @@ const TABS = [{ id: 'letter', label: 'The letter' }, { id: 'colours', label: 'Co
 </template>
 
 <style scoped>
-.brief { display: flex; min-height: 0; }
-.main { flex: 1; min-width: 0; display: flex; flex-direction: column; }
-.over { padding: 0 12px; background: var(--card); }
-.scroll { flex: 1; min-height: 0; overflow-y: auto; padding: 22px 24px 40px; }
+.brief {
+  display: flex;
+  min-height: 0;
+}
+.main {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.over {
+  padding: 0 12px;
+  background: var(--card);
+}
+.scroll {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 22px 24px 40px;
+}
 </style>

@@ -15,14 +15,20 @@ const { lined } = useAspect()
 const { axis, planAxis, planPx, elevationPx, planTopPx } = useAxis({ width, restPx: rest })
 watchEffect(() => setDropAxis(axis.value))
 
-const when = computed(() => `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`)
+const when = computed(
+  () =>
+    `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`,
+)
 const tabs = computed(() => [
   { id: 'look' as const, label: 'Second look', count: findings.value.length },
   { id: 'shortlist' as const, label: 'Shortlist', count: store.bed?.shortlist.length ?? 0 },
   { id: 'list' as const, label: 'List', count: store.bed?.drifts.length ?? 0 },
 ])
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key === 'Escape') { compose.choose(null); store.preview(null) }
+  if (event.key === 'Escape') {
+    compose.choose(null)
+    store.preview(null)
+  }
 })
 </script>
 
@@ -35,11 +41,29 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
         </section>
         <section class="ruled score">
-          <h2 class="caption">The score <small>{{ lined ? 'drag a block along or between lanes, its right end to add plants' : 'once round the bed, beginning at the left; drag a block along or between lanes' }}</small></h2>
+          <h2 class="caption">
+            The score
+            <small>
+              {{
+                lined
+                  ? 'drag a block along or between lanes, its right end to add plants'
+                  : 'once round the bed, beginning at the left; drag a block along or between lanes'
+              }}
+            </small>
+          </h2>
           <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
         </section>
         <section class="ruled above">
-          <h2 class="caption">From above <small>{{ lined ? 'pale to mature spread, solid as it is now; drag a plant to pin it' : 'drag a plant to pin it' }}</small></h2>
+          <h2 class="caption">
+            From above
+            <small>
+              {{
+                lined
+                  ? 'pale to mature spread, solid as it is now; drag a plant to pin it'
+                  : 'drag a plant to pin it'
+              }}
+            </small>
+          </h2>
           <ClientOnly><ComposePlanView :axis="planAxis" :height="planPx" :top-px="planTopPx" /></ClientOnly>
         </section>
       </div>
@@ -58,17 +82,72 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.compose { display: flex; min-height: 0; }
-.left { flex: 1; min-width: 0; display: flex; flex-direction: column; }
-.stage { flex: 1; min-height: 0; overflow: hidden; background: var(--paper); }
-.caption { height: 23px; line-height: 23px; padding-left: 12px; font-size: 13.5px; font-weight: 600; white-space: nowrap; overflow: hidden; }
-.caption small { font-family: var(--font-sans); font-weight: 400; font-size: 12px; color: var(--soft); margin-left: 8px; }
+.compose {
+  display: flex;
+  min-height: 0;
+}
+.left {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.stage {
+  flex: 1;
+  min-height: 0;
+  overflow: hidden;
+  background: var(--paper);
+}
+.caption {
+  height: 23px;
+  line-height: 23px;
+  padding-left: 12px;
+  font-size: 13.5px;
+  font-weight: 600;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.caption small {
+  font-family: var(--font-sans);
+  font-weight: 400;
+  font-size: 12px;
+  color: var(--soft);
+  margin-left: 8px;
+}
 /* Elevation and plan side by side, the score beneath both. */
-.beside { display: grid; grid-template-columns: 58% 42%; align-content: start; }
-.beside .front { grid-area: 1 / 1; min-width: 0; }
-.beside .above { grid-area: 1 / 2; border-top: none; border-left: 1px solid var(--line); min-width: 0; }
-.beside .score { grid-area: 2 / 1 / 3 / 3; }
-.ruled { border-top: 1px solid var(--line); }
-.side { width: 300px; flex: none; border-left: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
-.scroll { flex: 1; overflow-y: auto; min-height: 0; }
+.beside {
+  display: grid;
+  grid-template-columns: 58% 42%;
+  align-content: start;
+}
+.beside .front {
+  grid-area: 1 / 1;
+  min-width: 0;
+}
+.beside .above {
+  grid-area: 1 / 2;
+  border-top: none;
+  border-left: 1px solid var(--line);
+  min-width: 0;
+}
+.beside .score {
+  grid-area: 2 / 1 / 3 / 3;
+}
+.ruled {
+  border-top: 1px solid var(--line);
+}
+.side {
+  width: 300px;
+  flex: none;
+  border-left: 1px solid var(--line);
+  background: var(--card);
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.scroll {
+  flex: 1;
+  overflow-y: auto;
+  min-height: 0;
+}
 </style>

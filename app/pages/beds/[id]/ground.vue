@@ -14,8 +14,14 @@ const { moveStation } = useGround()
 const { loadBeds } = useSite()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const bed = computed(() => store.bed!)
-const TABS = [{ id: 'site', label: 'The site' }, { id: 'bed', label: 'This bed' }, { id: 'soil', label: 'Soil and harm' }] as const
-onMounted(() => { void loadBeds() })
+const TABS = [
+  { id: 'site', label: 'The site' },
+  { id: 'bed', label: 'This bed' },
+  { id: 'soil', label: 'Soil and harm' },
+] as const
+onMounted(() => {
+  void loadBeds()
+})
 const figures = computed(() => (frame.value ? bedFigures(bed.value, frame.value) : null))
 const needed = computed(() => (scene.value ? shallowest(scene.value) : null))
 
@@ -27,7 +33,16 @@ function scaleBy(metres: number) {
   if (base && ends) {
     const by = metres / distance(ends.a, ends.b)
     // The first point stays where it is.
-    siteStore.edit({ kind: 'setBase', base: { ...base, x: ends.a.x + (base.x - ends.a.x) * by, y: ends.a.y + (base.y - ends.a.y) * by, widthM: base.widthM * by, heightM: base.heightM * by } })
+    siteStore.edit({
+      kind: 'setBase',
+      base: {
+        ...base,
+        x: ends.a.x + (base.x - ends.a.x) * by,
+        y: ends.a.y + (base.y - ends.a.y) * by,
+        widthM: base.widthM * by,
+        heightM: base.heightM * by,
+      },
+    })
   }
   known.value = null
   ground.take('choose')
@@ -45,17 +60,76 @@ function scaleBy(metres: number) {
       </div>
     </div>
     <div v-if="ground.tab === 'site'" class="sheet">
-      <div class="paper whole"><ClientOnly><GroundSitePlan @scaled="(a, b) => { known = { a, b } }" /></ClientOnly></div>
+      <div class="paper whole">
+        <ClientOnly>
+          <GroundSitePlan
+            @scaled="
+              (a, b) => {
+                known = { a, b }
+              }
+            "
+          />
+        </ClientOnly>
+      </div>
       <ClientOnly><GroundSunBar /></ClientOnly>
-      <UModal :open="known !== null" title="How long is that on site?" @update:open="(o) => { if (!o) known = null }">
-        <template #body><LengthInput v-if="known" label="Known length" :model-value="distance(known.a, known.b)" :units="units" :min="0.05" @update:model-value="scaleBy" /><p class="hint">Type the true length between the two points and press Enter: the drawing is scaled about the first.</p></template>
+      <UModal
+        :open="known !== null"
+        title="How long is that on site?"
+        @update:open="
+          (o) => {
+            if (!o) known = null
+          }
+        "
+      >
+        <template #body>
+          <LengthInput
+            v-if="known"
+            label="Known length"
+            :model-value="distance(known.a, known.b)"
+            :units="units"
+            :min="0.05"
+            @update:model-value="scaleBy"
+          />
+          <p class="hint">
+            Type the true length between the two points and press Enter: the drawing is scaled about the first.
+          </p>
+        </template>
       </UModal>
     </div>
     <div v-else-if="ground.tab === 'bed'" class="sheet">
-      <p v-if="frame && figures" class="facts">Area {{ figures.areaM2.toFixed(1) }} m² · edge {{ formatBoth(figures.edgeM, units) }} · depth {{ formatBoth(frame.depths.least, units) }} to {{ formatBoth(frame.depths.greatest, units) }}<template v-if="needed"> · its layers need {{ formatBoth(needed.need, units) }}, {{ needed.need > needed.have + 0.05 ? `${(needed.need - needed.have).toFixed(2)} m are missing` : 'which there is' }}</template> · soil {{ figures.soilM3 >= 0.1 ? `${figures.soilM3.toFixed(1)} m³` : `${Math.round(figures.soilM3 * 1000)} l` }} at {{ figures.soilDepthM }} m<template v-if="figures.fillKg"> · about {{ Math.round(figures.fillKg) }} kg a filled pot: lift it with help</template></p>
-      <div class="paper"><ClientOnly><GroundPlan @move="(which, i, to, how) => moveStation(which, i, to, how)" /></ClientOnly></div>
-      <p class="hint centre">{{ frame?.closed ? 'Drag the amber handles to shape the edge, or type the stations in the book. The viewer stands below.' : 'Drag the amber handles to shape the edges, or type the stations in the book. The wall is at the top, the viewer below.' }}</p>
-      <div v-if="store.garden" class="front"><ClientOnly><BedPicture :bed="bed" :garden="store.garden.value" :month="compose.moment.month" :height="236" /></ClientOnly></div>
+      <p v-if="frame && figures" class="facts">
+        Area {{ figures.areaM2.toFixed(1) }} m² · edge {{ formatBoth(figures.edgeM, units) }} · depth
+        {{ formatBoth(frame.depths.least, units) }} to {{ formatBoth(frame.depths.greatest, units) }}
+        <template v-if="needed">
+          · its layers need {{ formatBoth(needed.need, units) }},
+          {{
+            needed.need > needed.have + 0.05
+              ? `${(needed.need - needed.have).toFixed(2)} m are missing`
+              : 'which there is'
+          }}
+        </template>
+        · soil
+        {{ figures.soilM3 >= 0.1 ? `${figures.soilM3.toFixed(1)} m³` : `${Math.round(figures.soilM3 * 1000)} l` }}
+        at {{ figures.soilDepthM }} m
+        <template v-if="figures.fillKg">
+          · about {{ Math.round(figures.fillKg) }} kg a filled pot: lift it with help
+        </template>
+      </p>
+      <div class="paper">
+        <ClientOnly><GroundPlan @move="(which, i, to, how) => moveStation(which, i, to, how)" /></ClientOnly>
+      </div>
+      <p class="hint centre">
+        {{
+          frame?.closed
+            ? 'Drag the amber handles to shape the edge, or type the stations in the book. The viewer stands below.'
+            : 'Drag the amber handles to shape the edges, or type the stations in the book. The wall is at the top, the viewer below.'
+        }}
+      </p>
+      <div v-if="store.garden" class="front">
+        <ClientOnly>
+          <BedPicture :bed="bed" :garden="store.garden.value" :month="compose.moment.month" :height="236" />
+        </ClientOnly>
+      </div>
       <p class="hint centre">The same from {{ bed.viewpoint.name.toLowerCase() }}, in the third year.</p>
     </div>
     <div v-else class="sheet"><GroundSoilTests /></div>
@@ -63,15 +137,67 @@ function scaleBy(metres: number) {
 </template>
 
 <style scoped>
-.ground { display: flex; min-height: 0; }
-.book { width: 430px; flex: none; border-right: 1px solid var(--line); background: var(--card); display: flex; flex-direction: column; min-height: 0; }
-.over { padding: 0 8px; }
-.pages { overflow-y: auto; padding: 4px 18px 30px; flex: 1; min-height: 0; }
-.hint { font-size: 12px; color: var(--soft); line-height: 1.4; }
-.centre { text-align: center; padding: 8px; }
-.sheet { flex: 1; min-width: 0; display: flex; flex-direction: column; }
-.paper { flex: 1; min-height: 0; margin: 0 16px; border: 1px solid var(--line); border-radius: 8px; overflow: hidden; background: var(--card); }
-.whole { margin: 0; border: none; border-radius: 0; }
-.front { margin: 6px 16px 0; border: 1px solid var(--line); border-radius: 8px; overflow: hidden; flex: none; }
-.facts { padding: 12px 18px 10px; font-size: 13px; line-height: 1.45; }
+.ground {
+  display: flex;
+  min-height: 0;
+}
+.book {
+  width: 430px;
+  flex: none;
+  border-right: 1px solid var(--line);
+  background: var(--card);
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.over {
+  padding: 0 8px;
+}
+.pages {
+  overflow-y: auto;
+  padding: 4px 18px 30px;
+  flex: 1;
+  min-height: 0;
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.centre {
+  text-align: center;
+  padding: 8px;
+}
+.sheet {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.paper {
+  flex: 1;
+  min-height: 0;
+  margin: 0 16px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  overflow: hidden;
+  background: var(--card);
+}
+.whole {
+  margin: 0;
+  border: none;
+  border-radius: 0;
+}
+.front {
+  margin: 6px 16px 0;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  overflow: hidden;
+  flex: none;
+}
+.facts {
+  padding: 12px 18px 10px;
+  font-size: 13px;
+  line-height: 1.45;
+}
 </style>

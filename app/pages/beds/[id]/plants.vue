@@ -30,80 +30,240 @@ const filter = computed(() => ({
   ...(kind.value === 'all' ? {} : { kind: kind.value }),
   ...(fits.value && scene.value ? { site: scene.value.site } : {}),
   ...(month.value === 'any' ? {} : { flowerMonth: Number(month.value) }),
-  evergreen: evergreen.value, withoutHazards: safe.value, fragrant: scent.value,
+  evergreen: evergreen.value,
+  withoutHazards: safe.value,
+  fragrant: scent.value,
 }))
 const isOfLane = (p: Plant, i: number) => isLaneOf(p, i, count.value, store.bed?.form.kind)
 const inLane = (p: Plant) => lane.value === 'any' || isOfLane(p, Number(lane.value))
 const found = computed(() => sorted(searchPlants(library.plants, filter.value).filter(inLane)))
 /** How many would remain with one filter turned, told before it is turned. */
-const remain = (change: Partial<typeof filter.value>) => searchPlants(library.plants, { ...filter.value, ...change }).filter(inLane).length
-const kinds = computed(() => [{ label: 'all kinds', value: 'all' }, ...KINDS.map((k) => ({ label: `${k}s (${remain({ kind: k })})`, value: k }))])
-const lanes = computed(() => [{ label: 'any lane', value: 'any' }, ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({ label: `for ${label.toLowerCase()} (${searchPlants(library.plants, filter.value).filter((p) => isOfLane(p, i)).length})`, value: String(i) }))])
-const months = computed(() => [{ label: 'any month', value: 'any' }, ...MONTH_NAMES.map((label, i) => ({ label: `flowers in ${label} (${remain({ flowerMonth: i + 1 })})`, value: String(i + 1) }))])
+const remain = (change: Partial<typeof filter.value>) =>
+  searchPlants(library.plants, { ...filter.value, ...change }).filter(inLane).length
+const kinds = computed(() => [
+  { label: 'all kinds', value: 'all' },
+  ...KINDS.map((k) => ({ label: `${k}s (${remain({ kind: k })})`, value: k })),
+])
+const lanes = computed(() => [
+  { label: 'any lane', value: 'any' },
+  ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({
+    label: `for ${label.toLowerCase()} (${searchPlants(library.plants, filter.value).filter((p) => isOfLane(p, i)).length})`,
+    value: String(i),
+  })),
+])
+const months = computed(() => [
+  { label: 'any month', value: 'any' },
+  ...MONTH_NAMES.map((label, i) => ({
+    label: `flowers in ${label} (${remain({ flowerMonth: i + 1 })})`,
+    value: String(i + 1),
+  })),
+])
 
 /** Fit to the bed and the brief: site, depth, never and wished-for traits, months that matter, colours of the theme; a search keeps its own order. */
 function sorted(plants: Plant[]): Plant[] {
   if (text.value.trim() && sort.value === 'fit') return plants
   if (sort.value === 'name') return [...plants].sort((a, b) => a.botanicalName.localeCompare(b.botanicalName))
-  if (sort.value === 'height') return [...plants].sort((a, b) => Math.max(b.foliageHeightM, b.flowerHeightM) - Math.max(a.foliageHeightM, a.flowerHeightM))
+  if (sort.value === 'height')
+    return [...plants].sort(
+      (a, b) => Math.max(b.foliageHeightM, b.flowerHeightM) - Math.max(a.foliageHeightM, a.flowerHeightM),
+    )
   const depth = scene.value?.frame.depths.greatest ?? 3
   const { requirements, theme, months: wanted } = brief.brief
-  const never = requirements.filter((r) => r.weight === 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')))
-  const wished = requirements.filter((r) => r.weight !== 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')))
-  const strays = (p: Plant) => (theme && p.flowerColour ? Math.max(0, (nearestOf(theme, p.flowerColour, p.flowerMonths[0] ?? 6)?.distance ?? 20) - 12) / 4 : 0)
-  const score = (p: Plant) => (scene.value ? misfits(p, scene.value.site).length * 10 : 0) + Math.max(0, p.spreadM - depth * 0.6) * 4 + (p.invasiveNote ? 3 : 0)
-    + never.filter((r) => TRAIT[r.trait].has(p)).length * 8 - wished.filter((r) => TRAIT[r.trait].has(p)).length * 2 - p.flowerMonths.filter((m) => wanted.includes(m)).length * 0.5 + strays(p)
+  const never = requirements.filter(
+    (r) => r.weight === 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')),
+  )
+  const wished = requirements.filter(
+    (r) => r.weight !== 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')),
+  )
+  const strays = (p: Plant) =>
+    theme && p.flowerColour
+      ? Math.max(0, (nearestOf(theme, p.flowerColour, p.flowerMonths[0] ?? 6)?.distance ?? 20) - 12) / 4
+      : 0
+  const score = (p: Plant) =>
+    (scene.value ? misfits(p, scene.value.site).length * 10 : 0) +
+    Math.max(0, p.spreadM - depth * 0.6) * 4 +
+    (p.invasiveNote ? 3 : 0) +
+    never.filter((r) => TRAIT[r.trait].has(p)).length * 8 -
+    wished.filter((r) => TRAIT[r.trait].has(p)).length * 2 -
+    p.flowerMonths.filter((m) => wanted.includes(m)).length * 0.5 +
+    strays(p) +
     // What fits equally well is mixed, so that the first ones are not all of one kind.
-    + (hashText(p.id) % 100) / 50
-  return plants.map((p) => ({ p, s: score(p) })).sort((a, b) => a.s - b.s).map(({ p }) => p)
+    (hashText(p.id) % 100) / 50
+  return plants
+    .map((p) => ({ p, s: score(p) }))
+    .sort((a, b) => a.s - b.s)
+    .map(({ p }) => p)
 }
 const listed = computed(() => new Set(store.bed?.shortlist ?? []))
-const chosen = computed(() => (chosenId.value ? library.byId.get(chosenId.value) ?? null : null))
+const chosen = computed(() => (chosenId.value ? (library.byId.get(chosenId.value) ?? null) : null))
 const comparedPlants = computed(() => compared.value.flatMap((id) => library.byId.get(id) ?? []))
-const marks = computed(() => new Map<string, string>([...[...library.own].map((id) => [id, 'own'] as const), ...[...library.changed].map((id) => [id, 'changed'] as const)]))
-const problems = computed(() => new Map(found.value.slice(0, 400).flatMap((p) => { const m = marks.value.get(p.id); const wrong = !fits.value && scene.value ? misfits(p, scene.value.site)[0] : undefined; const say = m ?? (wrong ? `not its ${words(wrong.want)}` : undefined); return say ? [[p.id, say] as const] : [] })))
+const marks = computed(
+  () =>
+    new Map<string, string>([
+      ...[...library.own].map((id) => [id, 'own'] as const),
+      ...[...library.changed].map((id) => [id, 'changed'] as const),
+    ]),
+)
+const problems = computed(
+  () =>
+    new Map(
+      found.value.slice(0, 400).flatMap((p) => {
+        const m = marks.value.get(p.id)
+        const wrong = !fits.value && scene.value ? misfits(p, scene.value.site)[0] : undefined
+        const say = m ?? (wrong ? `not its ${words(wrong.want)}` : undefined)
+        return say ? [[p.id, say] as const] : []
+      }),
+    ),
+)
 
 function toggle(plant: Plant) {
   const list = store.bed?.shortlist ?? []
-  store.edit({ kind: 'setShortlist', plantIds: list.includes(plant.id) ? list.filter((id) => id !== plant.id) : [...list, plant.id] })
+  store.edit({
+    kind: 'setShortlist',
+    plantIds: list.includes(plant.id) ? list.filter((id) => id !== plant.id) : [...list, plant.id],
+  })
 }
 function compare(plant: Plant) {
-  compared.value = compared.value.includes(plant.id) ? compared.value.filter((id) => id !== plant.id) : [...compared.value, plant.id].slice(-MOST_COMPARED)
+  compared.value = compared.value.includes(plant.id)
+    ? compared.value.filter((id) => id !== plant.id)
+    : [...compared.value, plant.id].slice(-MOST_COMPARED)
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
   const target = event.target as HTMLElement | null
-  if (event.key === 't' && !target?.closest('input, textarea, [contenteditable]') && !event.ctrlKey && !event.metaKey) view.value = view.value === 'table' ? 'line' : 'table'
+  if (
+    event.key === 't' &&
+    !target?.closest('input, textarea, [contenteditable]') &&
+    !event.ctrlKey &&
+    !event.metaKey
+  )
+    view.value = view.value === 'table' ? 'line' : 'table'
 })
-const VIEWS = [{ id: 'line', label: 'Line-up' }, { id: 'table', label: 'Table' }, { id: 'compare', label: 'Side by side' }] as const
+const VIEWS = [
+  { id: 'line', label: 'Line-up' },
+  { id: 'table', label: 'Table' },
+  { id: 'compare', label: 'Side by side' },
+] as const
 </script>
 
 <template>
   <div class="page">
     <div class="filters">
-      <UInput v-model="text" icon="i-lucide-search" placeholder="Name, botanical or common" class="search" aria-label="Search plants" />
+      <UInput
+        v-model="text"
+        icon="i-lucide-search"
+        placeholder="Name, botanical or common"
+        class="search"
+        aria-label="Search plants"
+      />
       <USelect v-model="kind" :items="kinds" aria-label="Kind" class="pick" />
       <USelect v-model="lane" :items="lanes" aria-label="Lane" class="pick" />
       <USelect v-model="month" :items="months" aria-label="Flower month" class="pick wide" />
-      <USwitch v-model="fits" :label="fits ? 'suits this bed' : `suits this bed (${scene ? remain({ site: scene.site }) : 0})`" />
+      <USwitch
+        v-model="fits"
+        :label="fits ? 'suits this bed' : `suits this bed (${scene ? remain({ site: scene.site }) : 0})`"
+      />
       <USwitch v-model="evergreen" :label="`evergreen${evergreen ? '' : ` (${remain({ evergreen: true })})`}`" />
       <USwitch v-model="scent" :label="`scented${scent ? '' : ` (${remain({ fragrant: true })})`}`" />
-      <USwitch v-model="safe" :label="`harmless${safe ? '' : ` (${remain({ withoutHazards: true })})`}`" title="No poison, sap or thorns" />
+      <USwitch
+        v-model="safe"
+        :label="`harmless${safe ? '' : ` (${remain({ withoutHazards: true })})`}`"
+        title="No poison, sap or thorns"
+      />
       <span class="space" />
-      <span class="count" role="status"><b>{{ found.length }}</b> of {{ library.plants.length }}</span>
+      <span class="count" role="status">
+        <b>{{ found.length }}</b>
+        of {{ library.plants.length }}
+      </span>
     </div>
     <div class="bar">
-      <div role="group" aria-label="View"><UButton v-for="v in VIEWS" :key="v.id" size="xs" :color="view === v.id ? 'primary' : 'neutral'" :variant="view === v.id ? 'solid' : 'outline'" :aria-pressed="view === v.id" @click="view = v.id">{{ v.label }}<template v-if="v.id === 'compare' && compared.length > 0">&nbsp;· {{ compared.length }}</template></UButton></div>
-      <USelect v-model="sort" :items="[{ label: 'best fit first', value: 'fit' }, { label: 'tallest first', value: 'height' }, { label: 'by name', value: 'name' }]" size="xs" aria-label="Order" class="order" />
-      <label class="months"><span>as in {{ MONTH_NAMES[compose.moment.month - 1] }}</span><input type="range" min="1" max="12" step="1" :value="compose.moment.month" aria-label="Month of the line-up" @input="compose.moment = { ...compose.moment, month: Number(($event.target as HTMLInputElement).value) }"></label>
+      <div role="group" aria-label="View">
+        <UButton
+          v-for="v in VIEWS"
+          :key="v.id"
+          size="xs"
+          :color="view === v.id ? 'primary' : 'neutral'"
+          :variant="view === v.id ? 'solid' : 'outline'"
+          :aria-pressed="view === v.id"
+          @click="view = v.id"
+        >
+          {{ v.label }}
+          <template v-if="v.id === 'compare' && compared.length > 0">&nbsp;· {{ compared.length }}</template>
+        </UButton>
+      </div>
+      <USelect
+        v-model="sort"
+        :items="[
+          { label: 'best fit first', value: 'fit' },
+          { label: 'tallest first', value: 'height' },
+          { label: 'by name', value: 'name' },
+        ]"
+        size="xs"
+        aria-label="Order"
+        class="order"
+      />
+      <label class="months">
+        <span>as in {{ MONTH_NAMES[compose.moment.month - 1] }}</span>
+        <input
+          type="range"
+          min="1"
+          max="12"
+          step="1"
+          :value="compose.moment.month"
+          aria-label="Month of the line-up"
+          @input="compose.moment = { ...compose.moment, month: Number(($event.target as HTMLInputElement).value) }"
+        />
+      </label>
       <span class="hint">T: table</span>
       <PlantsPlantLists />
     </div>
     <div class="body">
-      <p v-if="found.length === 0 && view !== 'compare'" class="empty">No plant answers all of this. Loosen a filter: {{ fits ? '“suits this bed” hides what would suffer here' : 'the search looks at the beginning of each word of a name, a letter in five may be wrong' }}.</p>
+      <p v-if="found.length === 0 && view !== 'compare'" class="empty">
+        No plant answers all of this. Loosen a filter:
+        {{
+          fits
+            ? '“suits this bed” hides what would suffer here'
+            : 'the search looks at the beginning of each word of a name, a letter in five may be wrong'
+        }}.
+      </p>
       <ClientOnly v-else>
-        <PlantsLineUp v-if="view === 'line'" class="view" :plants="found" :month="compose.moment.month" :chosen-id="chosenId" :listed="listed" :compared="compared" :marks="problems" @choose="(p) => { chosenId = p.id }" @list="toggle" @compare="compare" />
-        <PlantsPlantTable v-else-if="view === 'table'" class="view" :plants="found" :chosen-id="chosenId" :listed="listed" :marks="problems" @choose="(p) => { chosenId = p.id }" @list="toggle" />
-        <PlantsCompareView v-else class="view" :plants="comparedPlants" :month="compose.moment.month" @drop="compare" />
+        <PlantsLineUp
+          v-if="view === 'line'"
+          class="view"
+          :plants="found"
+          :month="compose.moment.month"
+          :chosen-id="chosenId"
+          :listed="listed"
+          :compared="compared"
+          :marks="problems"
+          @choose="
+            (p) => {
+              chosenId = p.id
+            }
+          "
+          @list="toggle"
+          @compare="compare"
+        />
+        <PlantsPlantTable
+          v-else-if="view === 'table'"
+          class="view"
+          :plants="found"
+          :chosen-id="chosenId"
+          :listed="listed"
+          :marks="problems"
+          @choose="
+            (p) => {
+              chosenId = p.id
+            }
+          "
+          @list="toggle"
+        />
+        <PlantsCompareView
+          v-else
+          class="view"
+          :plants="comparedPlants"
+          :month="compose.moment.month"
+          @drop="compare"
+        />
       </ClientOnly>
       <PlantsPlantSheet v-if="chosen && view !== 'compare'" :plant="chosen" @close="chosenId = null" />
     </div>
@@ -111,20 +271,75 @@ const VIEWS = [{ id: 'line', label: 'Line-up' }, { id: 'table', label: 'Table' }
 </template>
 
 <style scoped>
-.page { display: flex; flex-direction: column; min-height: 0; }
-.filters { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 12px; padding: 9px 16px; border-bottom: 1px solid var(--line); background: var(--card); }
-.search { width: 196px; }
-.pick { width: 128px; }
-.wide { width: 172px; }
-.space { flex: 1; }
-.count { color: var(--soft); }
-.bar { display: flex; gap: 14px; align-items: center; padding: 6px 16px; border-bottom: 1px solid var(--line); font-size: 12.5px; flex: none; }
-.bar > div { display: flex; gap: 4px; }
-.order { width: 132px; }
-.months { display: flex; gap: 8px; align-items: center; }
-.months span { width: 110px; }
-.hint { color: var(--soft); font-size: 12px; margin-left: auto; }
-.body { flex: 1; min-height: 0; display: flex; }
-.view { flex: 1; min-width: 0; }
-.empty { color: var(--soft); padding: 26px; }
+.page {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  padding: 9px 16px;
+  border-bottom: 1px solid var(--line);
+  background: var(--card);
+}
+.search {
+  width: 196px;
+}
+.pick {
+  width: 128px;
+}
+.wide {
+  width: 172px;
+}
+.space {
+  flex: 1;
+}
+.count {
+  color: var(--soft);
+}
+.bar {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding: 6px 16px;
+  border-bottom: 1px solid var(--line);
+  font-size: 12.5px;
+  flex: none;
+}
+.bar > div {
+  display: flex;
+  gap: 4px;
+}
+.order {
+  width: 132px;
+}
+.months {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.months span {
+  width: 110px;
+}
+.hint {
+  color: var(--soft);
+  font-size: 12px;
+  margin-left: auto;
+}
+.body {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+}
+.view {
+  flex: 1;
+  min-width: 0;
+}
+.empty {
+  color: var(--soft);
+  padding: 26px;
+}
 </style>

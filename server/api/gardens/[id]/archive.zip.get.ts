@@ -5,6 +5,9 @@ export default defineEventHandler(async (event) => {
   const { db } = await useStore()
   const zip = await packGarden(db, idOf(event, 'garden'))
   if (!zip) throw notFound('garden')
-  setResponseHeaders(event, { 'content-type': 'application/zip', 'content-disposition': 'attachment; filename="garden.zip"' })
+  setResponseHeaders(event, {
+    'content-type': 'application/zip',
+    'content-disposition': 'attachment; filename="garden.zip"',
+  })
   return zip
 })

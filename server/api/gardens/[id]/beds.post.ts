@@ -9,7 +9,7 @@ export default defineEventHandler(async (event) => {
   const { db } = await useStore()
   const id = randomUUID()
   const stored = await db.transaction(async (tx) => {
-    if (!await findGarden(tx, gardenId)) return null
+    if (!(await findGarden(tx, gardenId))) return null
     await insertBed(tx, id, gardenId, bed)
     return findBed(tx, id)
   })

@@ -7,9 +7,13 @@ const LARGEST_MB = 16
 /** Takes a picture to lay under the site plan; what it is is read from its bytes, not from its name. */
 export default defineEventHandler(async (event) => {
   const gardenId = idOf(event, 'garden')
-  const picture = await readPicture(event, LARGEST_MB, 'Export the drawing as PNG, or bring in its lines as DXF, SVG or GeoJSON.')
+  const picture = await readPicture(
+    event,
+    LARGEST_MB,
+    'Export the drawing as PNG, or bring in its lines as DXF, SVG or GeoJSON.',
+  )
   const { db } = await useStore()
-  if (!await findGarden(db, gardenId)) throw notFound('garden')
+  if (!(await findGarden(db, gardenId))) throw notFound('garden')
   const id = randomUUID()
   await insertDrawing(db, gardenId, { id, ...picture })
   setResponseStatus(event, 201)

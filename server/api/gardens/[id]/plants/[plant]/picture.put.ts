@@ -10,7 +10,7 @@ export default defineEventHandler(async (event) => {
   const plantId = getRouterParam(event, 'plant') ?? ''
   const picture = await readPicture(event, LARGEST_MB, 'Choose a photo in one of these forms.')
   const store = await useStore()
-  if (!await findGarden(store.db, gardenId)) throw notFound('garden')
+  if (!(await findGarden(store.db, gardenId))) throw notFound('garden')
   if (!(await allPlants(store)).plants.has(plantId)) throw notFound('plant')
   const id = randomUUID()
   await store.db.transaction((tx) => savePlantPicture(tx, gardenId, plantId, { id, ...picture }))
