@@ -210,7 +210,9 @@ export const bedSchema = z
 
 // The schema and the core's type must say the same; a difference is a type error here.
 export type Same<A, B> = A extends B ? (B extends A ? true : never) : never
-export type Mutable<T> = T extends readonly (infer U)[]
+export type Mutable<T> = T extends string | number | boolean | null
+  ? T
+  : T extends readonly (infer U)[]
   ? Mutable<U>[]
   : T extends object
     ? { -readonly [K in keyof T]: Mutable<T[K]> }

@@ -57,7 +57,9 @@ export const briefSchema = z.object({
   schools: z.partialRecord(z.enum(SCHOOL_IDS), school),
 })
 
-type Loose<T> = T extends readonly (infer U)[]
+type Loose<T> = T extends string | number | boolean | null
+  ? T
+  : T extends readonly (infer U)[]
   ? Loose<U>[]
   : T extends object
     ? { [K in keyof T]: Loose<Exclude<T[K], undefined>> }

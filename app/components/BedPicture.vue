@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { bedFrame, type Bed } from '~~/core/bed'
 import { bodiesAt, place } from '~~/core/layout'
-import { climateOf } from '~~/core/plant'
+import { climateOf, type PlaceMonth } from '~~/core/time'
 import { aspectOf, elevation, repeated } from '~~/core/view'
 import type { Garden } from '~~/shared/gardenSchema'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
 /** A bed's own elevation as its picture: this month, third year. */
-const props = defineProps<{ bed: Bed; garden: Garden; month: number; height: number }>()
+const props = defineProps<{ bed: Bed; garden: Garden; month: PlaceMonth; height: number }>()
 const library = useLibraryStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')

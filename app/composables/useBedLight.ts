@@ -1,5 +1,6 @@
 import { bedFrame } from '~~/core/bed'
-import { bedLight, growingMonths, type BedLight } from '~~/core/light'
+import { growingMonths } from '~~/core/time'
+import { bedLight, type BedLight } from '~~/core/light'
 
 const REST_MS = 250
 /** The light is judged as the site stands today; the Ground screen shows how trees change it. */

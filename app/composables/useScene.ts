@@ -1,6 +1,6 @@
 import { schedule } from '~~/core/count'
 import { critique, makeScene, scores, type Critique, type Scene } from '~~/core/critique'
-import { climateOf } from '~~/core/plant'
+import { climateOf } from '~~/core/time'
 import { monthColours } from '~~/core/view'
 
 /** Keeps the last answer of a function while its arguments stay the same objects. */

@@ -2,7 +2,7 @@
 import { formatBoth } from '~~/core/measure'
 import type { Bed, BedKind } from '~~/core/bed'
 import { bedFrame, placingsOf } from '~~/core/bed'
-import { monthName } from '~~/core/plant'
+import { monthName } from '~~/core/time'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'
 

@@ -1,16 +1,19 @@
 import { bodiesAt } from '~~/core/layout'
-import { lookAt, type Climate, type Plant } from '~~/core/plant'
+import type { Climate, PlaceMonth } from '~~/core/time'
+import { lookAt, type Plant } from '~~/core/plant'
 import { drawPaints } from './paintPath'
 import { portrait } from '~~/core/view'
 
 export interface Thumbnail {
   readonly plant: Plant
-  readonly month: number
+  readonly month: PlaceMonth
   readonly width: number
   readonly height: number
   readonly pxPerM: number
 }
 
+/** An odd year, in which biennials flower. */
+const GROWN_YEAR = 9
 const MOST = 1500
 /** What a canvas shows: most plants look alike from one month to the next. */
 const shown = new WeakMap<HTMLCanvasElement, string>()
@@ -58,7 +61,7 @@ function makePicture(
     pinned: false,
     crowded: false,
   }
-  const [body] = bodiesAt([at], { month, year: 10 }, climate)
+  const [body] = bodiesAt([at], { month, year: GROWN_YEAR }, climate)
   if (!body) return picture
   const full = Math.max(plant.foliageHeightM, plant.flowerHeightM)
   const scale = (pxPerM || Math.min((height - 4) / (full * 1.06), (width - 4) / (plant.spreadM * 1.15))) * ratio

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { Moment } from '~~/core/layout'
+import type { Moment } from '~~/core/time'
 
 /** What is looked at and chosen while composing; none of it is saved. */
 export const useComposeStore = defineStore('compose', () => {

@@ -1,6 +1,7 @@
 import { keyLetters } from '~~/core/count'
+import type { Moment, PlaceMonth } from '~~/core/time'
 import type { Scene } from '~~/core/critique'
-import { bodiesAt, type Body, type Moment } from '~~/core/layout'
+import { bodiesAt, type Body } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 import { elevation, plan, repeated, type Aspect, type Elevation, type Plan } from '~~/core/view'
 
@@ -67,5 +68,5 @@ export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictur
 }
 
 /** The other months of the year, the nearest to a month first. */
-export const otherMonths = (month: number): number[] =>
+export const otherMonths = (month: PlaceMonth): PlaceMonth[] =>
   [1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6].map((d) => ((month - 1 + d + 12) % 12) + 1)

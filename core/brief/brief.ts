@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import type { SchoolChanges, SchoolId } from '../bed'
 import type { Theme } from '../colour'
 
@@ -38,7 +39,7 @@ export interface Brief {
   readonly manner: (typeof MANNERS)[number]
   readonly school: SchoolId
   /** Months in which it must look its best. */
-  readonly months: readonly number[]
+  readonly months: readonly PlaceMonth[]
   readonly requirements: readonly Requirement[]
   /** Hours of work a year that there are for all beds; 0 when not said. */
   readonly hoursAYear: number

@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import { converter, formatHex, clampChroma } from 'culori'
 import { deltaE } from './colour'
 import { colourWords } from './colourWords'
@@ -17,7 +18,7 @@ export type Harmony = (typeof HARMONIES)[number]
 /** A colour of a theme and the months in which it is wanted (none: all). */
 export interface ThemeColour {
   readonly colour: string
-  readonly months: readonly number[]
+  readonly months: readonly PlaceMonth[]
 }
 /** What a garden's colours are: the backdrop they start from, and about three colours that answer it. */
 export interface Theme {
@@ -61,7 +62,7 @@ export function proposeTheme(base: string, harmony: Harmony): Theme {
   const c = toOklch(base) ?? { mode: 'oklch' as const, l: 0.6, c: 0.05, h: 40 }
   // A grey backdrop has no hue worth following: it is answered as if it were warm.
   const h = c.c < 0.02 ? 40 : (c.h ?? 40)
-  const at = (l: number, chroma: number, hue: number, months: readonly number[] = []): ThemeColour => ({
+  const at = (l: number, chroma: number, hue: number, months: readonly PlaceMonth[] = []): ThemeColour => ({
     colour: formatHex(clampChroma({ mode: 'oklch', l, c: chroma, h: ((hue % 360) + 360) % 360 }, 'oklch')),
     months,
   })
@@ -100,7 +101,7 @@ export function proposeTheme(base: string, harmony: Harmony): Theme {
 export function nearestOf(
   theme: Theme,
   colour: string,
-  month: number,
+  month: PlaceMonth,
 ): { readonly colour: string; readonly distance: number; readonly words: string } | null {
   const wanted = theme.colours.filter((t) => t.months.length === 0 || t.months.includes(month))
   if (wanted.length === 0) return null

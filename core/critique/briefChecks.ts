@@ -1,5 +1,6 @@
 import type { Bed } from '../bed'
-import { monthName, type Plant } from '../plant'
+import { monthName } from '../time'
+import { type Plant } from '../plant'
 import { TRAIT, type Brief, type Requirement, type Weight } from '../brief'
 import { bedCosts } from './bedCosts'
 import type { Scene } from './scene'

@@ -1,3 +1,4 @@
+import type { LibraryMonth } from '../time'
 import { deltaE } from '../colour'
 import { fullHeightM, misfits, SUN_CLASSES, WATER_CLASSES, type Plant, type SiteConditions } from '../plant'
 import { pairContrast } from './contrast'
@@ -15,8 +16,8 @@ export interface PartnerAsk {
   /** How many plants together, the seed counted. */
   readonly size: 2 | 3 | 5
   readonly site: SiteConditions
-  /** The month that matters, 1-12. */
-  readonly month: number
+  /** The month that matters, in the library’s year. */
+  readonly month: LibraryMonth
   /** 0 evergreen only, 1 flower first. */
   readonly bias: number
   /** Highest that fits the place, metres. */
@@ -68,7 +69,7 @@ export function partners(library: Iterable<Plant>, ask: PartnerAsk): Partnership
     .slice(0, most)
 }
 
-function bestNext(group: readonly Plant[], from: readonly Plant[], month: number, bias: number): Plant | null {
+function bestNext(group: readonly Plant[], from: readonly Plant[], month: LibraryMonth, bias: number): Plant | null {
   let best: Plant | null = null
   let high = -Infinity
   for (const p of from) {
@@ -84,7 +85,7 @@ function bestNext(group: readonly Plant[], from: readonly Plant[], month: number
 }
 
 /** How well two plants go together, about 0-100: contrast three parts, shared needs two, months in flower one. */
-export function pairScore(a: Plant, b: Plant, month: number): number {
+export function pairScore(a: Plant, b: Plant, month: LibraryMonth): number {
   const contrast = pairContrast(a, b)
   return 0.55 * contrast + 30 * sharedNeeds(a, b) + flowersTogether(a, b, month)
 }
@@ -113,23 +114,23 @@ function overlap(a0: number, a1: number, b0: number, b1: number): number {
   return Math.max(0, common) / (Math.min(a1 - a0, b1 - b0) + 1)
 }
 
-function flowersTogether(a: Plant, b: Plant, month: number): number {
+function flowersTogether(a: Plant, b: Plant, month: LibraryMonth): number {
   const shared = a.flowerMonths.filter((m) => b.flowerMonths.includes(m)).length
   return Math.min(9, shared * 3) + (a.flowerMonths.includes(month) || b.flowerMonths.includes(month) ? 6 : 0)
 }
 
-const liking = (p: Plant, month: number, bias: number) =>
+const liking = (p: Plant, month: LibraryMonth, bias: number) =>
   (p.retention === 'evergreen' ? 26 * (1 - bias) : 0) +
   (p.flowerMonths.includes(month) ? 22 * bias : 0) +
   p.flowerMonths.length * bias
 
-function groupScore(group: readonly Plant[], month: number, bias: number): number {
+function groupScore(group: readonly Plant[], month: LibraryMonth, bias: number): number {
   const pairs = group.flatMap((a, i) => group.slice(i + 1).map((b) => pairScore(a, b, month)))
   const mean = pairs.reduce((n, s) => n + s, 0) / Math.max(1, pairs.length)
   return Math.min(100, mean + group.reduce((n, p) => n + liking(p, month, bias), 0) / group.length / 2)
 }
 
-function reasonsFor(group: readonly Plant[], month: number): string[] {
+function reasonsFor(group: readonly Plant[], month: LibraryMonth): string[] {
   const reasons: string[] = []
   const sizes = new Set(group.map((p) => p.leafSize))
   if (sizes.has('bold') && sizes.has('fine')) reasons.push('bold leaf beside fine')

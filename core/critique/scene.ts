@@ -1,10 +1,11 @@
 import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
+import type { Moment, Climate } from '../time'
 import type { Requirement } from '../brief'
 import type { Theme } from '../colour'
 import { circleIndex, type CircleIndex } from '../geometry'
-import { bodiesAt, place, type Body, type Moment, type PlacedPlant, type Placement } from '../layout'
+import { bodiesAt, place, type Body, type PlacedPlant, type Placement } from '../layout'
 import type { BedLight } from '../light'
-import { zoneNumber, type Climate, type Plant, type SiteConditions } from '../plant'
+import { zoneNumber, type Plant, type SiteConditions } from '../plant'
 import type { Surroundings } from '../site'
 import type { Range } from './finding'
 

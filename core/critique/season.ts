@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import { saturation } from '../colour'
 import { bodiesAt } from '../layout'
 import type { Body } from '../layout'
@@ -5,7 +6,7 @@ import type { Plant } from '../plant'
 import type { Scene } from './scene'
 
 export interface MonthInterest {
-  readonly month: number
+  readonly month: PlaceMonth
   /** Share of the visible canopy in flower, 0-1. */
   readonly bloom: number
   /** Share of the bed's canopy that holds evergreen, coloured or standing leaf, 0-1. */

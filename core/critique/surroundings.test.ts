@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { growingMonths } from '../time'
 import { bedFrame, type Bed } from '../bed'
-import { bedLight, bedLightHours, growingMonths } from '../light'
+import { bedLight, bedLightHours } from '../light'
 import { EMPTY_SITE, newThing, resolveSite, surroundingsOf, type Site, type Thing } from '../site'
 import { siteSchema } from '../../shared/siteSchema'
 import { climate, demo, demoBed, drift, library, testBed } from '../../tests/support/library'

@@ -1,12 +1,7 @@
-import { lookAt, sizeAt, type Climate, type Look, type Plant } from '../plant'
 import type { Buying } from '../bed'
+import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
+import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
 import type { PlacedPlant } from './place'
-
-/** A month (1-12) of a year after planting (0 is the planting year). */
-export interface Moment {
-  readonly month: number
-  readonly year: number
-}
 
 /** A plant as it stands at a moment: metres now, and its look. */
 export interface Body {
@@ -16,6 +11,7 @@ export interface Body {
   readonly spreadM: number
   readonly look: Look
 }
+type Shape = Omit<Body, 'at'>
 
 /** Bodies of all plants at a moment, in the order given. A bulb planted this year shows from the next. */
 export function bodiesAt(
@@ -25,7 +21,7 @@ export function bodiesAt(
   buying: readonly Buying[] = [],
 ): Body[] {
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
-  const known = new Map<Plant, Omit<Body, 'at'>>()
+  const known = new Map<Plant, Shape>()
   return plants.map((at) => {
     if (at.standing) return { at, ...standingShape(at, moment, climate) }
     let shape = known.get(at.plant)
@@ -34,49 +30,64 @@ export function bodiesAt(
   })
 }
 
-/** Height left after a hard cut, and years until it is back. */
+/** What is left of height and of spread after a hard cut. */
 const CUT_TO = 0.25
+const CUT_WIDE = 0.6
+const GROWN_YEAR = 30
 
 /** A plant that stood there before grows on from its size then toward its mature one; cut back or divided it begins smaller. */
-function standingShape(at: PlacedPlant, moment: Moment, climate: Climate): Omit<Body, 'at'> {
+function standingShape(at: PlacedPlant, moment: Moment, climate: Climate): Shape {
   const { heightM, spreadM, cutBack, divided, gap } = at.standing!
-  const full = shapeAt(at.plant, { ...moment, year: 30 }, climate)
-  if (gap)
-    return {
-      ...full,
-      foliageM: 0,
-      flowerM: 0,
-      spreadM: 0,
-      look: { ...full.look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 },
-    }
-  const years = moment.year + moment.month / 12
-  const share = 1 - Math.exp((-Math.LN10 * years) / at.plant.yearsTo90)
+  const full = shapeAt(at.plant, { ...moment, year: GROWN_YEAR }, climate)
+  if (gap) return { foliageM: 0, flowerM: 0, spreadM: 0, look: withoutShow(full.look) }
+  const share = grownShare(seasonsGrown(moment, climate), at.plant.yearsTo90)
   const mature = Math.max(at.plant.foliageHeightM, at.plant.flowerHeightM)
   const from = heightM * (cutBack ? CUT_TO : 1)
-  const wide = (spreadM * (cutBack ? 0.6 : 1)) / Math.sqrt(divided)
-  // What is larger than its kind is said to grow stays as it is.
-  const h = from + (Math.max(from, mature) - from) * share
+  const wide = (spreadM * (cutBack ? CUT_WIDE : 1)) / Math.sqrt(divided)
+  // What is larger than its kind is said to grow comes back to its size, and stays so.
+  const h = from + (Math.max(heightM, mature) - from) * share
   const w = wide + (Math.max(wide, at.plant.spreadM) - wide) * share
+  const foliageM = full.foliageM * (h / mature)
+  return { foliageM, flowerM: full.flowerM * (h / mature), spreadM: full.spreadM * (w / at.plant.spreadM), look: full.look }
+}
+
+function shapeAt(plant: Plant, moment: Moment, climate: Climate, label?: string): Shape {
+  const look = lookOf(plant, moment, climate)
+  const size = sizeAt(plant, moment.year, moment.month, climate, label || undefined)
+  const { height } = look
+  const showsFlower = look.flower > 0 || look.state === 'dry'
   return {
-    foliageM: full.foliageM * (h / mature),
-    flowerM: full.flowerM * (h / mature),
-    spreadM: full.spreadM * (w / at.plant.spreadM),
-    look: full.look,
+    foliageM: size.foliageM * height,
+    flowerM: showsFlower ? size.flowerM * Math.max(height, LEAST_STEM) : size.foliageM * height,
+    spreadM: height === 0 ? 0 : size.spreadM * (plant.lifeCycle === 'woody' ? 1 : 0.45 + 0.55 * height),
+    look,
   }
 }
 
-function shapeAt(plant: Plant, { month, year }: Moment, climate: Climate, label?: string): Omit<Body, 'at'> {
-  const look = lookAt(plant, month, climate)
-  const size = sizeAt(plant, year, month, climate, label || undefined)
-  const unseen = plant.lifeCycle === 'bulb' && year === 0
-  const height = unseen ? 0 : look.height
-  return {
-    foliageM: size.foliageM * height,
-    flowerM:
-      look.flower > 0 || look.state === 'dry'
-        ? size.flowerM * Math.max(height, 0.5) * (unseen ? 0 : 1)
-        : size.foliageM * height,
-    spreadM: height === 0 ? 0 : size.spreadM * (plant.lifeCycle === 'woody' ? 1 : 0.45 + 0.55 * height),
-    look: unseen ? { ...look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 } : look,
-  }
+/** A flower stem stands at half its height before the leaves are full. */
+const LEAST_STEM = 0.5
+
+/** The look of a month, and of a year: bulbs wait for their first spring, biennials flower in every second season. */
+function lookOf(plant: Plant, moment: Moment, climate: Climate): Look {
+  const look = lookAt(plant, moment.month, climate)
+  if (plant.lifeCycle === 'bulb' && isBeforeBulbs(moment, climate)) return withoutShow(look)
+  if (plant.lifeCycle !== 'biennial') return look
+  return seasonNumber(moment, climate) % 2 === 0 ? inLeafOnly(plant, look) : inFlowerYear(plant, look, moment, climate)
+}
+
+const AUTUMN_PLANTING = 9
+
+/** Bulbs are planted in the first autumn of the place; before its end nothing of them shows. */
+function isBeforeBulbs({ month, year }: Moment, climate: Climate): boolean {
+  if (year > 0) return false
+  return !climate.southern || month < ((AUTUMN_PLANTING + 5) % 12) + 1
+}
+
+const inLeafOnly = (plant: Plant, look: Look): Look => (look.flower > 0 ? { ...look, flower: 0 } : look)
+
+/** A biennial sets seed and dies with its second summer; seedlings of its own or new plants begin again. */
+function inFlowerYear(plant: Plant, look: Look, { month }: Moment, climate: Climate): Look {
+  const last = plant.flowerMonths[plant.flowerMonths.length - 1]
+  const isOver = last !== undefined && libraryMonth(month, climate) > last + 1
+  return isOver ? withoutShow(look) : look
 }

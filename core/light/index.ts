@@ -20,6 +20,6 @@ export {
   type LightInput,
   type MonthLight,
 } from './lightHours'
-export { growingMonths, placeLight, type PlaceLight } from './season'
+export { placeLight, type PlaceLight } from './season'
 export { bedLight, bedLightHours, type BedLight, type BedLightInput } from './bedLight'
 export { levelsOf, siteGrid } from './siteGrid'

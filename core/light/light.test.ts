@@ -1,24 +1,11 @@
 import fc from 'fast-check'
+import { growingMonths } from '../time'
 import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
 import { describe, expect, it } from 'vitest'
 import { castRays } from '../../tests/support/rayCaster'
 import type { Building, Fence, Tree } from '../site'
 import { resolveSite, EMPTY_SITE } from '../site'
-import {
-  changedLight,
-  finish,
-  growingMonths,
-  lightHours,
-  obstaclesOf,
-  placeLight,
-  shadowOutlines,
-  slantOf,
-  solarNoon,
-  sunAt,
-  sunPosition,
-  sunSteps,
-  type LightInput,
-} from '.'
+import { changedLight, finish, lightHours, obstaclesOf, placeLight, shadowOutlines, slantOf, solarNoon, sunAt, sunPosition, sunSteps, type LightInput } from '.'
 
 const AT = { latitude: 44.6, longitude: -63.6 }
 const square = (x: number, y: number, w: number, d = w) => [

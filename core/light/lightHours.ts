@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import type { Point } from '../geometry'
 import { aboveLevel, shadowOfCrown, shadowOfFace, slantOf, type Slant } from './shadow'
 import type { Corner, CrownObstacle, Obstacle } from './obstacle'
@@ -142,7 +143,7 @@ export function finish<T>(work: Generator<number, T>): T {
 }
 
 /** The sun a cell has in a month, hours: direct, and what comes through crowns. */
-export const sunAt = (light: LightHours, month: number, cell: number): number => {
+export const sunAt = (light: LightHours, month: PlaceMonth, cell: number): number => {
   const m = light.months[month - 1]!
   return m.morning[cell]! + m.afternoon[cell]! + m.through[cell]!
 }
@@ -184,7 +185,7 @@ function shade(
   { faces, crowns }: Drawn,
   slant: Slant,
   level: number,
-  month: number,
+  month: PlaceMonth,
 ) {
   for (let r = w.r0; r < w.r1; r++) light.fill(1, r * grid.cols + w.c0, r * grid.cols + w.c1)
   for (const crown of crowns)

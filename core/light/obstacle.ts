@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import type { Point } from '../geometry'
 import type { PlacedThing, ResolvedSite } from '../site'
 import { roofFaces } from './roofFaces'
@@ -33,7 +34,7 @@ const OUT_OF_LEAF = 0.6
 const EVERGREEN = 0.08
 
 /** Months a deciduous crown is in leaf, north of the equator; half a year later south of it. */
-const inLeaf = (month: number, latitude: number) => {
+const inLeaf = (month: PlaceMonth, latitude: number) => {
   const m = latitude < 0 ? ((month + 5) % 12) + 1 : month
   return m >= 5 && m <= 10
 }

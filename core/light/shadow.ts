@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import type { Point } from '../geometry'
 import type { Corner, CrownObstacle, Obstacle } from './obstacle'
 
@@ -54,7 +55,7 @@ export function shadowOfCrown(crown: CrownObstacle, slant: Slant, level = 0) {
 export function shadowOutlines(
   obstacles: readonly Obstacle[],
   slant: Slant,
-  month: number,
+  month: PlaceMonth,
 ): { readonly id: string; readonly pass: number; readonly outlines: readonly (readonly Point[])[] }[] {
   return obstacles.map((o) => {
     if (o.kind === 'faces')

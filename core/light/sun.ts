@@ -1,3 +1,4 @@
+import type { PlaceMonth } from '../time'
 import { getPosition, getTimes } from 'suncalc'
 
 /** Where the sun stands: azimuth clockwise from north and apparent altitude, degrees. */
@@ -24,7 +25,7 @@ const MINUTE_MS = 60_000
 const LEAST_ALTITUDE_DEG = 0.2
 
 /** Solar noon of the 21st of a month (1 to 12) at a longitude, as an instant. */
-export function solarNoon(year: number, month: number, day: number, latitude: number, longitude: number): Date {
+export function solarNoon(year: number, month: PlaceMonth, day: number, latitude: number, longitude: number): Date {
   // The mean noon of the place first, so that the day asked for is the place's own and not the meridian's.
   const mean = new Date(Date.UTC(year, month - 1, day, 12) - longitude * 4 * MINUTE_MS)
   const { solarNoon: noon } = getTimes(mean, latitude, longitude)
@@ -37,7 +38,7 @@ export function solarNoon(year: number, month: number, day: number, latitude: nu
  * A step in which the sun rises or sets counts by the share that it is up. Hours add up to the day's length.
  */
 export function sunSteps(
-  month: number,
+  month: PlaceMonth,
   latitude: number,
   longitude: number,
   stepMinutes = 10,

@@ -9,9 +9,8 @@ export {
   type RowError,
 } from './readPlants'
 export { PLANT_COLUMNS } from './plantRow'
-export { climateOf, libraryMonth, monthSpan, MONTH_NAMES, monthFraction, monthName, type Climate } from './calendar'
-export { lookAt, type Look } from './look'
-export { sizeAt, type SizeM } from './size'
+export { lookAt, withoutShow, type Look } from './look'
+export { grownShare, sizeAt, type SizeM } from './size'
 export { halfWidthAt } from './silhouette'
 export { divides, movingMonths, renovationAdvice, shootsAgain } from './renovation'
 export { misfits, sunClass, words, zoneNumber, type Misfit, type SiteConditions } from './fit'

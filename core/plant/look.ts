@@ -1,6 +1,6 @@
 import { mix } from '../colour'
 import { clamp } from '../geometry'
-import { libraryMonth, type Climate } from './calendar'
+import { libraryMonth, type Climate, type LibraryMonth, type PlaceMonth } from '../time'
 import type { Plant } from './plant'
 
 /** What a plant shows in one month, apart from its size. */
@@ -18,80 +18,92 @@ export interface Look {
   readonly density: number
 }
 
+/** A look of nothing: died back, lifted, not yet planted. */
+export const withoutShow = (look: Look): Look => ({ ...look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 })
+
 /**
  * The look of a plant in a month (1-12) of a climate. Leaves come about a month before the last frost and go about three
  * weeks after the first one; bulbs follow their flower; annuals stand from the last frost to the first. Source: design/calculations, Size over time.
  */
-export function lookAt(plant: Plant, month: number, climate: Climate): Look {
+export function lookAt(plant: Plant, month: PlaceMonth, climate: Climate): Look {
   let plants = known.get(climate)
   if (!plants) known.set(climate, (plants = new WeakMap()))
   let months = plants.get(plant)
   if (!months) plants.set(plant, (months = []))
-  return (months[month] ??= makeLook(plant, month, climate))
+  return (months[month] ??= makeLook(plant, libraryMonth(month, climate), climate))
 }
 
 /** Pictures, judgement and the time bar ask for the same looks over and over; mixing colours is slow. */
 const known = new WeakMap<Climate, WeakMap<Plant, Look[]>>()
 
-function makeLook(plant: Plant, month: number, climate: Climate): Look {
-  const m = libraryMonth(month, climate)
+const DRY_STEMS = '#8a7350'
+const BARE_DENSITY = 0.3
+const DRY_DENSITY = 0.6
+
+function makeLook(plant: Plant, m: LibraryMonth, climate: Climate): Look {
   const leaf = leafShare(plant, m, climate)
-  const flower = flowerShare(plant, m)
   const state = stateOf(plant, leaf, m)
-  const colour =
-    state === 'leaf'
-      ? seasonColour(plant, m)
-      : state === 'bare'
-        ? plant.foliage.winter
-        : plant.retention === 'stands'
-          ? plant.foliage.winter
-          : '#8a7350'
-  const density =
-    state === 'leaf'
-      ? plant.density * (0.35 + 0.65 * leaf)
-      : state === 'bare'
-        ? 0.3 * plant.density
-        : state === 'dry'
-          ? 0.6 * plant.density
-          : 0
-  const height =
-    state === 'gone'
-      ? 0
-      : plant.lifeCycle === 'woody'
-        ? 1
-        : state === 'dry'
-          ? m <= 3
-            ? 0.85
-            : 1
-          : clamp(0.25 + 0.75 * leaf, 0, 1)
   return {
-    colour,
+    colour: colourOf(plant, state, m),
     state,
     leaf: state === 'leaf' ? leaf : 0,
-    height,
-    flower: state === 'gone' ? 0 : flower,
-    density,
+    height: heightShare(plant, state, leaf, m),
+    flower: state === 'gone' ? 0 : flowerShare(plant, m),
+    density: plant.density * densityShare(state, leaf),
   }
 }
 
-function stateOf(plant: Plant, leaf: number, m: number): Look['state'] {
+function colourOf(plant: Plant, state: Look['state'], m: LibraryMonth): string {
+  if (state === 'leaf') return seasonColour(plant, m)
+  return state === 'bare' || plant.retention === 'stands' ? plant.foliage.winter : DRY_STEMS
+}
+
+function densityShare(state: Look['state'], leaf: number): number {
+  switch (state) {
+    case 'leaf':
+      return 0.35 + 0.65 * leaf
+    case 'bare':
+      return BARE_DENSITY
+    case 'dry':
+      return DRY_DENSITY
+    case 'gone':
+      return 0
+  }
+}
+
+/** Dry stems bend and break by the end of winter. */
+const BENT = 0.85
+
+function heightShare(plant: Plant, state: Look['state'], leaf: number, m: LibraryMonth): number {
+  if (state === 'gone') return 0
+  if (plant.lifeCycle === 'woody') return 1
+  if (state === 'dry') return m <= 3 ? BENT : 1
+  return clamp(0.25 + 0.75 * leaf, 0, 1)
+}
+
+function stateOf(plant: Plant, leaf: number, m: LibraryMonth): Look['state'] {
   if (leaf > 0.04) return 'leaf'
-  if (plant.retention === 'deciduous' || (plant.lifeCycle === 'woody' && plant.retention === 'semi-evergreen'))
-    return 'bare'
+  const isShrub = plant.lifeCycle === 'woody' && plant.retention === 'semi-evergreen'
+  if (plant.retention === 'deciduous' || isShrub) return 'bare'
   if (plant.retention === 'stands') return m >= 4 && m <= 9 ? 'gone' : 'dry'
   return 'gone'
 }
 
-function leafShare(plant: Plant, m: number, climate: Climate): number {
-  const spring = clamp((m + 0.5 - (climate.lastFrost - 1.1)) / 1.6, 0, 1)
-  const autumn = clamp((climate.firstFrost + 1 - (m + 0.5)) / 1.2, 0, 1)
+/** Where there is no frost, short days still bring a rest: leaves come no earlier and go no later than by these. */
+const EARLIEST_FROST = 3
+const LATEST_FROST = 12.2
+
+function leafShare(plant: Plant, m: LibraryMonth, climate: Climate): number {
+  const lastFrost = Math.max(EARLIEST_FROST, climate.lastFrost)
+  const firstFrost = Math.min(LATEST_FROST, climate.firstFrost)
+  const spring = clamp((m + 0.5 - (lastFrost - 1.1)) / 1.6, 0, 1)
+  const autumn = clamp((firstFrost + 1 - (m + 0.5)) / 1.2, 0, 1)
   switch (plant.retention) {
     case 'evergreen':
       return 1
     case 'semi-evergreen':
       return Math.max(0.55, Math.min(spring, autumn))
     case 'deciduous':
-      return Math.min(spring, autumn)
     case 'dies-back':
       return Math.min(spring, autumn)
     case 'stands':
@@ -103,38 +115,35 @@ function leafShare(plant: Plant, m: number, climate: Climate): number {
   }
 }
 
-/** Planted out at the last frost, full in about nine weeks, gone at the first frost. */
-function seasonal(m: number, climate: Climate): number {
-  const middle = m + 0.5
-  if (middle < climate.lastFrost || middle > climate.firstFrost + 0.4) return 0
-  return clamp(0.35 + (middle - climate.lastFrost) / 2.1, 0, 1)
+/** Planted out at the last frost, full in about nine weeks, gone at the first frost; a season without frost may run over the new year. */
+function seasonal(m: LibraryMonth, { lastFrost, firstFrost }: Climate): number {
+  const middle = [m - 11.5, m + 0.5, m + 12.5].find((x) => x >= lastFrost && x <= firstFrost + 0.4)
+  return middle === undefined ? 0 : clamp(0.35 + (middle - lastFrost) / 2.1, 0, 1)
 }
 
-/** Leaves a month before the first flower, yellow away two months after the last. */
-function bulbLeaf(plant: Plant, m: number): number {
-  const first = plant.flowerMonths[0] ?? 4
-  const last = plant.flowerMonths[plant.flowerMonths.length - 1] ?? 5
-  if (m === first - 1) return 0.5
-  if (m >= first && m <= last) return 1
-  if (m === last + 1) return 0.7
-  if (m === last + 2) return 0.25
-  return 0
+/** Leaves a month before the first flower, yellow away two months after the last; months may run over the new year. */
+function bulbLeaf(plant: Plant, m: LibraryMonth): number {
+  const months = plant.flowerMonths.length > 0 ? plant.flowerMonths : [4, 5]
+  const shown = (offset: number) => months.includes(((m - 1 + offset + 12) % 12) + 1)
+  if (shown(0)) return 1
+  if (shown(-1)) return 0.7
+  if (shown(1)) return 0.5
+  return shown(-2) ? 0.25 : 0
 }
 
 /** Full in the middle of its months, thinner in the first and the last of three or more. */
-function flowerShare(plant: Plant, m: number): number {
+function flowerShare(plant: Plant, m: LibraryMonth): number {
   const i = plant.flowerMonths.indexOf(m)
   if (i < 0) return 0
-  const edge = i === 0 || i === plant.flowerMonths.length - 1
-  return edge && plant.flowerMonths.length > 2 ? 0.6 : 1
+  const isEdge = i === 0 || i === plant.flowerMonths.length - 1
+  return isEdge && plant.flowerMonths.length > 2 ? 0.6 : 1
 }
 
-function seasonColour(plant: Plant, m: number): string {
+function seasonColour(plant: Plant, m: LibraryMonth): string {
   const { spring, summer, autumn, winter } = plant.foliage
-  if (plant.retention === 'deciduous' || plant.retention === 'dies-back' || plant.retention === 'stands') {
-    if (m <= 4) return spring
-    if (m >= 10) return m === 11 ? mix(autumn, '#7d5f43', 0.35) : autumn
-  }
+  const falls = plant.retention === 'deciduous' || plant.retention === 'dies-back' || plant.retention === 'stands'
+  if (falls && m <= 4) return spring
+  if (falls && m >= 10) return m === 11 ? mix(autumn, '#7d5f43', 0.35) : autumn
   switch (m) {
     case 12:
     case 1:

@@ -1,27 +1,8 @@
 import fc from 'fast-check'
+import { climateOf, monthSpan } from '../time'
 import { describe, expect, it } from 'vitest'
 import { climate, libraryCsv, plant, plants } from '../../tests/support/library'
-import {
-  cautionWords,
-  climateOf,
-  describeRowError,
-  FLOWER_FORMS,
-  HABITS,
-  halfWidthAt,
-  KINDS,
-  lookAt,
-  misfits,
-  monthSpan,
-  plantFromCells,
-  plantId,
-  rangeWords,
-  readPlants,
-  RETENTION_WORDS,
-  searchPlants,
-  sizeAt,
-  sunClass,
-  zoneNumber,
-} from '.'
+import { cautionWords, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, plantFromCells, plantId, rangeWords, readPlants, RETENTION_WORDS, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
 
 const [header = '', first = ''] = libraryCsv.split('\n')
 const withCell = (column: string, value: string) => {

@@ -1,3 +1,5 @@
+import type { LibraryMonth } from '../time'
+
 /** Sun classes from brightest to darkest; see `sunClass` for the hours behind them. */
 export const SUN_CLASSES = ['full-sun', 'part-sun', 'part-shade', 'shade'] as const
 export type SunClass = (typeof SUN_CLASSES)[number]
@@ -112,7 +114,7 @@ export interface SoldSize {
   readonly price: number
 }
 
-/** One kind of plant as the library knows it. Lengths in metres at maturity, months 1-12, colours `#rrggbb`. */
+/** One kind of plant as the library knows it. Lengths in metres at maturity, months of the library, colours `#rrggbb`. */
 export interface Plant {
   readonly id: string
   readonly botanicalName: string
@@ -138,7 +140,7 @@ export interface Plant {
   }
   readonly retention: Retention
   readonly flowerColour: string | null
-  readonly flowerMonths: readonly number[]
+  readonly flowerMonths: readonly LibraryMonth[]
   readonly flowerForm: FlowerForm
   readonly fragrance: 'none' | 'slight' | 'strong'
   /** Brightest and darkest class it does well in. */
@@ -154,7 +156,7 @@ export interface Plant {
   readonly hazards: readonly Hazard[]
   readonly invasiveNote: string
   readonly pruningGroup: PruningGroup
-  readonly pruningMonths: readonly number[]
+  readonly pruningMonths: readonly LibraryMonth[]
   readonly spacingHabit: SpacingHabit
   readonly sizes: readonly SoldSize[]
 }

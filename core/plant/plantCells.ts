@@ -1,8 +1,9 @@
+import type { LibraryMonth } from '../time'
 import type { Plant } from './plant'
 import type { PlantCells } from './readPlants'
 
 /** `[6,7,8]` → `6-8`, `[10,11,12,1]` → `10-1`, `[8,11]` → `8|11`. */
-function monthsText(months: readonly number[]): string {
+function monthsText(months: readonly LibraryMonth[]): string {
   const runs: [number, number][] = []
   for (const m of months) {
     const last = runs[runs.length - 1]

@@ -1,4 +1,4 @@
-import { monthName } from './calendar'
+import { monthName, placeMonths, type Climate, type LibraryMonth } from '../time'
 import type { Plant } from './plant'
 
 /** Conifers that shoot again from old wood; the others stay bare where they are cut. */
@@ -15,8 +15,8 @@ export function shootsAgain(p: Plant): boolean {
   return !SHRUBS_THAT_DO_NOT.includes(genus(p))
 }
 
-/** Months (of the northern calendar) in which a plant is best moved. Perennials early, before the leaves grow big. */
-export function movingMonths(p: Plant): readonly number[] {
+/** Months (of the library) in which a plant is best moved. Perennials early, before the leaves grow big. */
+export function movingMonths(p: Plant): readonly LibraryMonth[] {
   if (p.kind === 'conifer' || p.retention === 'evergreen') return [4, 9]
   if (p.lifeCycle === 'woody') return [3, 11]
   if (p.lifeCycle === 'bulb') return [6, 9]
@@ -27,8 +27,8 @@ export function movingMonths(p: Plant): readonly number[] {
 export const divides = (p: Plant): boolean => p.lifeCycle === 'herbaceous' || p.lifeCycle === 'bulb'
 
 /** What to know before deciding what becomes of a plant, in one line. */
-export function renovationAdvice(p: Plant): string {
-  const months = movingMonths(p).map(monthName).join(' or ')
+export function renovationAdvice(p: Plant, climate: Pick<Climate, 'southern'>): string {
+  const months = placeMonths(movingMonths(p), climate).map(monthName).join(' or ')
   const big =
     p.lifeCycle === 'woody' && p.spreadM > 1.5
       ? '; a root ball this size wants more than one person and a hand truck'

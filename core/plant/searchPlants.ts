@@ -1,3 +1,4 @@
+import type { LibraryMonth } from '../time'
 import { findPlants } from './findPlants'
 import { misfits, type SiteConditions } from './fit'
 import { fullHeightM, type Kind, type Plant } from './plant'
@@ -10,7 +11,7 @@ export interface PlantFilter {
   readonly minHeightM?: number
   readonly maxHeightM?: number
   readonly evergreen?: boolean
-  readonly flowerMonth?: number
+  readonly flowerMonth?: LibraryMonth
   readonly withoutHazards?: boolean
   readonly fragrant?: boolean
 }

@@ -1,5 +1,5 @@
 import { clamp } from '../geometry'
-import { libraryMonth, type Climate } from './calendar'
+import { seasonsGrown, type Climate, type PlaceMonth } from '../time'
 import { fullHeightM, type Plant } from './plant'
 
 /** Typical height and spread (metres) of what is bought, by the label on the pot. */
@@ -12,6 +12,10 @@ const BOUGHT: Readonly<Record<string, { h: number; w: number }>> = {
   '10 L': { h: 1.0, w: 0.6 },
 }
 const UNKNOWN_SIZE = { h: 0.25, w: 0.2 }
+/** What is bought is at most this share of the grown plant's height, and of its spread. */
+const MOST_WOODY = 0.6
+const MOST_SOFT = 0.75
+const MOST_WIDE = 0.7
 
 export interface SizeM {
   readonly foliageM: number
@@ -19,27 +23,24 @@ export interface SizeM {
   readonly spreadM: number
 }
 
-/** Share of a season's growth done by a month: none before April, all by October. */
-const seasonShare = (month: number) => clamp((month - 3.5) / 6, 0, 1)
+/** Share (0-1) of what is left to grow that some growing seasons bring: `1 − e^(−ky)`, `k = ln 10 / T90`. */
+export const grownShare = (seasons: number, yearsTo90: number): number =>
+  1 - Math.exp((-Math.LN10 * seasons) / yearsTo90)
 
 /**
- * Size before the month's own state (leafless, died back) is taken into account, in metres, `year` whole years after
- * planting. Woody: `h0 + (H - h0)(1 - e^(-ky))`, `k = ln 10 / T90`; herbaceous likewise from a fuller start; annuals and
- * bulbs are full size each season. Source: design/calculations, Size over time.
+ * Size before the month's own state (leafless, died back) is taken into account, in metres, at the middle of a month of a year after
+ * planting. Woody: `h0 + (H - h0)(1 - e^(-ky))`; herbaceous likewise from a fuller start; annuals and bulbs are full size each season.
+ * `y` counts growing seasons of the place, so that a plant neither jumps at the new year nor shrinks. Source: design/calculations, Size over time.
  */
-export function sizeAt(plant: Plant, year: number, month: number, climate: Climate, boughtLabel?: string): SizeM {
-  const share = growthShare(plant, year, libraryMonth(month, climate))
+export function sizeAt(plant: Plant, year: number, month: PlaceMonth, climate: Climate, boughtLabel?: string): SizeM {
+  const share = grownShare(seasonsGrown({ month, year }, climate), plant.yearsTo90)
   const label = boughtLabel ?? plant.sizes[0]?.label ?? ''
   const bought = BOUGHT[label] ?? UNKNOWN_SIZE
-  const whole = plant.lifeCycle === 'annual' || plant.lifeCycle === 'tender' || plant.lifeCycle === 'bulb'
-  const h0 = whole ? 1 : Math.min(plant.lifeCycle === 'woody' ? 0.6 : 0.75, bought.h / fullHeightM(plant))
-  const w0 = whole ? 1 : Math.min(0.7, bought.w / plant.spreadM)
+  const isWhole = plant.lifeCycle === 'annual' || plant.lifeCycle === 'tender' || plant.lifeCycle === 'bulb'
+  const most = plant.lifeCycle === 'woody' ? MOST_WOODY : MOST_SOFT
+  const h0 = isWhole ? 1 : clamp(bought.h / fullHeightM(plant), 0, most)
+  const w0 = isWhole ? 1 : clamp(bought.w / plant.spreadM, 0, MOST_WIDE)
   const h = h0 + (1 - h0) * share
   const w = w0 + (1 - w0) * share
   return { foliageM: plant.foliageHeightM * h, flowerM: plant.flowerHeightM * h, spreadM: plant.spreadM * w }
-}
-
-function growthShare(plant: Plant, year: number, month: number): number {
-  const years = year + seasonShare(month) * (year === 0 ? 0.4 : 1)
-  return 1 - Math.exp((-Math.LN10 * years) / plant.yearsTo90)
 }

@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs'
+import { climateOf } from '../../core/time'
 import type { Bed, Drift } from '../../core/bed'
 import { plainForm, plainGround, rectangle, startShares } from '../../core/bed'
 import { bedSchema } from '../../shared/bedSchema'
-import { climateOf, readPlants, type Plant } from '../../core/plant'
+import { readPlants, type Plant } from '../../core/plant'
 
 export const libraryCsv = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8')
 const read = readPlants(libraryCsv)

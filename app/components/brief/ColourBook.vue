@@ -11,7 +11,7 @@ import {
   type Theme,
   type Vision,
 } from '~~/core/colour'
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
 
 /** The colour theme: from the building and what stands behind, by harmony, adjusted by hand, month by month. */
 const brief = useBriefStore()
@@ -29,7 +29,7 @@ function setBase(colour: string) {
 }
 const setColour = (i: number, colour: string) =>
   set({ ...theme.value!, colours: theme.value!.colours.map((c, k) => (k === i ? { ...c, colour } : c)) })
-function toggleMonth(i: number, month: number) {
+function toggleMonth(i: number, month: PlaceMonth) {
   const { months } = theme.value!.colours[i]!
   const after = months.includes(month)
     ? months.filter((m) => m !== month)

@@ -8,7 +8,7 @@ import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import { colourWords, isGreen, seenAs, type Vision } from '~~/core/colour'
 import { shownColours } from '~~/core/critique'
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES } from '~~/core/time'
 
 use([BarChart, GridComponent, TooltipComponent, CanvasRenderer])
 

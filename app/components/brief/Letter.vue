@@ -10,7 +10,7 @@ import {
   type TraitId,
   type Weight,
 } from '~~/core/brief'
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES } from '~~/core/time'
 
 /** A letter with blanks, read aloud with those who will use the garden; each completed blank becomes a check. */
 const brief = useBriefStore()

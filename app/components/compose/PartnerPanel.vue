@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { libraryMonth } from '~~/core/time'
 import { conditionsAt, type Partnership } from '~~/core/critique'
 import type { Plant, SiteConditions } from '~~/core/plant'
 
@@ -30,7 +31,7 @@ watchEffect(async (clean) => {
     seed: props.seed,
     size: size.value,
     site,
-    month: compose.moment.month,
+    month: libraryMonth(compose.moment.month, now.climate),
     bias: bias.value,
     most: 5,
     ...(props.maxHeightM === undefined ? {} : { maxHeightM: props.maxHeightM }),

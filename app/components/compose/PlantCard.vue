@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { PATTERNS } from '~~/core/bed'
+import { monthSpan, placeMonths } from '~~/core/time'
 import { conditionsAt } from '~~/core/critique'
 import { formatBoth } from '~~/core/measure'
-import { cautionWords, fullHeightM, misfits, monthSpan, rangeWords, RETENTION_WORDS } from '~~/core/plant'
+import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
-const { scene, letters } = useScene()
+const { scene, letters, climate } = useScene()
 const { drift, plant, placed, change, remove, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const patterns = PATTERNS.map((p) => ({
@@ -26,7 +27,7 @@ watch(
   },
 )
 const pins = computed(() => placed.value.filter((p) => p.pinned))
-const flowers = computed(() => (plant.value ? monthSpan(plant.value.flowerMonths) : ''))
+const flowers = computed(() => (plant.value ? monthSpan(placeMonths(plant.value.flowerMonths, climate.value)) : ''))
 </script>
 
 <template>

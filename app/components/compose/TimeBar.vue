@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
 
 const compose = useComposeStore()
 const { months } = useScene()
 const YEARS = [0, 1, 2, 3, 5, 10] as const
 const bar = useTemplateRef<HTMLDivElement>('bar')
-const setMonth = (month: number) => {
+const setMonth = (month: PlaceMonth) => {
   compose.moment = { ...compose.moment, month }
 }
 const setYear = (year: number) => {

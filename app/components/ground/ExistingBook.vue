@@ -6,6 +6,7 @@ import { findPlants, renovationAdvice, shootsAgain } from '~~/core/plant'
 const store = useBedStore()
 const library = useLibraryStore()
 const { frame } = useAspect()
+const { climate } = useScene()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const list = computed(() => store.bed?.existing ?? [])
 const open = ref<string | null>(null)
@@ -61,7 +62,7 @@ function advice(e: Existing): string {
     return 'Its kind is not known: look at new shoots before cutting, and move only in the dormant season.'
   if (e.fate === 'cut-back' && !shootsAgain(plant))
     return 'It does not shoot again from old wood: take little, or take it out.'
-  return renovationAdvice(plant)
+  return renovationAdvice(plant, climate.value)
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES } from '~~/core/time'
 import { SUN_KEY, sunColour } from '~/painters/sunColours'
 import type { Shade } from '~/stores/ground'
 

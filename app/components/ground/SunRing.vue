@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES } from '~~/core/time'
 
 /** The sun as a ring round the plan: its way over the day where it stands, the months where it never comes. */
 const props = defineProps<{ width: number; height: number }>()

@@ -1,19 +1,11 @@
 <script setup lang="ts">
-import {
-  cautionWords,
-  fullHeightM,
-  misfits,
-  monthSpan,
-  rangeWords,
-  RETENTION_WORDS,
-  words,
-  type Plant,
-} from '~~/core/plant'
+import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
+import { monthSpan, type PlaceMonth, placeMonths } from '~~/core/time'
 
 /** Up to six plants side by side at one scale, a person among them, and their figures beneath. */
-const props = defineProps<{ plants: readonly Plant[]; month: number }>()
+const props = defineProps<{ plants: readonly Plant[]; month: PlaceMonth }>()
 const emit = defineEmits<{ drop: [plant: Plant] }>()
-const { scene } = useScene()
+const { scene, climate } = useScene()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width } = useElementSize(holder)
 const HEIGHT_PX = 300
@@ -32,7 +24,7 @@ const rows: readonly { label: string; of: (p: Plant) => string }[] = [
   { label: 'Leaf lasts', of: (p) => RETENTION_WORDS[p.retention] },
   {
     label: 'Flower',
-    of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(p.flowerMonths)}`),
+    of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(placeMonths(p.flowerMonths, climate.value))}`),
   },
   { label: 'Light', of: (p) => rangeWords(p.sun.brightest, p.sun.darkest) },
   { label: 'Water', of: (p) => rangeWords(p.water.driest, p.water.wettest) },

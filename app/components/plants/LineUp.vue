@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { PlaceMonth } from '~~/core/time'
 import { fullHeightM, type Plant } from '~~/core/plant'
 
 /** Plants side by side on one ground line at one scale, with a ruler and a person; only what is in view is drawn. */
 const props = defineProps<{
   plants: readonly Plant[]
-  month: number
+  month: PlaceMonth
   chosenId: string | null
   listed: ReadonlySet<string>
   compared: readonly string[]

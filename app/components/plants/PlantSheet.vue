@@ -1,15 +1,6 @@
 <script setup lang="ts">
-import {
-  cautionWords,
-  fullHeightM,
-  misfits,
-  monthSpan,
-  plantCells,
-  rangeWords,
-  RETENTION_WORDS,
-  words,
-  type Plant,
-} from '~~/core/plant'
+import { cautionWords, fullHeightM, misfits, plantCells, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
+import { monthSpan, placeMonths } from '~~/core/time'
 
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */
 const props = defineProps<{ plant: Plant }>()
@@ -17,7 +8,7 @@ const emit = defineEmits<{ close: [] }>()
 const library = useLibraryStore()
 const compose = useComposeStore()
 const bedStore = useBedStore()
-const { scene } = useScene()
+const { scene, climate } = useScene()
 const wrong = computed(() => (scene.value ? misfits(props.plant, scene.value.site) : []))
 const own = computed(() => library.own.has(props.plant.id))
 const changed = computed(() => library.changed.has(props.plant.id))
@@ -66,7 +57,7 @@ async function save(reset = false) {
     problem.value = messageOf(error)
   }
 }
-const flowers = computed(() => monthSpan(props.plant.flowerMonths))
+const flowers = computed(() => monthSpan(placeMonths(props.plant.flowerMonths, climate.value)))
 </script>
 
 <template>

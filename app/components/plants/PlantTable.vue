@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { fullHeightM, monthSpan, rangeWords, type Plant } from '~~/core/plant'
+import { fullHeightM, rangeWords, type Plant } from '~~/core/plant'
+import { monthSpan, placeMonths } from '~~/core/time'
 
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
 const props = defineProps<{
@@ -9,6 +10,7 @@ const props = defineProps<{
   marks: ReadonlyMap<string, string>
 }>()
 const emit = defineEmits<{ choose: [plant: Plant]; list: [plant: Plant] }>()
+const { climate } = useScene()
 const ROW_PX = 33
 const MARGIN_ROWS = 12
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -19,7 +21,7 @@ const last = computed(() =>
   Math.min(props.plants.length, Math.ceil((y.value + height.value) / ROW_PX) + MARGIN_ROWS),
 )
 const rows = computed(() => props.plants.slice(first.value, last.value))
-const months = (p: Plant) => monthSpan(p.flowerMonths)
+const months = (p: Plant) => monthSpan(placeMonths(p.flowerMonths, climate.value))
 watch(
   () => props.plants,
   () => holder.value?.scrollTo({ top: 0 }),

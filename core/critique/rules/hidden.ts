@@ -1,5 +1,6 @@
 import { bodiesNear, capital, MATURE_YEAR, nameOf, stretchOf, type Scene } from '../scene'
-import { monthName, type Plant } from '../../plant'
+import { monthName, placeMonth, type LibraryMonth } from '../../time'
+import { type Plant } from '../../plant'
 import type { Body } from '../../layout'
 import { aspectOf, judgedTurns, visibleShares } from '../../view'
 import type { Mend, Range, Remark } from '../finding'
@@ -7,7 +8,7 @@ import { byGroup, type LocalRule } from '../rule'
 
 const HIDDEN_BELOW = 0.35
 /** Each plant is judged in the one of these months nearest to its own best. */
-const MOMENTS = [4, 6, 8, 10] as const
+const MOMENTS: readonly LibraryMonth[] = [4, 6, 8, 10]
 
 /** A plant that does not show, in its own best month, behind what stands in front of it. */
 export const hidden: LocalRule = {
@@ -41,7 +42,8 @@ export const hidden: LocalRule = {
     }),
 }
 
-function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
+function hiddenIn(scene: Scene, best: LibraryMonth, range: Range): Remark[] {
+  const month = placeMonth(best, scene.climate)
   const bodies = bodiesNear(scene, { month, year: MATURE_YEAR }, range)
   const shares = bestShares(scene, bodies, range)
   return bodies.flatMap(({ at }, i) => {
@@ -50,7 +52,7 @@ function hiddenIn(scene: Scene, month: number, range: Range): Remark[] {
       !at.standing &&
       !Number.isNaN(share) &&
       share < HIDDEN_BELOW &&
-      bestMoment(at.plant) === month &&
+      bestMoment(at.plant) === best &&
       at.plant.kind !== 'climber' &&
       at.plant.spacingHabit !== 'weaves'
     return judged ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }] : []
@@ -72,7 +74,7 @@ function bestShares({ bed, frame }: Scene, bodies: readonly Body[], range: Range
   return all.reduce((best, shares) => best.map((b, i) => (Number.isNaN(b) || shares[i]! > b ? shares[i]! : b)))
 }
 
-function bestMoment(plant: Plant): number {
+function bestMoment(plant: Plant): LibraryMonth {
   const { flowerMonths } = plant
   const best = flowerMonths[Math.floor((flowerMonths.length - 1) / 2)] ?? 7
   return MOMENTS.reduce((a, b) => (Math.abs(b - best) < Math.abs(a - best) ? b : a))

@@ -1,3 +1,4 @@
+import { type PlaceMonth, monthName, placeMonth, type LibraryMonth } from '../../time'
 import type { Body } from '../../layout'
 import type { PlacedOf } from '../../site'
 import { aspectOf, blockedShare, judgedTurns, middleOfBed, type Eye } from '../../view'
@@ -8,8 +9,11 @@ import { bodiesNear, capital, metres, nameOf, type Scene } from '../scene'
 const TOLERATED = 0.1
 const SCREENED = 0.8
 const YEARS = [0, 1, 2, 3, 5, 7, 10] as const
-const IN_LEAF = 7
-const OUT_OF_LEAF = 1
+const IN_LEAF: LibraryMonth = 7
+const OUT_OF_LEAF: LibraryMonth = 1
+
+/** The month at the place in which everything is in leaf. */
+const leafy = (scene: Scene): PlaceMonth => placeMonth(IN_LEAF, scene.climate)
 
 /** What must stay in view does, and what must be hidden is: by rays from the eye, year by year. */
 export const keepOpen: WholeRule = {
@@ -36,7 +40,7 @@ function centrepiece(scene: Scene): Finding[] {
     Math.max(...judgedTurns(scene.bed).map((turn) => blockedShare(bodies, eyeAt(scene, turn), aim))),
   )
   if (worst.share <= TOLERATED) return []
-  const bodies = bodiesNear(scene, { month: IN_LEAF, year: worst.year })
+  const bodies = bodiesNear(scene, { month: leafy(scene), year: worst.year })
   const by = blockers(bodies, (one) =>
     Math.max(...judgedTurns(scene.bed).map((turn) => blockedShare(one, eyeAt(scene, turn), aim))),
   )
@@ -62,7 +66,7 @@ function targets(scene: Scene): Finding[] {
     if (t.wish === 'keep') {
       const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
       if (worst.share <= TOLERATED) return []
-      const by = blockers(bodiesNear(scene, { month: IN_LEAF, year: worst.year }), (one) =>
+      const by = blockers(bodiesNear(scene, { month: leafy(scene), year: worst.year }), (one) =>
         blockedShare(one, eye, aim),
       )
       return [
@@ -74,19 +78,19 @@ function targets(scene: Scene): Finding[] {
         }),
       ]
     }
-    const share = (month: number, year: number) => blockedShare(bodiesNear(scene, { month, year }), eye, aim)
-    const year = (month: number) => YEARS.find((y) => share(month, y) >= SCREENED)
-    const leafy = year(IN_LEAF)
-    if (leafy !== undefined && leafy <= 5) return []
-    const atTen = share(IN_LEAF, 10)
-    const bare = share(OUT_OF_LEAF, 10)
+    const share = (month: PlaceMonth, year: number) => blockedShare(bodiesNear(scene, { month, year }), eye, aim)
+    const year = (month: PlaceMonth) => YEARS.find((y) => share(month, y) >= SCREENED)
+    const hiddenFrom = year(leafy(scene))
+    if (hiddenFrom !== undefined && hiddenFrom <= 5) return []
+    const atTen = share(leafy(scene), 10)
+    const bare = share(placeMonth(OUT_OF_LEAF, scene.climate), 10)
     return [
       {
         id: `keep-open:${t.id}`,
         rule: 'keep-open',
-        title: leafy === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${leafy}`,
-        reason: `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in July of year 10, ${Math.round(bare * 100)} % in January; ${SCREENED * 100} % counts as hidden${leafy === undefined ? '' : `, reached in year ${leafy}`}.`,
-        weight: leafy === undefined ? 74 : 48,
+        title: hiddenFrom === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${hiddenFrom}`,
+        reason: `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in ${monthName(leafy(scene))} of year 10, ${Math.round(bare * 100)} % in ${monthName(placeMonth(OUT_OF_LEAF, scene.climate))}; ${SCREENED * 100} % counts as hidden${hiddenFrom === undefined ? '' : `, reached in year ${hiddenFrom}`}.`,
+        weight: hiddenFrom === undefined ? 74 : 48,
         from: scene.frame.runFrom,
         to: scene.frame.runTo,
         plants: [],
@@ -111,7 +115,7 @@ function feature(scene: Scene, t: PlacedOf<'feature'>): Finding[] {
   if (t.heightM <= 0 || !crosses(scene, eye, aim)) return []
   const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
   if (worst.share <= TOLERATED) return []
-  const by = blockers(bodiesNear(scene, { month: IN_LEAF, year: worst.year }), (one) => blockedShare(one, eye, aim))
+  const by = blockers(bodiesNear(scene, { month: leafy(scene), year: worst.year }), (one) => blockedShare(one, eye, aim))
   return [
     say(scene, t.id, by, worst, {
       title: `Hides ${t.name}`,
@@ -142,7 +146,7 @@ function worstYear(
 ): { year: number; share: number; from: number } {
   let worst = { year: 0, share: 0, from: 10 }
   for (const year of YEARS) {
-    const now = share(bodiesNear(scene, { month: IN_LEAF, year }))
+    const now = share(bodiesNear(scene, { month: leafy(scene), year }))
     if (now > TOLERATED && worst.share <= TOLERATED) worst = { ...worst, from: year }
     if (now > worst.share) worst = { ...worst, year, share: now }
   }
@@ -167,7 +171,7 @@ function say(
     id: `keep-open:${id}`,
     rule: 'keep-open',
     title: words.title,
-    reason: `${first ? `${capital(nameOf(first.plant))} and others block` : 'Planting blocks'} ${Math.round(worst.share * 100)} % of ${words.what} in July of year ${worst.year}; more than ${TOLERATED * 100} % from year ${worst.from}.`,
+    reason: `${first ? `${capital(nameOf(first.plant))} and others block` : 'Planting blocks'} ${Math.round(worst.share * 100)} % of ${words.what} in ${monthName(leafy(scene))} of year ${worst.year}; more than ${TOLERATED * 100} % from year ${worst.from}.`,
     weight: 60 + 30 * worst.share,
     from: words.from,
     to: words.to,

@@ -1,5 +1,6 @@
 import type { Drift } from '../../bed'
-import { misfits, monthName, type Plant } from '../../plant'
+import { monthName, type PlaceMonth, placeMonths } from '../../time'
+import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 import { capital, nameOf, type Scene } from '../scene'
@@ -20,7 +21,7 @@ export const months: WholeRule = {
 }
 
 /** Months in a row, joined over the new year. */
-function runsOf(months: readonly number[]): number[][] {
+function runsOf(months: readonly PlaceMonth[]): PlaceMonth[][] {
   const runs: number[][] = []
   for (const m of months) {
     const last = runs[runs.length - 1]
@@ -33,7 +34,7 @@ function runsOf(months: readonly number[]): number[][] {
   return runs
 }
 
-function describe(scene: Scene, run: readonly number[]): Finding {
+function describe(scene: Scene, run: readonly PlaceMonth[]): Finding {
   const names =
     run.length === 1 ? monthName(run[0]!) : `${monthName(run[0]!)} to ${monthName(run[run.length - 1]!)}`
   const target = run[Math.floor(run.length / 2)]!
@@ -61,9 +62,9 @@ function describe(scene: Scene, run: readonly number[]): Finding {
 
 const percent = (share: number) => `${Math.round(share * 100)} %`
 
-function fillers(scene: Scene, run: readonly number[]): Mend[] {
+function fillers(scene: Scene, run: readonly PlaceMonth[]): Mend[] {
   const there = new Set(scene.bed.drifts.map((d) => d.plantId))
-  const wanted = (p: Plant) => p.flowerMonths.filter((m) => run.includes(m)).length
+  const wanted = (p: Plant) => placeMonths(p.flowerMonths, scene.climate).filter((m) => run.includes(m)).length
   return [...scene.library.values()]
     .filter(
       (p) =>

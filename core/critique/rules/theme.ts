@@ -1,12 +1,14 @@
 import { colourWords, deltaE, isGreen, nearestOf, saturation, type Theme } from '../../colour'
+import { monthName, type PlaceMonth, placeMonth, type LibraryMonth } from '../../time'
 import { bodiesAt } from '../../layout'
-import { monthName, type Plant } from '../../plant'
+import { type Plant } from '../../plant'
 import { finding, type Finding } from '../finding'
 import type { WholeRule } from '../rule'
 import { capital, nameOf, stretchOf, type Scene } from '../scene'
 import { standIns } from '../standIn'
 
 const YEAR = 3
+const MIDSUMMER: LibraryMonth = 7
 const VANISHES = 9
 const ONE_COLOUR_SHARE = 0.6
 /** A month with less colour than this of its canopy has none to be too much. */
@@ -17,7 +19,7 @@ const NEUTRAL = 0.05
 /** A colour that a plant shows in a month, and how much of the bed it makes. */
 export interface ShownColour {
   readonly plant: Plant
-  readonly month: number
+  readonly month: PlaceMonth
   readonly colour: string
   readonly flower: boolean
   readonly share: number
@@ -68,6 +70,8 @@ const FREE = (colour: string) => isGreen(colour) || saturation(colour) < NEUTRAL
 
 function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Finding[] {
   const tolerance = scene.school.paletteTolerance
+  const isNear = (colour: string, month: PlaceMonth) =>
+    (nearestOf(wanted, colour, month)?.distance ?? 100) <= tolerance
   const far = shown.flatMap((s) => {
     if (FREE(s.colour)) return []
     const near = nearestOf(wanted, s.colour, s.month)
@@ -107,9 +111,9 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
               maxSpreadM: worst.plant.spreadM * 1.35,
               where: (p) =>
                 p.flowerMonths.every(
-                  (m) => !p.flowerColour || (nearestOf(wanted, p.flowerColour, m)?.distance ?? 100) <= tolerance,
+                  (m) => !p.flowerColour || isNear(p.flowerColour, placeMonth(m, scene.climate)),
                 ) &&
-                (FREE(p.foliage.summer) || (nearestOf(wanted, p.foliage.summer, 7)?.distance ?? 100) <= tolerance),
+                (FREE(p.foliage.summer) || isNear(p.foliage.summer, placeMonth(MIDSUMMER, scene.climate))),
             },
             2,
           ).map((p) => ({

@@ -1,3 +1,4 @@
+import { monthName, placeMonth, type LibraryMonth } from '../../time'
 import type { Opening } from '../../bed'
 import { fullHeightM } from '../../plant'
 import { windowCover } from '../../view'
@@ -8,7 +9,7 @@ import { standIns } from '../standIn'
 
 const TOLERATED = 0.15
 const YEARS = [1, 2, 3, 5, 10] as const
-const HIGH_SUMMER = 7
+const HIGH_SUMMER: LibraryMonth = 7
 const DOOR_SILL_M = 0.3
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth']
 
@@ -26,15 +27,16 @@ export const window: WholeRule = {
 }
 
 function judge(scene: Scene, opening: Opening, called: string): Finding[] {
+  const month = placeMonth(HIGH_SUMMER, scene.climate)
   const range = { from: opening.x, to: opening.x + opening.widthM }
-  const bodies = bodiesNear(scene, { month: HIGH_SUMMER, year: MATURE_YEAR }, range)
+  const bodies = bodiesNear(scene, { month, year: MATURE_YEAR }, range)
   const cover = windowCover(opening, bodies)
   if (cover.share <= TOLERATED) return []
   const by = [...cover.by].sort((a, b) => b.share - a.share).filter((c) => c.share > 0.02)
   const worst = bodies[by[0]!.index]!
   const year =
     YEARS.find(
-      (y) => windowCover(opening, bodiesNear(scene, { month: HIGH_SUMMER, year: y }, range)).share > TOLERATED,
+      (y) => windowCover(opening, bodiesNear(scene, { month, year: y }, range)).share > TOLERATED,
     ) ?? MATURE_YEAR
   const height = Math.max(worst.foliageM, worst.flowerM)
   return [
@@ -43,7 +45,7 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
         id: `window:${opening.id}`,
         rule: 'window',
         title: `Hides ${called}`,
-        reason: `${capital(nameOf(worst.at.plant))} will stand ${metres(height)} before a sill at ${metres(opening.sillM)}; ${Math.round(cover.share * 100)} % of the glass is covered in July of year ${MATURE_YEAR}, more than ${TOLERATED * 100} % from year ${year}.`,
+        reason: `${capital(nameOf(worst.at.plant))} will stand ${metres(height)} before a sill at ${metres(opening.sillM)}; ${Math.round(cover.share * 100)} % of the glass is covered in ${monthName(month)} of year ${MATURE_YEAR}, more than ${TOLERATED * 100} % from year ${year}.`,
         weight: 55 + 40 * cover.share,
         ...range,
         plants: by.map((c) => bodies[c.index]!.at.id),
@@ -54,7 +56,7 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
           { name: 'from year', value: year, unit: '' },
         ],
         source:
-          'Share of the glass behind outlines above the sill, straight on, weighted by density, July, year 10. Calculations, What is seen.',
+          'Share of the glass behind outlines above the sill, straight on, weighted by density, high summer, year 10. Calculations, What is seen.',
       },
       () => mendsFor(scene, opening, worst.at.driftId),
     ),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/plant'
+import { MONTH_NAMES } from '~~/core/time'
 
 const store = useBedStore()
 const compose = useComposeStore()

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { laneNames } from '~~/core/bed'
+import { MONTH_NAMES, libraryMonth, placeMonth, placeMonths } from '~~/core/time'
 import { TRAIT } from '~~/core/brief'
 import { nearestOf } from '~~/core/colour'
 import { hashText } from '~~/core/geometry'
-import { KINDS, misfits, MONTH_NAMES, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
+import { KINDS, misfits, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
 const brief = useBriefStore()
-const { scene } = useScene()
+const { scene, climate } = useScene()
 const text = ref('')
 const kind = ref<'all' | Kind>('all')
 const lane = ref('any')
@@ -29,7 +30,7 @@ const filter = computed(() => ({
   text: text.value,
   ...(kind.value === 'all' ? {} : { kind: kind.value }),
   ...(fits.value && scene.value ? { site: scene.value.site } : {}),
-  ...(month.value === 'any' ? {} : { flowerMonth: Number(month.value) }),
+  ...(month.value === 'any' ? {} : { flowerMonth: libraryMonth(Number(month.value), climate.value) }),
   evergreen: evergreen.value,
   withoutHazards: safe.value,
   fragrant: scent.value,
@@ -54,7 +55,7 @@ const lanes = computed(() => [
 const months = computed(() => [
   { label: 'any month', value: 'any' },
   ...MONTH_NAMES.map((label, i) => ({
-    label: `flowers in ${label} (${remain({ flowerMonth: i + 1 })})`,
+    label: `flowers in ${label} (${remain({ flowerMonth: libraryMonth(i + 1, climate.value) })})`,
     value: String(i + 1),
   })),
 ])
@@ -77,7 +78,7 @@ function sorted(plants: Plant[]): Plant[] {
   )
   const strays = (p: Plant) =>
     theme && p.flowerColour
-      ? Math.max(0, (nearestOf(theme, p.flowerColour, p.flowerMonths[0] ?? 6)?.distance ?? 20) - 12) / 4
+      ? Math.max(0, (nearestOf(theme, p.flowerColour, placeMonth(p.flowerMonths[0] ?? 6, climate.value))?.distance ?? 20) - 12) / 4
       : 0
   const score = (p: Plant) =>
     (scene.value ? misfits(p, scene.value.site).length * 10 : 0) +
@@ -85,7 +86,7 @@ function sorted(plants: Plant[]): Plant[] {
     (p.invasiveNote ? 3 : 0) +
     never.filter((r) => TRAIT[r.trait].has(p)).length * 8 -
     wished.filter((r) => TRAIT[r.trait].has(p)).length * 2 -
-    p.flowerMonths.filter((m) => wanted.includes(m)).length * 0.5 +
+    placeMonths(p.flowerMonths, climate.value).filter((m) => wanted.includes(m)).length * 0.5 +
     strays(p) +
     // What fits equally well is mixed, so that the first ones are not all of one kind.
     (hashText(p.id) % 100) / 50
