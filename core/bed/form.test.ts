@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { distance } from '../geometry'
+import { distance, polygonArea } from '../geometry'
 import { place } from '../layout'
 import { allowedDistanceM } from '../layout/spacing'
 import { drift, library, plants, testBed } from '../../tests/support/library'
@@ -15,7 +15,7 @@ import {
   oval,
   placeIn,
   placingsOf,
-  polygonArea,
+
   schoolOf,
   startForm,
   startShares,

@@ -1,5 +1,5 @@
 import { line as d3Line, curveCardinalClosed } from 'd3-shape'
-import { clamp, distance, Polyline, Recorder, type Point } from '../geometry'
+import { clamp, distance, polygonArea, Polyline, Recorder, type Point } from '../geometry'
 import type { BedFrame } from './bedFrame'
 import { quarterEdge, type RoundEdge, type RoundForm } from './form'
 
@@ -162,16 +162,6 @@ function edgeOf(form: RoundForm): Point[] {
     default:
       return closedLine(form.edge)
   }
-}
-
-/** Area of a closed line, m². */
-export function polygonArea(line: readonly Point[]): number {
-  let twice = 0
-  line.forEach((a, i) => {
-    const b = line[(i + 1) % line.length]!
-    twice += a.x * b.y - b.x * a.y
-  })
-  return Math.abs(twice) / 2
 }
 
 /** Area kept clear about the middle: a circle, or a stadium along a spine. */

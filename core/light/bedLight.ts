@@ -1,6 +1,6 @@
 import type { BedFrame } from '../bed'
-import { clamp, type Point } from '../geometry'
-import { bedTransform, type ResolvedSite } from '../site'
+import { clamp, type Point, middleOf } from '../geometry'
+import { bedTransform, type ResolvedSite, levelAt, terracesOf } from '../site'
 import { lightHours, type LightGrid, type LightHours } from './lightHours'
 import { obstaclesOf, type Obstacle } from './obstacle'
 import { placeLight, type PlaceLight } from './season'
@@ -54,15 +54,16 @@ export function* bedLightHours({
 }: BedLightInput): Generator<number, LightHours | null> {
   const place = site.beds.find((b) => b.bedId === bedId)
   if (!place) return null
-  const { toBed } = bedTransform(place.at, place.lookDeg, site.northDeg)
+  const { toBed, toSite } = bedTransform(place.at, place.lookDeg, site.northDeg)
+  const baseM = place.baseM || levelAt(terracesOf(site.things), toSite(middleOf([...frame.back.points, ...frame.front.points])))
   const turn = (x: number, y: number) => {
     const p = toBed({ x, y })
     return { x: p.x, y: -p.y }
   }
   const obstacles = obstaclesOf(site, latitude, year).map((o): Obstacle =>
     o.kind === 'crown'
-      ? { ...o, ...turn(o.x, o.y), z: o.z - place.baseM }
-      : { ...o, faces: o.faces.map((f) => f.map((c) => ({ ...turn(c.x, c.y), z: c.z - place.baseM }))) },
+      ? { ...o, ...turn(o.x, o.y), z: o.z - baseM }
+      : { ...o, faces: o.faces.map((f) => f.map((c) => ({ ...turn(c.x, c.y), z: c.z - baseM }))) },
   )
   return yield* lightHours({ obstacles, grid: gridOf(frame, cellM), latitude, longitude, northDeg: place.lookDeg })
 }

@@ -1,6 +1,6 @@
 import type { PlaceMonth } from '../time'
-import type { Point } from '../geometry'
-import type { PlacedThing, ResolvedSite } from '../site'
+import { type Point, middleOf } from '../geometry'
+import { type PlacedThing, type ResolvedSite, levelAt, terracesOf, type PlacedOf } from '../site'
 import { roofFaces } from './roofFaces'
 
 /** A corner in space: metres, z above the site's ground. */
@@ -39,13 +39,23 @@ const inLeaf = (month: PlaceMonth, latitude: number) => {
   return m >= 5 && m <= 10
 }
 
-/** What throws shade on a site after some years: buildings with their roofs, fences, raised terraces and crowns as they have grown. */
+/** What throws shade on a site after some years: buildings with their roofs, fences, the edges of levels and crowns as they have grown. */
 export function obstaclesOf(site: Pick<ResolvedSite, 'things'>, latitude: number, year = 0): Obstacle[] {
-  return site.things.flatMap((thing) => obstacleOf(thing, latitude, year) ?? [])
+  const terraces = terracesOf(site.things)
+  return site.things.flatMap((thing) => {
+    const aroundM = thing.kind === 'terrace' ? levelAround(thing, terraces) : 0
+    return obstacleOf(thing, latitude, year, aroundM) ?? []
+  })
 }
 
-/** The obstacle of one thing, or null when it throws no shade. */
-export function obstacleOf(thing: PlacedThing, latitude: number, year = 0): Obstacle | null {
+/** Level of the ground round a terrace: that of the next larger one that holds it. */
+function levelAround(terrace: PlacedOf<'terrace'>, terraces: readonly PlacedOf<'terrace'>[]): number {
+  const larger = terraces.slice(0, terraces.indexOf(terrace))
+  return levelAt(larger, middleOf(terrace.outline))
+}
+
+/** The obstacle of one thing, or null when it throws no shade. `aroundM` is the level of the ground that a terrace rises or sinks from. */
+export function obstacleOf(thing: PlacedThing, latitude: number, year = 0, aroundM = 0): Obstacle | null {
   switch (thing.kind) {
     case 'building':
       return {
@@ -62,17 +72,7 @@ export function obstacleOf(thing: PlacedThing, latitude: number, year = 0): Obst
         faces: thing.line.slice(1).map((b, i) => quad(thing.line[i]!, b, 0, thing.heightM)),
       }
     case 'terrace':
-      return thing.levelM <= 0
-        ? null
-        : {
-            kind: 'faces',
-            id: thing.id,
-            pass: 0,
-            faces: [
-              ...walls(thing.outline, 0, thing.levelM),
-              thing.outline.map((p) => ({ ...p, z: thing.levelM })),
-            ],
-          }
+      return thing.levelM === aroundM ? null : { kind: 'faces', id: thing.id, pass: 0, faces: edgesOf(thing, aroundM) }
     case 'tree': {
       const heightM = thing.heightM + thing.growthMPerYear * year
       const spreadM = thing.spreadM + thing.growthMPerYear * 0.6 * year
@@ -102,5 +102,8 @@ const quad = (a: Point, b: Point, low: number, high: number): Corner[] => [
   { ...b, z: high },
   { ...a, z: high },
 ]
+/** A level shades by its edges alone: whoever stands on it stands on its top. */
+const edgesOf = ({ outline, levelM }: PlacedOf<'terrace'>, aroundM: number) =>
+  walls(outline, Math.min(levelM, aroundM), Math.max(levelM, aroundM))
 const walls = (outline: readonly Point[], low: number, high: number) =>
   outline.map((a, i) => quad(a, outline[(i + 1) % outline.length]!, low, high))

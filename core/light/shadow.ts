@@ -20,8 +20,15 @@ export function slantOf(sun: { azimuthDeg: number; altitudeDeg: number }, northD
   return { x: awayX * cot, y: awayY * cot, cot, awayX, awayY }
 }
 
-/** The part of a face above a level, or null when none is. Source: clipping a polygon by a plane, Sutherland and Hodgman. */
+/** A face that rises less than this above the ground throws no shade on it: ground is level within a finger's breadth. */
+const LEAST_RISE_M = 0.005
+
+/**
+ * The part of a face above a level, or null when none rises above it: what lies in the ground's own plane shades nothing.
+ * Source: clipping a polygon by a plane, Sutherland and Hodgman.
+ */
 export function aboveLevel(face: readonly Corner[], level: number): Corner[] | null {
+  if (face.every((c) => c.z <= level + LEAST_RISE_M)) return null
   if (face.every((c) => c.z >= level)) return [...face]
   const kept: Corner[] = []
   face.forEach((a, i) => {

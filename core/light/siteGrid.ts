@@ -1,4 +1,4 @@
-import { boundsOf, holds, type PlacedThing } from '../site'
+import { boundsOf, levelAt, terracesOf, type PlacedThing } from '../site'
 import type { Point } from '../geometry'
 import type { LightGrid } from './lightHours'
 
@@ -20,13 +20,13 @@ export function siteGrid(things: readonly PlacedThing[], beds: readonly Point[],
 
 /** The level of the ground in each cell, or null when all of it lies at 0. */
 export function levelsOf(things: readonly PlacedThing[], grid: LightGrid): Float32Array | null {
-  const terraces = things.filter((t) => t.kind === 'terrace')
+  const terraces = terracesOf(things)
   if (terraces.length === 0) return null
   const levels = new Float32Array(grid.cols * grid.rows)
   for (let r = 0; r < grid.rows; r++) {
     for (let c = 0; c < grid.cols; c++) {
       const p = { x: grid.x0 + (c + 0.5) * grid.cellM, y: grid.y0 + (r + 0.5) * grid.cellM }
-      for (const t of terraces) if (holds(t.outline, p)) levels[r * grid.cols + c] = t.levelM
+      levels[r * grid.cols + c] = levelAt(terraces, p)
     }
   }
   return levels

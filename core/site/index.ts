@@ -16,3 +16,4 @@ export { EYE_M, moved, newThing, spotsOf, THING_NAMES, withSpots } from './newTh
 export { boundsOf, thingAt } from './thingAt'
 export { walkOutline, type WalkedSide } from './walkOutline'
 export { jarTest, percolation, ribbonSoil, type JarTest, type Percolation } from './soilTests'
+export { levelAt, terracesOf } from './levelAt'
