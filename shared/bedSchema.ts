@@ -1,17 +1,5 @@
 import { z } from 'zod'
-import {
-  CENTREPIECES,
-  CONDITIONS,
-  FATES,
-  checkForm,
-  checkOutline,
-  DRAINAGE,
-  EXPOSURE,
-  IRRIGATION,
-  PATTERNS,
-  SCHOOL_IDS,
-  type Bed,
-} from '../core/bed'
+import { CENTREPIECES, CONDITIONS, FATES, checkForm, checkOutline, DRAINAGE, EXPOSURE, IRRIGATION, PATTERNS, SCHOOL_IDS, type Bed } from '../core/bed'
 import { SOILS, WATER_CLASSES } from '../core/plant'
 
 export const NAME_LIMIT = 120

@@ -2,11 +2,11 @@ import { z } from 'zod'
 import type { Bed } from '../core/bed'
 import type { Brief } from '../core/brief'
 import type { Plant } from '../core/plant'
+import type { Site } from '../core/site'
 import { bedSchema } from './bedSchema'
 import { gardenSchema, type Garden, type Stored } from './gardenSchema'
 import { briefSchema } from './briefSchema'
 import { siteSchema } from './siteSchema'
-import type { Site } from '../core/site'
 
 export type StoredGarden = Stored<Garden>
 /** A garden's site; revision 0 when none was ever saved. */

@@ -2,7 +2,8 @@
 import { bedFrame, type Bed } from '~~/core/bed'
 import { bodiesAt, place } from '~~/core/layout'
 import { climateOf, type PlaceMonth } from '~~/core/time'
-import { aspectOf, elevation, repeated } from '~~/core/view'
+import { aspectOf, repeated } from '~~/core/see'
+import { elevation } from '~~/core/draw'
 import type { Garden } from '~~/shared/gardenSchema'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BED_KINDS, type BedKind } from '~~/core/bed'
-import { KIND_NAMES } from '~/utils/kindNames'
 import { parseLength, type Units } from '~~/core/measure'
+import { KIND_NAMES } from '~/utils/kindNames'
 import { NAME_LIMIT } from '~~/shared/bedSchema'
 
 const props = defineProps<{ units: Units; problem?: string }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Plant } from '~~/core/plant'
+import type { Plant } from '~~/core/plant'
 import type { PlaceMonth } from '~~/core/time'
 import { drawLater } from '~/painters/drawLater'
 import { drawThumbnail } from '~/painters/drawThumbnail'

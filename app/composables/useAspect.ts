@@ -1,6 +1,7 @@
 import type { Viewpoint } from '~~/core/bed'
 import { surroundingsOf, type PlacedOf } from '~~/core/site'
-import { aspectOf, middleOfBed, targetMarks, type Aspect } from '~~/core/view'
+import { aspectOf, middleOfBed, type Aspect } from '~~/core/see'
+import { targetMarks } from '~~/core/draw'
 
 /** A viewer within this angle of the front sees the picture that lines up with the score. */
 const IN_FRONT_DEG = 40

@@ -1,3 +1,4 @@
+import { outlinesOf } from '~~/core/see'
 import { bedFrame } from '~~/core/bed'
 import { growingMonths } from '~~/core/time'
 import { bedLight, type BedLight } from '~~/core/light'
@@ -30,18 +31,10 @@ export const useBedLight = createSharedComposable(() => {
     )
       return null
     const frame = bedFrame(bed)
-    const { points } = frame.front
-    // Only plain figures cross to the worker.
-    const plain = {
-      firstX: frame.firstX,
-      lastX: frame.lastX,
-      front: { points },
-      back: { points: frame.back.points },
-    }
     return {
       frame,
       ask: {
-        frame: plain,
+        outlines: outlinesOf(bed, frame),
         site: { northDeg: site.resolved.northDeg, things: site.resolved.things, beds: site.resolved.beds },
         bedId: store.id,
         latitude: place.latitude,

@@ -1,7 +1,8 @@
 import { schedule } from '~~/core/count'
-import { critique, makeScene, scores, type Critique, type Scene } from '~~/core/critique'
+import { critique, scores, type Critique } from '~~/core/judge'
+import { makeScene, type Scene } from '~~/core/scene'
 import { climateOf } from '~~/core/time'
-import { monthColours } from '~~/core/view'
+import { monthColours } from '~~/core/season'
 
 /** Keeps the last answer of a function while its arguments stay the same objects. */
 function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R) {

@@ -1,5 +1,5 @@
 import type { Drift } from '~~/core/bed'
-import type { Scene } from '~~/core/critique'
+import type { Scene } from '~~/core/scene'
 import type { PlacedPlant } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 import type { Axis } from './useAxis'

@@ -14,7 +14,7 @@ import {
   type Thing,
   type ThingKind,
 } from '~~/core/site'
-import { outlinesOf } from '~~/core/view'
+import { outlinesOf } from '~~/core/see'
 import type { StoredBed } from '~~/shared/wire'
 
 /** A bed as it lies on the site. */

@@ -1,4 +1,15 @@
-import { levelsOf, obstaclesOf, siteGrid, sunAt, sunPosition, shadowOutlines, slantOf, solarNoon, sunSteps, type LightHours } from '~~/core/light'
+import {
+  levelsOf,
+  obstaclesOf,
+  siteGrid,
+  sunAt,
+  sunPosition,
+  shadowOutlines,
+  slantOf,
+  solarNoon,
+  sunSteps,
+  type LightHours,
+} from '~~/core/light'
 import { growingMonths } from '~~/core/time'
 import { sunClass, words } from '~~/core/plant'
 import type { Point } from '~~/core/geometry'

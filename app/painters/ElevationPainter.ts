@@ -1,5 +1,5 @@
 import Konva from 'konva'
-import { figureAt, type Elevation, type Figure, type TargetMark } from '~~/core/view'
+import { figureAt, type Elevation, type Figure, type TargetMark } from '~~/core/draw'
 import { FrameCache } from './FrameCache'
 import { drawFixture } from './drawFixtures'
 import { drawGround } from './drawGround'

@@ -1,7 +1,7 @@
 import Konva from 'konva'
 import type { Wall } from '~~/core/bed'
 import type { Point } from '~~/core/geometry'
-import { circleAt, type Plan, type PlanCircle } from '~~/core/view'
+import { circleAt, type Plan, type PlanCircle } from '~~/core/draw'
 import { drawCircles } from './drawCircles'
 import { drawFixtureAbove } from './drawFixtures'
 import { FrameCache } from './FrameCache'

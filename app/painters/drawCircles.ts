@@ -1,6 +1,6 @@
 import { seeded } from '~~/core/geometry'
 import { lighten, lightness, mix } from '~~/core/colour'
-import type { PlanCircle } from '~~/core/view'
+import type { PlanCircle } from '~~/core/draw'
 import type { PlanView } from './PlanPainter'
 
 const LEAST_LETTER_PX = 7

@@ -1,5 +1,5 @@
 import { seeded } from '~~/core/geometry'
-import type { Fixture, StandingFixture } from '~~/core/view'
+import type { Fixture, StandingFixture } from '~~/core/draw'
 import type { PictureScale } from './drawWall'
 
 const IRON = '#4a4640'

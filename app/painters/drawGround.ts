@@ -1,4 +1,4 @@
-import type { Elevation } from '~~/core/view'
+import type { Elevation } from '~~/core/draw'
 import type { PictureScale } from './drawWall'
 import type { Palette } from './palette'
 

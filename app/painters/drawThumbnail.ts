@@ -1,8 +1,8 @@
 import { bodiesAt } from '~~/core/layout'
 import type { Climate, PlaceMonth } from '~~/core/time'
 import { lookAt, type Plant } from '~~/core/plant'
+import { portrait } from '~~/core/draw'
 import { drawPaints } from './paintPath'
-import { portrait } from '~~/core/view'
 
 export interface Thumbnail {
   readonly plant: Plant

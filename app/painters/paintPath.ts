@@ -1,4 +1,4 @@
-import { L, M, Q, Z, type Paint, type Path } from '~~/core/view'
+import { L, M, Q, Z, type Paint, type Path } from '~~/core/draw'
 
 /** Draws paints (metres, y up) on a canvas whose transform already scales metres to pixels, y down. */
 export function drawPaints(context: CanvasRenderingContext2D, paints: readonly Paint[]) {

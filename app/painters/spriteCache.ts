@@ -1,5 +1,5 @@
 import type { Body } from '~~/core/layout'
-import { portrait } from '~~/core/view'
+import { portrait } from '~~/core/draw'
 import { drawPaints } from './paintPath'
 
 /** A portrait drawn once: its canvas and where the plant's foot lies in it, pixels of the canvas. */

@@ -1,4 +1,4 @@
-import type { Scene } from '~~/core/critique'
+import type { Scene } from '~~/core/scene'
 
 /** The middle of the longest empty stretch of a lane, metres along the bed (`s`) and on its run (`along`). */
 export function freeSpot(

@@ -1,4 +1,4 @@
-import type { Direction, PartnerAsk, Partnership, Swap } from '~~/core/critique'
+import type { Direction, PartnerAsk, Partnership, Swap } from '~~/core/match'
 import type { Plant, SiteConditions } from '~~/core/plant'
 import type { MatchAnswer, MatchRequest } from '~/workers/matchJobs'
 

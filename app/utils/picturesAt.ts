@@ -1,9 +1,10 @@
 import { keyLetters } from '~~/core/count'
 import type { Moment, PlaceMonth } from '~~/core/time'
-import type { Scene } from '~~/core/critique'
+import type { Scene } from '~~/core/scene'
 import { bodiesAt, type Body } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
-import { elevation, plan, repeated, type Aspect, type Elevation, type Plan } from '~~/core/view'
+import { elevation, plan, type Elevation, type Plan } from '~~/core/draw'
+import { repeated, type Aspect } from '~~/core/see'
 
 export interface Pictures {
   readonly bodies: readonly Body[]

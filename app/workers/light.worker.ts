@@ -1,11 +1,4 @@
-import {
-  bedLightHours,
-  changedLight,
-  lightHours,
-  type BedLightInput,
-  type LightHours,
-  type LightInput,
-} from '~~/core/light'
+import { bedLightHours, changedLight, lightHours, type BedLightInput, type LightHours, type LightInput } from '~~/core/light'
 import type { LightAnswer, LightRequest } from './lightJobs'
 
 const cancelled = new Set<number>()

@@ -1,4 +1,4 @@
-import { partners, swaps } from '~~/core/critique'
+import { partners, swaps } from '~~/core/match'
 import type { Plant } from '~~/core/plant'
 import type { MatchAnswer, MatchRequest } from './matchJobs'
 

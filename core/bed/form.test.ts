@@ -1,26 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance, polygonArea } from '../geometry'
-import { place } from '../layout'
-import { allowedDistanceM } from '../layout/spacing'
+import { place, allowedDistanceM } from '../layout'
+import { bedFrame } from './bedFrame'
+import { BED_KINDS, isRound, oval, placeIn, placingsOf, type BedForm } from './form'
+import { checkForm } from './checkForm'
+import { fromSpine, laneCounts, laneNames, startShares } from './lanes'
+import { schoolOf } from './schools'
+import { startForm } from './startForm'
 import { drift, library, plants, testBed } from '../../tests/support/library'
-import {
-  bedFrame,
-  BED_KINDS,
-  checkForm,
-  fromSpine,
-  isRound,
-  laneCounts,
-  laneNames,
-  oval,
-  placeIn,
-  placingsOf,
-
-  schoolOf,
-  startForm,
-  startShares,
-  type BedForm,
-} from '.'
 
 const size = fc.double({ min: 2, max: 14, noNaN: true })
 const kinds = fc.constantFrom(...BED_KINDS)

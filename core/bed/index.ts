@@ -1,12 +1,47 @@
-export * from './bed'
-export * from './existing'
-export * from './form'
-export { bedFrame, stripFrame, type BedFrame, type BedPoint, type Behind } from './bedFrame'
+export {
+  type Acceptance,
+  type Bed,
+  type Buying,
+  DRAINAGE,
+  type Drift,
+  type Edge,
+  type Exposure,
+  EXPOSURE,
+  type Ground,
+  IRRIGATION,
+  type Opening,
+  type Outline,
+  type Pattern,
+  PATTERNS,
+  type Pin,
+  SCHOOL_IDS,
+  type SchoolId,
+  type Viewpoint,
+  type Wall,
+  type WallMaterial,
+} from './bed'
 export { bedFigures, type BedFigures } from './bedFigures'
+export { bedFrame, type BedFrame, type BedPoint, type Behind, stripFrame } from './bedFrame'
 export { checkForm } from './checkForm'
-export { envelope } from './roundFrame'
-export { plainForm, plainGround, startForm } from './startForm'
 export { checkOutline, rectangle } from './checkOutline'
-export { laneBands, laneDepthAt, fromSpine, laneCounts, laneNames, startShares, type LaneBand } from './lanes'
-export { setbackM } from './setback'
-export { SCHOOL_FIGURES, schoolOf, SCHOOLS, type School, type SchoolChanges, type SchoolFigures } from './schools'
+export { CONDITIONS, type Existing, type Fate, FATES, freedBy, keepsPlace } from './existing'
+export {
+  BED_KINDS,
+  type BedForm,
+  type BedKind,
+  type Centrepiece,
+  CENTREPIECES,
+  isRound,
+  oval,
+  placeIn,
+  type Placing,
+  placingsOf,
+  quarterEdge,
+  type RoundEdge,
+  type RoundForm,
+} from './form'
+export { fromSpine, type LaneBand, laneBands, laneCounts, laneDepthAt, laneNames, startShares } from './lanes'
+export { envelope } from './roundFrame'
+export { type School, SCHOOL_FIGURES, type SchoolChanges, type SchoolFigures, schoolOf, SCHOOLS } from './schools'
+export { FRONT_OF_TRUNK_M, setbackM } from './setback'
+export { plainForm, plainGround, startForm } from './startForm'

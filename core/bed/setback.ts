@@ -1,5 +1,8 @@
 import type { Kind } from '../plant'
 
+/** A trunk stands at least this far behind the front edge, metres; its crown reaches over it. */
+export const FRONT_OF_TRUNK_M = 0.3
+
 /**
  * Least distance of a plant's middle from the wall, metres: `max(0.6, w/2 + 0.15)`; trees `max(w/2, 3)`; climbers stand
  * 0.3 m out, at the foot of what they climb. Source: design/calculations, Spacing and counts.

@@ -1,2 +1,12 @@
-export * from './brief'
+export {
+  type Brief,
+  EMPTY_BRIEF,
+  MANNERS,
+  PURPOSES,
+  type Requirement,
+  type TraitId,
+  TRAITS,
+  type Weight,
+  WEIGHTS,
+} from './brief'
 export { TRAIT } from './traits'

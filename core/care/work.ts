@@ -10,6 +10,8 @@ const PRUNING: Readonly<Record<PruningGroup, { readonly visits: number; readonly
   'cut-down': { visits: 1, minutes: 5 },
   deadhead: { visits: 4, minutes: 4 },
 }
+/** A small plant asks for no less than one this wide. */
+const LEAST_SPREAD_M = 0.3
 const REPLANT_MIN = 5
 const STAKE_MIN = 4
 const STAKED_FROM_M = 1.2
@@ -18,16 +20,15 @@ const WEED_MIN_PER_M2 = 14
 /** Minutes a year that one plant asks: pruning by its group and size, planting again when it lasts a season, staking when tall and herbaceous. */
 export function minutesAYear(p: Plant): number {
   const { visits, minutes } = PRUNING[p.pruningGroup]
-  const size = Math.min(2.5, Math.max(0.3, p.spreadM))
-  const again =
-    p.lifeCycle === 'annual' || p.lifeCycle === 'tender'
-      ? REPLANT_MIN
-      : p.lifeCycle === 'biennial'
-        ? REPLANT_MIN / 2
-        : 0
+  const size = Math.max(LEAST_SPREAD_M, p.spreadM)
   const stake =
     p.lifeCycle === 'herbaceous' && p.kind !== 'grass' && p.flowerHeightM > STAKED_FROM_M ? STAKE_MIN : 0
-  return visits * minutes * size + again + stake
+  return visits * minutes * size + replantingMin(p) + stake
+}
+
+function replantingMin({ lifeCycle }: Plant): number {
+  if (lifeCycle === 'annual' || lifeCycle === 'tender') return REPLANT_MIN
+  return lifeCycle === 'biennial' ? REPLANT_MIN / 2 : 0
 }
 
 /** Hours a year for plants and the weeding of a bed, whose cover keeps weeds down. */

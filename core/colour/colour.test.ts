@@ -1,18 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  colourWords,
-  deltaE,
-  HARMONIES,
-  isGreen,
-  lighten,
-  lightness,
-  mix,
-  nearestOf,
-  proposeTheme,
-  saturation,
-  seenAs,
-} from '.'
+import { colourWords, isGreen } from './colourWords'
+import { deltaE, lighten, lightness, mix, saturation } from './colour'
+import { HARMONIES, nearestOf, proposeTheme } from './theme'
+import { seenAs } from './vision'
 
 const colours = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`)
 

@@ -1,7 +1,7 @@
 import type { PlaceMonth } from '../time'
-import { converter, formatHex, clampChroma } from 'culori'
 import { deltaE } from './colour'
 import { colourWords } from './colourWords'
+import { converter, formatHex, clampChroma } from 'culori'
 
 const toOklch = converter('oklch')
 

@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import { drift, library, plant, plants, testBed } from '../../tests/support/library'
-import { keyLetters, schedule, scheduleCsv } from '.'
+import { keyLetters } from './keyLetters'
+import { schedule } from './schedule'
+import { scheduleCsv } from './scheduleCsv'
 
 describe('keyLetters', () => {
   it('gives each plant a key of its own, the initial where it is free', () => {

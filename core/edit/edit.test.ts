@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
 import type { Bed } from '../bed'
+import { applyEdit, type Edit } from './edit'
+import { describeEdit } from './describeEdit'
 import { drift, testBed } from '../../tests/support/library'
-import { applyEdit, describeEdit, type Edit } from '.'
 
 const start = testBed({
   drifts: [drift('a', 'nepeta-x-faassenii', 1, 5, 3), drift('b', 'alchemilla-mollis', 2, 6, 2)],

@@ -1,2 +1,2 @@
-export { applyEdit, type Edit, type Edited } from './edit'
 export { describeEdit } from './describeEdit'
+export { applyEdit, type Edit, type Edited } from './edit'

@@ -2,7 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance } from '../geometry'
 import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../site'
-import { fromEarth, readDxf, readGeoJson, readSvg, toEarth, writeDxf, writeGeoJson, writeSvg } from '.'
+import { fromEarth, readGeoJson, toEarth, writeGeoJson } from './geoJson'
+import { readDxf } from './readDxf'
+import { readSvg } from './readSvg'
+import { writeDxf } from './writeDxf'
+import { writeSvg } from './writeSvg'
 
 const things: Thing[] = [
   { ...newThing('building', 'b', { x: 5, y: 4 }), name: 'Library <b>& "Reading"' } as Thing,

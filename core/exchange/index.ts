@@ -1,6 +1,6 @@
+export { fromEarth, type Lie, readGeoJson, toEarth, writeGeoJson } from './geoJson'
 export { type FoundLine } from './outline'
 export { readDxf } from './readDxf'
 export { readSvg } from './readSvg'
-export { fromEarth, readGeoJson, toEarth, writeGeoJson, type Lie } from './geoJson'
 export { writeDxf } from './writeDxf'
 export { writeSvg } from './writeSvg'

@@ -1,6 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { circleIndex, clamp, flattenEdge, hashText, lerp, Polyline, seeded } from '.'
+import { circleIndex } from './circleIndex'
+import { clamp, lerp } from './point'
+import { flattenEdge } from './flattenEdge'
+import { hashText, seeded } from './seeded'
+import { Polyline } from './polyline'
 
 describe('Polyline', () => {
   const line = new Polyline([

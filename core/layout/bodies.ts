@@ -48,7 +48,12 @@ function standingShape(at: PlacedPlant, moment: Moment, climate: Climate): Shape
   const h = from + (Math.max(heightM, mature) - from) * share
   const w = wide + (Math.max(wide, at.plant.spreadM) - wide) * share
   const foliageM = full.foliageM * (h / mature)
-  return { foliageM, flowerM: full.flowerM * (h / mature), spreadM: full.spreadM * (w / at.plant.spreadM), look: full.look }
+  return {
+    foliageM,
+    flowerM: full.flowerM * (h / mature),
+    spreadM: full.spreadM * (w / at.plant.spreadM),
+    look: full.look,
+  }
 }
 
 function shapeAt(plant: Plant, moment: Moment, climate: Climate, label?: string): Shape {
@@ -72,7 +77,9 @@ function lookOf(plant: Plant, moment: Moment, climate: Climate): Look {
   const look = lookAt(plant, moment.month, climate)
   if (plant.lifeCycle === 'bulb' && isBeforeBulbs(moment, climate)) return withoutShow(look)
   if (plant.lifeCycle !== 'biennial') return look
-  return seasonNumber(moment, climate) % 2 === 0 ? inLeafOnly(plant, look) : inFlowerYear(plant, look, moment, climate)
+  return seasonNumber(moment, climate) % 2 === 0
+    ? inLeafOnly(plant, look)
+    : inFlowerYear(plant, look, moment, climate)
 }
 
 const AUTUMN_PLANTING = 9

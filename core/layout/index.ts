@@ -1,3 +1,8 @@
+export { bodiesAt, type Body } from './bodies'
+export { depthNeededM } from './depthNeeded'
+export { driftShape } from './driftShape'
+export { packBlocks } from './packBlocks'
+export { type DriftSpan, outLimits, place, type PlacedPlant, type Placement } from './place'
 export {
   allowedDistanceM,
   onCentreM,
@@ -7,9 +12,5 @@ export {
   squareGridCount,
   triangularGridCount,
 } from './spacing'
-export { depthNeededM } from './depthNeeded'
-export { driftShape } from './driftShape'
-export { packBlocks } from './packBlocks'
-export { outLimits, place, type DriftSpan, type PlacedPlant, type Placement } from './place'
 export { standingPlants } from './standing'
-export { bodiesAt, type Body } from './bodies'
+export { bodyProfile, clearStemM, topM, type Profile } from './bodyProfile'

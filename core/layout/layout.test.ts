@@ -1,20 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bedFrame, rectangle, SCHOOLS, type Bed, type SchoolId } from '../bed'
-import { drift, library, plant, plants, testBed } from '../../tests/support/library'
 import {
   allowedDistanceM,
-  depthNeededM,
-  driftShape,
   onCentreM,
-  packBlocks,
-  place,
   ringCount,
   rowCount,
   rowDistanceM,
   squareGridCount,
   triangularGridCount,
-} from '.'
+} from './spacing'
+import { depthNeededM } from './depthNeeded'
+import { driftShape } from './driftShape'
+import { packBlocks } from './packBlocks'
+import { place } from './place'
+import { drift, library, plant, plants, testBed } from '../../tests/support/library'
 
 const soft = plants.filter((p) => p.kind !== 'climber' && p.kind !== 'tree' && p.spreadM <= 1.2).map((p) => p.id)
 const drifts = fc

@@ -2,7 +2,7 @@ import {
   bedFrame,
   laneBands,
   schoolOf,
-  setbackM,
+  FRONT_OF_TRUNK_M,
   type Bed,
   type BedFrame,
   type Drift,
@@ -12,6 +12,7 @@ import {
 } from '../bed'
 import { clamp, hashText } from '../geometry'
 import type { Plant } from '../plant'
+import { firstRowM } from './depthNeeded'
 import { driftShape } from './driftShape'
 import { laneTrack, type LaneTrack } from './laneTrack'
 import { packBlocks, type Packed } from './packBlocks'
@@ -34,6 +35,10 @@ export interface PlacedPlant {
   readonly pinned: boolean
   /** True when no lawful place was found: nearer to another than the school allows. */
   readonly crowded: boolean
+  /** The bed it stands in, when it is a plant of another one. */
+  readonly neighbour?: string
+  /** Height of its ground over the bed's own, metres, when it differs: a plant of another bed. */
+  readonly groundM?: number
   /** Of a plant that stood there before: its size then, and what was done to it; a gap is reserved and shows nothing. */
   readonly standing?: {
     readonly heightM: number
@@ -41,6 +46,8 @@ export interface PlacedPlant {
     readonly cutBack: boolean
     readonly divided: number
     readonly gap: boolean
+    /** Whether its kind is in the library. */
+    readonly known: boolean
   }
 }
 
@@ -262,22 +269,23 @@ export function outLimits(
   spills = false,
 ): (a: number) => { least: number; most: number } {
   const half = plant.spreadM / 2
-  const setback =
-    frame.behind === 'wall'
-      ? plant.kind === 'tree'
-        ? Math.max(0.6, half)
-        : setbackM(plant.spreadM, plant.kind)
-      : frame.behind === 'middle'
-        ? 0
-        : half
+  const first = firstRowM(plant, frame.behind)
   return (a) => {
     const depth = frame.depthAlong(a)
-    const least = frame.behind === 'wall' ? setback : Math.min(setback, depth / 2)
-    const most = depth - (spills ? Math.min(0.05, depth / 2) : Math.min(half, depth / 2))
-    return least <= most
-      ? { least, most }
-      : { least: Math.min(least, depth - 0.05), most: Math.min(least, depth - 0.05) }
+    const least = frame.behind === 'wall' ? first : Math.min(first, depth / 2)
+    const most = depth - Math.min(frontRoomM(plant, half, spills), depth / 2)
+    // Where the wall's distance cannot be kept inside the bed, as far from the wall as the bed allows.
+    const inside = depth - LEAST_EDGE_M
+    return least <= most ? { least, most } : { least: Math.min(least, inside), most: Math.min(least, inside) }
   }
+}
+
+const LEAST_EDGE_M = 0.05
+
+/** Ground kept between a plant's middle and the front: half its spread; a pot's plants spill over its rim, and a crown over the edge. */
+function frontRoomM(plant: Plant, half: number, spills: boolean): number {
+  if (spills) return LEAST_EDGE_M
+  return plant.kind === 'tree' ? FRONT_OF_TRUNK_M : half
 }
 
 function pinsByDrift(pins: readonly Pin[]): Map<string, Map<number, Pin>> {

@@ -3,8 +3,9 @@ import type { Existing } from '../bed'
 import { schedule } from '../count'
 import { applyEdit } from '../edit'
 import { divides, renovationAdvice, shootsAgain } from '../plant'
+import { bodiesAt } from './bodies'
+import { place } from './place'
 import { climate, drift, library, plant, testBed } from '../../tests/support/library'
-import { bodiesAt, place } from '.'
 
 const there = (change: Partial<Existing>): Existing => ({
   id: 'e',

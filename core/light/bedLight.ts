@@ -14,12 +14,8 @@ export interface BedLight {
 }
 
 export interface BedLightInput {
-  readonly frame: {
-    readonly firstX: number
-    readonly lastX: number
-    readonly front: { readonly points: readonly Point[] }
-    readonly back: { readonly points: readonly Point[] }
-  }
+  /** Outlines of all parts of the bed in its own plan. */
+  readonly outlines: readonly (readonly Point[])[]
   readonly site: Pick<ResolvedSite, 'northDeg' | 'things' | 'beds'>
   readonly bedId: string
   readonly latitude: number
@@ -28,23 +24,18 @@ export interface BedLightInput {
   readonly cellM?: number
 }
 
-/** The raster that covers a bed, whose y axis runs against the plan's own (up, away from the viewer). */
-function gridOf(frame: BedLightInput['frame'], cellM: number): LightGrid {
-  const least = Math.min(...frame.back.points.map((p) => p.y))
-  const most = Math.max(...frame.front.points.map((p) => p.y))
-  const rows = Math.max(1, Math.ceil((most - least) / cellM))
-  return {
-    x0: frame.firstX,
-    y0: -least - rows * cellM,
-    cellM,
-    cols: Math.max(1, Math.ceil((frame.lastX - frame.firstX) / cellM)),
-    rows,
-  }
+/** The raster that covers all parts of a bed; its y axis runs against the plan's own (up, away from the viewer). */
+function gridOf(outlines: BedLightInput['outlines'], cellM: number): LightGrid {
+  const all = outlines.flat()
+  const [x0, x1] = [Math.min(...all.map((p) => p.x)), Math.max(...all.map((p) => p.x))]
+  const [y0, y1] = [Math.min(...all.map((p) => p.y)), Math.max(...all.map((p) => p.y))]
+  const rows = Math.max(1, Math.ceil((y1 - y0) / cellM))
+  return { x0, y0: -y0 - rows * cellM, cellM, cols: Math.max(1, Math.ceil((x1 - x0) / cellM)), rows }
 }
 
 /** Direct sun over a bed by the site's obstacles, for twelve months; null when the bed has no place on the site. Yields the share done. */
 export function* bedLightHours({
-  frame,
+  outlines,
   site,
   bedId,
   latitude,
@@ -55,7 +46,7 @@ export function* bedLightHours({
   const place = site.beds.find((b) => b.bedId === bedId)
   if (!place) return null
   const { toBed, toSite } = bedTransform(place.at, place.lookDeg, site.northDeg)
-  const baseM = place.baseM || levelAt(terracesOf(site.things), toSite(middleOf([...frame.back.points, ...frame.front.points])))
+  const baseM = place.baseM || levelAt(terracesOf(site.things), toSite(middleOf(outlines.flat())))
   const turn = (x: number, y: number) => {
     const p = toBed({ x, y })
     return { x: p.x, y: -p.y }
@@ -65,7 +56,13 @@ export function* bedLightHours({
       ? { ...o, ...turn(o.x, o.y), z: o.z - baseM }
       : { ...o, faces: o.faces.map((f) => f.map((c) => ({ ...turn(c.x, c.y), z: c.z - baseM }))) },
   )
-  return yield* lightHours({ obstacles, grid: gridOf(frame, cellM), latitude, longitude, northDeg: place.lookDeg })
+  return yield* lightHours({
+    obstacles,
+    grid: gridOf(outlines, cellM),
+    latitude,
+    longitude,
+    northDeg: place.lookDeg,
+  })
 }
 
 /** The light at places of a bed's plan (metres, y toward the viewer), the nearest cell's beyond the edge. */

@@ -1,25 +1,26 @@
-export { solarNoon, sunPosition, sunSteps, type SunPosition, type SunStep } from './sun'
+export { bedLight, type BedLight, bedLightHours, type BedLightInput } from './bedLight'
 export {
-  obstacleOf,
-  obstaclesOf,
+  changedLight,
+  type ChangedLight,
+  finish,
+  type GridWindow,
+  type LightGrid,
+  lightHours,
+  type LightHours,
+  type LightInput,
+  type MonthLight,
+  sunAt,
+} from './lightHours'
+export {
   type Corner,
   type CrownObstacle,
   type FaceObstacle,
   type Obstacle,
+  obstacleOf,
+  obstaclesOf,
 } from './obstacle'
-export { shadowOutlines, slantOf, type Slant } from './shadow'
-export {
-  changedLight,
-  finish,
-  lightHours,
-  sunAt,
-  type ChangedLight,
-  type GridWindow,
-  type LightGrid,
-  type LightHours,
-  type LightInput,
-  type MonthLight,
-} from './lightHours'
 export { placeLight, type PlaceLight } from './season'
-export { bedLight, bedLightHours, type BedLight, type BedLightInput } from './bedLight'
+export { shadowOutlines, type Slant, slantOf } from './shadow'
 export { levelsOf, siteGrid } from './siteGrid'
+export { solarNoon, sunPosition, type SunPosition, type SunStep, sunSteps } from './sun'
+export { sunWay, throughCrowns, type Crown, type SunWay } from './crownShade'

@@ -1,11 +1,14 @@
 import fc from 'fast-check'
 import { growingMonths } from '../time'
+import { type Building, type Fence, type Tree, resolveSite, EMPTY_SITE } from '../site'
+import { changedLight, finish, lightHours, sunAt, type LightInput } from './lightHours'
+import { obstaclesOf } from './obstacle'
+import { placeLight } from './season'
+import { shadowOutlines, slantOf } from './shadow'
+import { solarNoon, sunPosition, sunSteps } from './sun'
 import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
 import { describe, expect, it } from 'vitest'
 import { castRays } from '../../tests/support/rayCaster'
-import type { Building, Fence, Tree } from '../site'
-import { resolveSite, EMPTY_SITE } from '../site'
-import { changedLight, finish, lightHours, obstaclesOf, placeLight, shadowOutlines, slantOf, solarNoon, sunAt, sunPosition, sunSteps, type LightInput } from '.'
 
 const AT = { latitude: 44.6, longitude: -63.6 }
 const square = (x: number, y: number, w: number, d = w) => [

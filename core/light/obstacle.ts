@@ -72,7 +72,9 @@ export function obstacleOf(thing: PlacedThing, latitude: number, year = 0, aroun
         faces: thing.line.slice(1).map((b, i) => quad(thing.line[i]!, b, 0, thing.heightM)),
       }
     case 'terrace':
-      return thing.levelM === aroundM ? null : { kind: 'faces', id: thing.id, pass: 0, faces: edgesOf(thing, aroundM) }
+      return thing.levelM === aroundM
+        ? null
+        : { kind: 'faces', id: thing.id, pass: 0, faces: edgesOf(thing, aroundM) }
     case 'tree': {
       const heightM = thing.heightM + thing.growthMPerYear * year
       const spreadM = thing.spreadM + thing.growthMPerYear * 0.6 * year

@@ -1,2 +1,2 @@
-export { parseLength, type LengthLimits, type Units } from './parseLength'
 export { formatBoth, formatLength } from './formatLength'
+export { type LengthLimits, parseLength, type Units } from './parseLength'

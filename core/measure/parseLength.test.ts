@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { formatBoth, formatLength, parseLength } from '.'
+import { formatBoth, formatLength } from './formatLength'
+import { parseLength } from './parseLength'
 
 const metres = (text: string, units: 'metric' | 'imperial' = 'metric') => {
   const read = parseLength(text, units)
@@ -47,6 +48,33 @@ describe('parseLength', () => {
     expect(read.ok).toBe(false)
     if (!read.ok) expect(read.error.length).toBeGreaterThan(15)
     if (!read.ok) expect(read.error.length).toBeLessThan(220)
+  })
+
+  it.each([
+    ['12 6', 'unit'],
+    ['1 m 20', 'unit'],
+    ['1m20', 'unit'],
+    ['10 20 cm', 'unit'],
+    ['1,250 mm', '1250 mm or 1.25 mm'],
+    ['1.250 mm', '1250 mm or 1.25 mm'],
+    ['12,500 cm', '12500 cm or 12.5 cm'],
+    [`6" 14'`, 'larger unit first'],
+    ['3 m 2 m', 'larger unit first'],
+  ])('asks back what %s means', (text, advice) => {
+    const read = parseLength(text)
+    expect(read.ok).toBe(false)
+    if (!read.ok) expect(read.error).toContain('more than one way')
+    if (!read.ok) expect(read.error).toContain(advice)
+  })
+
+  it('asks what a comma parts in feet, and reads it in metres, where thousands cannot be', () => {
+    expect(parseLength('1,250', 'imperial').ok).toBe(false)
+    expect(metres('1,250')).toBe(1.25)
+    expect(metres('1,250 m')).toBe(1.25)
+  })
+
+  it.each(['2.5.5', '1.2.3 m', '5.', '1/0', '1e3', '2..5', '3,,2'])('does not guess at %s', (text) => {
+    expect(parseLength(text).ok).toBe(false)
   })
 
   it('names the limit that was passed', () => {

@@ -1,4 +1,7 @@
 import { SUN_CLASSES, WATER_CLASSES, type Plant, type Soil, type SunClass, type WaterClass } from './plant'
+import { isSaltShy } from './saltShy'
+
+export type Amount = 'none' | 'some' | 'much'
 
 /** What a place offers a plant. */
 export interface SiteConditions {
@@ -7,6 +10,8 @@ export interface SiteConditions {
   /** Hours in the brightest and the darkest month of the growing season, when they are known. */
   readonly brightestH?: number
   readonly darkestH?: number
+  /** Direct sun later than two hours after solar noon, in the summer month that has most of it. */
+  readonly lateSummerH?: number
   /** True when what sun there is comes before noon. */
   readonly morningOnly?: boolean
   readonly water: WaterClass
@@ -14,20 +19,25 @@ export interface SiteConditions {
   readonly ph: number
   readonly drainage?: 'quick' | 'steady' | 'slow' | 'stands'
   readonly wetInWinter?: boolean
-  readonly deer?: 'none' | 'some' | 'much'
-  readonly rabbits?: 'none' | 'some' | 'much'
+  readonly irrigation?: 'none' | 'hose' | 'drip' | 'sprinkler'
+  readonly wind?: Amount
+  readonly salt?: Amount
+  readonly reflectedHeat?: Amount
+  readonly deer?: Amount
+  readonly rabbits?: Amount
   /** Hardiness zone as a whole number: 6 for 6a and 6b. */
   readonly zone: number
 }
 
-export type Misfit = { readonly want: 'sun' | 'zone' | 'water' | 'soil' | 'ph' | 'harm'; readonly text: string }
+export type Want = 'sun' | 'heat' | 'zone' | 'water' | 'wind' | 'salt' | 'soil' | 'ph' | 'harm'
+export type Misfit = { readonly want: Want; readonly text: string }
 
 /** Full sun ≥ 6 h, part sun 4-6 h, part shade 2-4 h or morning sun only, shade < 2 h. Source: design/calculations, Light. */
-export const sunClass = (hours: number, morningOnly = false): SunClass =>
-  hours >= 6 ? 'full-sun' : hours >= 4 && !morningOnly ? 'part-sun' : hours >= 2 ? 'part-shade' : 'shade'
-
-/** A month may leave the class of the whole season by this much before a plant suffers for it, hours. */
-const MONTH_TOLERANCE_H = 1
+export function sunClass(hours: number, morningOnly = false): SunClass {
+  if (hours >= 6) return 'full-sun'
+  if (hours >= 4 && !morningOnly) return 'part-sun'
+  return hours >= 2 ? 'part-shade' : 'shade'
+}
 
 /** `6b` → 6; `null` when it is no hardiness zone. */
 export function zoneNumber(zone: string): number | null {
@@ -36,61 +46,111 @@ export function zoneNumber(zone: string): number | null {
   return n >= 1 && n <= 13 ? n : null
 }
 
+export const words = (id: string) => id.replace(/-/g, ' ')
+
 /** Each reason why a plant would suffer in a place; empty when it fits. Annuals and tender plants are not asked for a zone. */
-export function misfits(plant: Plant, site: SiteConditions): Misfit[] {
-  const found: Misfit[] = []
+export const misfits = (plant: Plant, site: SiteConditions): Misfit[] => [
+  ...inLight(plant, site),
+  ...inHeat(plant, site),
+  ...inZone(plant, site),
+  ...inWater(plant, site),
+  ...inExposure(plant, site),
+  ...inSoil(plant, site),
+]
+
+/** A month may leave the class of the whole season by this much before a plant suffers for it, hours. */
+const MONTH_TOLERANCE_H = 1
+
+const rank = (sun: SunClass) => SUN_CLASSES.indexOf(sun)
+const round = (h: number) => Math.round(h * 10) / 10
+
+function inLight(plant: Plant, site: SiteConditions): Misfit[] {
   const here = sunClass(site.sunHours, site.morningOnly)
-  const light = SUN_CLASSES.indexOf(here)
-  const brightest = SUN_CLASSES.indexOf(plant.sun.brightest)
-  const darkest = SUN_CLASSES.indexOf(plant.sun.darkest)
-  const hours = (h: number) => Math.round(h * 10) / 10
-  if (light < brightest)
-    found.push({
-      want: 'sun',
-      text: `${site.sunHours} h of sun is ${words(here)}; it burns above ${words(plant.sun.brightest)}`,
-    })
-  else if (light > darkest)
-    found.push({
-      want: 'sun',
-      text: `${site.sunHours} h of sun is ${words(here)}; it needs at least ${words(plant.sun.darkest)}`,
-    })
-  else if (
-    site.brightestH !== undefined &&
-    SUN_CLASSES.indexOf(sunClass(site.brightestH - MONTH_TOLERANCE_H)) < brightest
-  )
-    found.push({
-      want: 'sun',
-      text: `${hours(site.brightestH)} h of sun in the brightest month; it burns above ${words(plant.sun.brightest)}`,
-    })
-  else if (
-    site.darkestH !== undefined &&
-    SUN_CLASSES.indexOf(sunClass(site.darkestH + MONTH_TOLERANCE_H)) > darkest
-  )
-    found.push({
-      want: 'sun',
-      text: `${hours(site.darkestH)} h of sun in the darkest month it grows in; it needs at least ${words(plant.sun.darkest)}`,
-    })
-  const seasonal = plant.lifeCycle === 'annual' || plant.lifeCycle === 'tender'
-  if (!seasonal && site.zone < plant.zones.coldest)
-    found.push({ want: 'zone', text: `zone ${site.zone} winters; it is hardy to zone ${plant.zones.coldest}` })
-  if (!seasonal && site.zone > plant.zones.warmest)
-    found.push({ want: 'zone', text: `zone ${site.zone}; it fades above zone ${plant.zones.warmest}` })
-  const wet = WATER_CLASSES.indexOf(site.water)
-  if (wet < WATER_CLASSES.indexOf(plant.water.driest))
-    found.push({ want: 'water', text: `${site.water} ground; it wants ${plant.water.driest}` })
-  if (wet > WATER_CLASSES.indexOf(plant.water.wettest))
-    found.push({ want: 'water', text: `${site.water} ground; it wants ${plant.water.wettest} at most` })
+  const { brightest, darkest } = plant.sun
+  const say = (text: string): Misfit[] => [{ want: 'sun', text }]
+  if (rank(here) < rank(brightest))
+    return say(`${site.sunHours} h of sun is ${words(here)}; it burns above ${words(brightest)}`)
+  if (rank(here) > rank(darkest))
+    return say(`${site.sunHours} h of sun is ${words(here)}; it needs at least ${words(darkest)}`)
+  const { brightestH: most, darkestH: least } = site
+  if (most !== undefined && rank(sunClass(most - MONTH_TOLERANCE_H)) < rank(brightest))
+    return say(`${round(most)} h of sun in the brightest month; it burns above ${words(brightest)}`)
+  if (least !== undefined && rank(sunClass(least + MONTH_TOLERANCE_H)) > rank(darkest))
+    return say(`${round(least)} h of sun in the darkest month it grows in; it needs at least ${words(darkest)}`)
+  return []
+}
+
+/** So many hours after two in the afternoon are a hot place. Source: design/calculations, Light (heat note). */
+const HOT_AFTERNOON_H = 3
+
+/** Afternoon sun is harsher than morning sun, and walls and paving give it back. */
+function inHeat(plant: Plant, { lateSummerH = 0, reflectedHeat }: SiteConditions): Misfit[] {
+  const isOfShade = rank(plant.sun.brightest) >= rank('part-shade')
+  if (isOfShade && lateSummerH >= HOT_AFTERNOON_H)
+    return [{ want: 'heat', text: `${round(lateSummerH)} h of sun on summer afternoons; it wants shade by then` }]
+  const isThirsty = plant.water.driest === 'moist' || plant.water.driest === 'wet'
+  if (reflectedHeat === 'much' && (isOfShade || isThirsty))
+    return [
+      {
+        want: 'heat',
+        text: `heat comes back from walls and paving; it wants it ${isOfShade ? 'shady' : 'moist'} and cool`,
+      },
+    ]
+  return []
+}
+
+function inZone(plant: Plant, { zone }: SiteConditions): Misfit[] {
+  if (isSeasonal(plant)) return []
+  const { coldest, warmest } = plant.zones
+  if (zone < coldest) return [{ want: 'zone', text: `zone ${zone} winters; it is hardy to zone ${coldest}` }]
+  if (zone > warmest) return [{ want: 'zone', text: `zone ${zone}; it fades above zone ${warmest}` }]
+  return []
+}
+
+const isSeasonal = (plant: Plant) => plant.lifeCycle === 'annual' || plant.lifeCycle === 'tender'
+const wet = (water: WaterClass) => WATER_CLASSES.indexOf(water)
+
+/** Laid watering brings a bed one class nearer to what a thirsty plant wants; a sprinkler wets all of it, the dry-loving too. */
+function inWater(plant: Plant, site: SiteConditions): Misfit[] {
+  const isLaid = site.irrigation === 'drip' || site.irrigation === 'sprinkler'
+  const lifted = wet(site.water) + (isLaid ? 1 : 0)
+  if (lifted < wet(plant.water.driest))
+    return [{ want: 'water', text: `${site.water} ground; it wants ${plant.water.driest}` }]
+  if (wet(site.water) > wet(plant.water.wettest))
+    return [{ want: 'water', text: `${site.water} ground; it wants ${plant.water.wettest} at most` }]
+  if (plant.water.wettest !== 'dry') return []
   const standsWet = site.wetInWinter || site.drainage === 'stands'
-  if (standsWet && !seasonal && plant.water.wettest === 'dry')
-    found.push({ want: 'water', text: 'it stands wet in winter; it rots unless it is dry' })
+  if (standsWet && !isSeasonal(plant))
+    return [{ want: 'water', text: 'it stands wet in winter; it rots unless it is dry' }]
+  return site.irrigation === 'sprinkler'
+    ? [{ want: 'water', text: 'a sprinkler wets it; it wants to stay dry' }]
+    : []
+}
+
+/** Soft stems this high lean in the wind. */
+const LEANS_FROM_M = 1.2
+
+function inExposure(plant: Plant, site: SiteConditions): Misfit[] {
+  const found: Misfit[] = []
+  const isSoft = plant.lifeCycle !== 'woody' && plant.kind !== 'grass' && plant.kind !== 'climber'
+  if (site.wind === 'much' && isSoft && plant.flowerHeightM >= LEANS_FROM_M)
+    found.push({
+      want: 'wind',
+      text: `much wind; ${plant.flowerHeightM} m of soft stem wants a stake or a sheltered place`,
+    })
+  if (site.salt === 'much' && isSaltShy(plant))
+    found.push({ want: 'salt', text: 'salt in wind or water; its leaves scorch' })
   for (const eater of ['deer', 'rabbits'] as const)
     if (site[eater] === 'much' && plant[eater] === 'browsed')
       found.push({ want: 'harm', text: `many ${eater}; they eat it` })
+  return found
+}
+
+function inSoil(plant: Plant, site: SiteConditions): Misfit[] {
+  const found: Misfit[] = []
   if (!plant.soils.includes(site.soil))
     found.push({ want: 'soil', text: `${site.soil}; it wants ${plant.soils.join(' or ')}` })
   if (site.ph < plant.ph.low || site.ph > plant.ph.high)
     found.push({ want: 'ph', text: `pH ${site.ph}; it wants ${plant.ph.low} to ${plant.ph.high}` })
   return found
 }
-
-export const words = (id: string) => id.replace(/-/g, ' ')

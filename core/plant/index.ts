@@ -1,21 +1,58 @@
-export * from './plant'
+export { findPlants } from './findPlants'
+export { type Misfit, misfits, type SiteConditions, sunClass, words, zoneNumber } from './fit'
+export { type Look, lookAt, withoutShow } from './look'
+export {
+  type Browsing,
+  BROWSING,
+  FLOWER_FORMS,
+  type FlowerForm,
+  fullHeightM,
+  type Habit,
+  HABITS,
+  type Hazard,
+  HAZARDS,
+  isWoody,
+  type Kind,
+  KINDS,
+  LEAF_OUTLINES,
+  LEAF_SIZES,
+  LEAF_SURFACES,
+  type LeafOutline,
+  type LeafSize,
+  type LeafSurface,
+  LIFE_CYCLES,
+  type LifeCycle,
+  type Plant,
+  PRUNING_GROUPS,
+  type PruningGroup,
+  type Retention,
+  RETENTIONS,
+  type Soil,
+  SOILS,
+  type SoldSize,
+  SPACING_HABITS,
+  type SpacingHabit,
+  SUN_CLASSES,
+  type SunClass,
+  type Travels,
+  TRAVELS,
+  WATER_CLASSES,
+  type WaterClass,
+} from './plant'
+export { plantCells } from './plantCells'
+export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
+export { PLANT_COLUMNS } from './plantRow'
+export { cautionWords, HAZARD_WORDS, rangeWords, RETENTION_WORDS } from './plantWords'
 export {
   describeRowError,
+  type PlantCells,
   plantFromCells,
   plantId,
-  readPlants,
-  type PlantCells,
   type PlantsRead,
+  readPlants,
   type RowError,
 } from './readPlants'
-export { PLANT_COLUMNS } from './plantRow'
-export { lookAt, withoutShow, type Look } from './look'
-export { grownShare, sizeAt, type SizeM } from './size'
-export { halfWidthAt } from './silhouette'
 export { divides, movingMonths, renovationAdvice, shootsAgain } from './renovation'
-export { misfits, sunClass, words, zoneNumber, type Misfit, type SiteConditions } from './fit'
-export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
-export { cautionWords, HAZARD_WORDS, rangeWords, RETENTION_WORDS } from './plantWords'
-export { plantCells } from './plantCells'
-export { findPlants } from './findPlants'
-export { searchPlants, type PlantFilter } from './searchPlants'
+export { type PlantFilter, searchPlants } from './searchPlants'
+export { halfWidthAt } from './silhouette'
+export { grownShare, sizeAt, type SizeM } from './size'

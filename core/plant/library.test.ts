@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { deltaE, saturation } from '../colour'
+import { fullHeightM, HABITS, KINDS, type Kind } from './plant'
+import { lookAt } from './look'
+import { sizeAt } from './size'
 import { climate, plants } from '../../tests/support/library'
-import { fullHeightM, HABITS, KINDS, lookAt, sizeAt, type Kind } from '.'
 
 /** Least and greatest height and spread that a kind can have, metres. */
 const RANGE: Readonly<Record<Kind, readonly [number, number, number, number]>> = {

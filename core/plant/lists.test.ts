@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { plant, plants } from '../../tests/support/library'
-import { changedPlant, findPlants, plantsCsv, plantsJson, readPlants, readPlantsJson, searchPlants } from '.'
+import { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
+import { findPlants } from './findPlants'
+import { readPlants } from './readPlants'
+import { searchPlants } from './searchPlants'
 
 describe('plant lists', () => {
   it('go out and come back the same, as CSV and as JSON', () => {

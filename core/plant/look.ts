@@ -19,7 +19,14 @@ export interface Look {
 }
 
 /** A look of nothing: died back, lifted, not yet planted. */
-export const withoutShow = (look: Look): Look => ({ ...look, state: 'gone', flower: 0, leaf: 0, density: 0, height: 0 })
+export const withoutShow = (look: Look): Look => ({
+  ...look,
+  state: 'gone',
+  flower: 0,
+  leaf: 0,
+  density: 0,
+  height: 0,
+})
 
 /**
  * The look of a plant in a month (1-12) of a climate. Leaves come about a month before the last frost and go about three

@@ -1,8 +1,15 @@
 import fc from 'fast-check'
 import { climateOf, monthSpan } from '../time'
+import { cautionWords, rangeWords, RETENTION_WORDS } from './plantWords'
+import { describeRowError, plantFromCells, plantId, readPlants } from './readPlants'
+import { FLOWER_FORMS, HABITS, KINDS } from './plant'
+import { halfWidthAt } from './silhouette'
+import { lookAt } from './look'
+import { misfits, sunClass, zoneNumber } from './fit'
+import { searchPlants } from './searchPlants'
+import { sizeAt } from './size'
 import { describe, expect, it } from 'vitest'
 import { climate, libraryCsv, plant, plants } from '../../tests/support/library'
-import { cautionWords, describeRowError, FLOWER_FORMS, HABITS, halfWidthAt, KINDS, lookAt, misfits, plantFromCells, plantId, rangeWords, readPlants, RETENTION_WORDS, searchPlants, sizeAt, sunClass, zoneNumber } from '.'
 
 const [header = '', first = ''] = libraryCsv.split('\n')
 const withCell = (column: string, value: string) => {

@@ -32,7 +32,13 @@ export const grownShare = (seasons: number, yearsTo90: number): number =>
  * planting. Woody: `h0 + (H - h0)(1 - e^(-ky))`; herbaceous likewise from a fuller start; annuals and bulbs are full size each season.
  * `y` counts growing seasons of the place, so that a plant neither jumps at the new year nor shrinks. Source: design/calculations, Size over time.
  */
-export function sizeAt(plant: Plant, year: number, month: PlaceMonth, climate: Climate, boughtLabel?: string): SizeM {
+export function sizeAt(
+  plant: Plant,
+  year: number,
+  month: PlaceMonth,
+  climate: Climate,
+  boughtLabel?: string,
+): SizeM {
   const share = grownShare(seasonsGrown({ month, year }, climate), plant.yearsTo90)
   const label = boughtLabel ?? plant.sizes[0]?.label ?? ''
   const bought = BOUGHT[label] ?? UNKNOWN_SIZE

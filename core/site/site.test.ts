@@ -1,39 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance } from '../geometry'
-import {
-  applySiteEdit,
-  bedTransform,
-  boundsOf,
-  byOffset,
-  byTapes,
-  closing,
-  describeSiteEdit,
-  distanceTo,
-  doorsOf,
-  EMPTY_SITE,
-  holds,
-  jarTest,
-  measureTo,
-  moved,
-  newThing,
-  percolation,
-  resolvePoints,
-  resolveSite,
-  ribbonSoil,
-  sightTriangles,
-  spotsOf,
-  surroundingsOf,
-  thingAt,
-  walkOutline,
-  windName,
-  withSpots,
-  type Measure,
-  type Site,
-  type SiteEdit,
-  type SurveyPoint,
-  type Thing,
-} from '.'
+import { applySiteEdit, describeSiteEdit, type SiteEdit } from './siteEdit'
+import { bedTransform, windName } from './bedPlace'
+import { boundsOf, thingAt } from './thingAt'
+import { byOffset, byTapes, closing, measureTo, resolvePoints } from './survey'
+import { distanceTo, doorsOf, holds, sightTriangles, surroundingsOf } from './surroundings'
+import { EMPTY_SITE, type Measure, type Site, type SurveyPoint, type Thing } from './site'
+import { jarTest, percolation, ribbonSoil } from './soilTests'
+import { moved, newThing, spotsOf, withSpots } from './newThing'
+import { resolveSite } from './resolve'
+import { walkOutline } from './walkOutline'
 
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const place = fc.record({ x: num(-40, 40), y: num(-40, 40) })

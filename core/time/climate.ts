@@ -13,6 +13,8 @@ export interface Climate {
 const YEAR = 12
 const HALF_YEAR = 6
 const MIDSUMMER = 7.5
+/** Frosts this close together are a year without any, months. */
+const LEAST_SEASON = 0.5
 
 /** `05-08` → 5.23. Month-day texts as stored with a garden. */
 export function monthFraction(monthDay: string): number {
@@ -22,13 +24,14 @@ export function monthFraction(monthDay: string): number {
 
 /**
  * The climate of a place. Latitudes south of the equator are turned half a year. The season runs from the last frost on to the first one
- * after it; two frosts on one day mean a year without any.
+ * after it; two frosts within days of each other mean a year without any.
  */
 export function climateOf(place: { latitude: number; lastFrost: string; firstFrost: string }): Climate {
   const southern = place.latitude < 0
   const turn = southern ? HALF_YEAR : 0
   const from = monthFraction(place.lastFrost) + turn
-  const length = (((monthFraction(place.firstFrost) + turn - from) % YEAR) + YEAR) % YEAR || YEAR
+  const gap = (((monthFraction(place.firstFrost) + turn - from) % YEAR) + YEAR) % YEAR
+  const length = gap < LEAST_SEASON ? YEAR : gap
   const shift = Math.round((MIDSUMMER - (from + length / 2)) / YEAR) * YEAR
   return { lastFrost: from + shift, firstFrost: from + shift + length, southern }
 }

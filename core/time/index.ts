@@ -1,20 +1,20 @@
 export {
-  LIBRARY_MONTHS,
-  MONTH_NAMES,
-  monthName,
-  monthSpan,
-  PLACE_MONTHS,
-  type LibraryMonth,
-  type Moment,
-  type PlaceMonth,
-} from './months'
-export {
+  type Climate,
   climateOf,
   growingMonths,
   libraryMonth,
   monthFraction,
   placeMonth,
   placeMonths,
-  type Climate,
 } from './climate'
+export {
+  LIBRARY_MONTHS,
+  type LibraryMonth,
+  type Moment,
+  MONTH_NAMES,
+  monthName,
+  monthSpan,
+  PLACE_MONTHS,
+  type PlaceMonth,
+} from './months'
 export { seasonNumber, seasonsGrown } from './seasonsGrown'

@@ -1,6 +1,5 @@
 import { chromium } from '@playwright/test'
-import type { Bed, Drift } from '../../core/bed'
-import { rectangle } from '../../core/bed'
+import { type Bed, type Drift, rectangle } from '../../core/bed'
 import { plants, testBed } from '../support/library'
 import { startServer } from '../support/server'
 import { benchLineUp } from './lineUp'

@@ -1,4 +1,4 @@
-import { DIRECTIONS, partners, swaps } from '../../core/critique'
+import { DIRECTIONS, partners, swaps } from '../../core/match'
 import { misfits, type Plant, type SiteConditions } from '../../core/plant'
 import { plants } from '../support/library'
 import { median, type Report } from './report'

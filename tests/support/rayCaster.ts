@@ -1,5 +1,4 @@
-import type { Corner, CrownObstacle, LightInput, Obstacle } from '../../core/light'
-import { sunSteps } from '../../core/light'
+import { type Corner, type CrownObstacle, type LightInput, type Obstacle, sunSteps } from '../../core/light'
 
 /** The plain way to the same figures: a ray from each cell to the sun against each face and crown, at each step. Hours of light let through, month by month. */
 export function castRays(

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { briefChecks } from '~~/core/critique'
+import { briefChecks } from '~~/core/judge'
 
 /** The letter's checks for the bed: each requirement against each plant, and the bed as a whole. */
 const brief = useBriefStore()

@@ -1,16 +1,5 @@
 <script setup lang="ts">
-import {
-  colourWords,
-  HARMONIES,
-  HARMONY_WORDS,
-  MATERIAL_COLOURS,
-  proposeTheme,
-  seenAs,
-  VISIONS,
-  VISION_WORDS,
-  type Theme,
-  type Vision,
-} from '~~/core/colour'
+import { colourWords, HARMONIES, HARMONY_WORDS, MATERIAL_COLOURS, proposeTheme, seenAs, VISIONS, VISION_WORDS, type Theme, type Vision } from '~~/core/colour'
 import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
 
 /** The colour theme: from the building and what stands behind, by harmony, adjusted by hand, month by month. */

@@ -7,7 +7,7 @@ import type { GridComponentOption, TooltipComponentOption } from 'echarts/compon
 import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import { colourWords, isGreen, seenAs, type Vision } from '~~/core/colour'
-import { shownColours } from '~~/core/critique'
+import { shownColours } from '~~/core/judge'
 import { MONTH_NAMES } from '~~/core/time'
 
 use([BarChart, GridComponent, TooltipComponent, CanvasRenderer])

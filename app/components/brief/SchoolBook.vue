@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { SCHOOL_FIGURES, SCHOOL_IDS, schoolOf, type SchoolFigures, type SchoolId } from '~~/core/bed'
-import { critique, makeScene, scores } from '~~/core/critique'
+import { critique, scores } from '~~/core/judge'
+import { makeScene } from '~~/core/scene'
 
 /** The schools as sets of figures, each changeable; and two of them on this bed, side by side. */
 const brief = useBriefStore()

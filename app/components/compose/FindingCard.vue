@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Finding } from '~~/core/critique'
+import type { Finding } from '~~/core/judge'
 
 const props = defineProps<{ finding: Finding; acceptedReason?: string }>()
 const store = useBedStore()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describeViewpoint } from '~~/core/view'
+import { describeViewpoint } from '~~/core/draw'
 
 /** Where the elevation is seen from, and the walk round the bed. */
 defineProps<{ when: string }>()

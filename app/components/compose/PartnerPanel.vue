@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { libraryMonth } from '~~/core/time'
-import { conditionsAt, type Partnership } from '~~/core/critique'
+import { conditionsAt } from '~~/core/scene'
+import type { Partnership } from '~~/core/match'
 import type { Plant, SiteConditions } from '~~/core/plant'
 
 /** What goes with a plant: pairs, trios and fives, each as a small line-up in the month that is looked at, with why. */

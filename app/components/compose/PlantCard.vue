@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PATTERNS } from '~~/core/bed'
 import { monthSpan, placeMonths } from '~~/core/time'
-import { conditionsAt } from '~~/core/critique'
+import { conditionsAt } from '~~/core/scene'
 import { formatBoth } from '~~/core/measure'
 import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS } from '~~/core/plant'
 

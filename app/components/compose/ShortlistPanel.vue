@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { laneBands, laneNames } from '~~/core/bed'
-import { conditionsAt } from '~~/core/critique'
+import { conditionsAt } from '~~/core/scene'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
 
 const store = useBedStore()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { conditionsAt, DIRECTIONS, type Direction, type Swap } from '~~/core/critique'
+import { conditionsAt } from '~~/core/scene'
+import { DIRECTIONS, type Direction, type Swap } from '~~/core/match'
 import type { Plant } from '~~/core/plant'
 
 /** Stand-ins for the chosen drift: what each would cost and bring, tried in all pictures with one click and taken back with another. */

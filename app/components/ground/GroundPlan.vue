@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { isRound, type Bed } from '~~/core/bed'
-import { outlinesOf, plan } from '~~/core/view'
+import { outlinesOf } from '~~/core/see'
+import { plan } from '~~/core/draw'
 import { PlanPainter } from '~/painters/PlanPainter'
 import Konva from 'konva'
 

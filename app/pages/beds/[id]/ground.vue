@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bedFigures } from '~~/core/bed'
-import { shallowest } from '~~/core/critique'
+import { shallowest } from '~~/core/judge'
 import { distance, type Point } from '~~/core/geometry'
 import { formatBoth } from '~~/core/measure'
 

@@ -1,0 +1,119 @@
+import type { Bed, BedFrame, Viewpoint, Wall } from '../bed'
+import type { Point } from '../geometry'
+import { type Body, bodyProfile } from '../layout'
+import { aspectOf, type Aspect } from '../see'
+import { fixturesOf, type Fixture } from './fixture'
+import { VARIANTS } from './portrait/portrait'
+
+/** One plant of the elevation: foot at (x, baseM), metres, with the drawing to use. */
+export interface Figure {
+  readonly body: Body
+  readonly x: number
+  readonly baseM: number
+  readonly variant: number
+  readonly mirrored: boolean
+  /** Individual size about 1, so that a drift is not a row of copies. */
+  readonly scale: number
+}
+
+/** A fixture of the elevation: its foot, and how many figures stand behind it. */
+export interface StandingFixture extends Fixture {
+  readonly baseM: number
+  readonly after: number
+}
+
+/** The elevation as a display list: straight-on, true heights, the far first so that the near overlaps it. */
+export interface Elevation {
+  readonly figures: readonly Figure[]
+  readonly fixtures: readonly StandingFixture[]
+  readonly wall: Wall | null
+  readonly fromX: number
+  readonly toX: number
+  /** Ground line of the wall's foot (or of the farthest edge) is 0; of the front edge it is `frontBaseM` (below it). */
+  readonly frontBaseM: number
+  /** Outlines of the ground, (x, height), for beds that do not run from side to side of the picture. */
+  readonly grounds: readonly (readonly Point[])[]
+  /** Height of a terrace's face below its front edge, and the ground's fall from left to right. */
+  readonly raisedM: number
+  readonly fallM: number
+  readonly paved: boolean
+  /** What must be in the picture: the tallest plant and the highest window; a wall may run out of it. */
+  readonly topM: number
+}
+
+/** The display list of a bed's elevation from a viewpoint (its own when none is named). Heights and positions in metres; climbers hang on the wall. */
+export function elevation(
+  bodies: readonly Body[],
+  frame: BedFrame,
+  bed: Pick<Bed, 'form' | 'wall' | 'viewpoint'>,
+  aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
+): Elevation {
+  const { form } = bed
+  const own = aspect.turnDeg === 0 && !frame.closed
+  // Borders keep the wall line as the ground's far edge; others begin at their farthest place.
+  const farY = own ? 0 : Math.min(...aspect.outlines.flat().map((p) => p.y))
+  const nearY = own ? frame.depths.greatest : Math.max(...aspect.outlines.flat().map((p) => p.y))
+  const potM = form.kind === 'container' ? form.heightM : 0
+  const fallM = form.kind === 'terrace' && own ? form.fallM : 0
+  const fallAt = (x: number) => (fallM === 0 ? 0 : (fallM * (x - frame.firstX)) / (frame.lastX - frame.firstX))
+  const foot = (p: Point) => -(p.y - farY) * aspect.groundFall - fallAt(p.x)
+  const turned = bodies
+    .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
+    .map((body) => ({ body, at: aspect.turn(body.at) }))
+    .sort((a, b) => depth(a) - depth(b) || a.at.x - b.at.x)
+  const figures = turned.map(({ body, at }) => {
+    const { seed } = body.at
+    return {
+      body,
+      x: at.x,
+      baseM: body.at.plant.kind === 'climber' && frame.behind === 'wall' ? 0 : foot(at) + potM,
+      variant: (seed >>> 3) % VARIANTS,
+      mirrored: ((seed >>> 9) & 1) === 1,
+      scale: 0.96 + (((seed >>> 12) & 255) / 255) * 0.08,
+    }
+  })
+  const fixtures = fixturesOf(bed, aspect).map((f) => ({
+    ...f,
+    baseM: foot(f),
+    after: turned.filter((t) => t.at.y < f.y + (f.look === 'pot' ? 10 : 0)).length,
+  }))
+  const tallest = bodies.reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0) + potM
+  const wall = own ? bed.wall : null
+  return {
+    figures,
+    fixtures,
+    wall,
+    fallM,
+    fromX: aspect.firstX,
+    toX: aspect.lastX,
+    frontBaseM: -(nearY - farY) * aspect.groundFall - Math.max(0, fallM),
+    grounds: own ? [] : aspect.outlines.map((o) => o.map((p) => ({ x: p.x, y: foot(p) }))),
+    raisedM: form.kind === 'terrace' && own ? form.baseM : 0,
+    paved: form.kind === 'court' || form.kind === 'container',
+    topM: Math.max(
+      tallest,
+      ...(wall?.openings ?? []).map((o) => o.headM),
+      ...fixtures.map((f) => f.heightM),
+      form.kind === 'container' ? potM + 0.6 : 1.5,
+    ),
+  }
+}
+
+const depth = (t: { body: Body; at: Point }) => (t.body.at.plant.kind === 'climber' ? -1e6 : t.at.y)
+
+/** Slender things can still be pointed at. */
+const LEAST_HIT_M = 0.08
+
+/** The figure whose outline is nearest the viewer at a place of the picture (metres), or null. */
+export function figureAt(list: Elevation, x: number, z: number): Figure | null {
+  for (let i = list.figures.length - 1; i >= 0; i--) {
+    const f = list.figures[i]!
+    const { halfM } = bodyProfile(f.body, (z - f.baseM) / f.scale)
+    if (halfM > 0 && Math.abs(x - f.x) <= Math.max(halfM, LEAST_HIT_M) * f.scale) return f
+  }
+  return null
+}
+
+/** `eye 1.6 m, 3 m back` */
+export const describeViewpoint = (v: Viewpoint) =>
+  `eye ${v.eyeHeightM} m, ${Math.round(v.distanceM * 10) / 10} m back`

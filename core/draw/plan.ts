@@ -1,0 +1,79 @@
+import { laneBands, placeIn, placingsOf, type Bed, type BedFrame } from '../bed'
+import type { Point } from '../geometry'
+import type { Body } from '../layout'
+import { aspectOf, type Aspect } from '../see'
+import { fixturesOf, type Fixture } from './fixture'
+
+/** One plant on the plan: mature and today's circle, metres, as turned to the viewer. */
+export interface PlanCircle {
+  readonly body: Body
+  readonly x: number
+  readonly y: number
+  readonly matureR: number
+  readonly nowR: number
+  readonly letter: string
+  readonly fill: string
+}
+
+export interface Plan {
+  readonly circles: readonly PlanCircle[]
+  readonly outlines: readonly (readonly Point[])[]
+  readonly laneLines: readonly (readonly Point[])[]
+  readonly fixtures: readonly Fixture[]
+}
+
+const LANE_STEPS = 60
+
+/** The plan as a display list: edges in metres, circles large to small so that small ones can be reached. */
+export function plan(
+  bodies: readonly Body[],
+  frame: BedFrame,
+  letters: ReadonlyMap<string, string>,
+  bed: Pick<Bed, 'form' | 'viewpoint' | 'laneShares'>,
+  aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
+): Plan {
+  const circles = bodies.map((body) => ({
+    body,
+    ...pick(aspect.turn(body.at)),
+    matureR: body.at.plant.spreadM / 2,
+    nowR: body.spreadM / 2,
+    letter: body.at.standing ? (body.at.standing.gap ? 'gap' : 'old') : (letters.get(body.at.plant.id) ?? ''),
+    fill: planColour(body),
+  }))
+  circles.sort((a, b) => b.matureR - a.matureR)
+  return {
+    circles,
+    outlines: aspect.outlines,
+    laneLines: laneLines(frame, bed, aspect),
+    fixtures: fixturesOf(bed, aspect),
+  }
+}
+
+const pick = ({ x, y }: Point): Point => ({ x, y })
+
+function laneLines(frame: BedFrame, bed: Pick<Bed, 'form' | 'laneShares'>, aspect: Aspect): Point[][] {
+  const lines = laneBands(bed.laneShares)
+    .slice(0, -1)
+    .map(({ to }) =>
+      Array.from({ length: LANE_STEPS + 1 }, (_, i) => {
+        const a = frame.runFrom + ((frame.runTo - frame.runFrom) * i) / LANE_STEPS
+        return frame.at(a, to * frame.depthAlong(a))
+      }),
+    )
+  return placingsOf(bed.form).flatMap((to) => lines.map((line) => line.map((p) => aspect.turn(placeIn(to, p)))))
+}
+
+/** The colour a plant shows from above: its flower while it is in full flower, else its leaf. */
+function planColour({ at, look }: Body): string {
+  if (look.flower >= 0.6 && at.plant.flowerColour) return at.plant.flowerColour
+  return look.state === 'gone' ? '#b59f7c' : look.colour
+}
+
+/** The smallest circle that holds a place (metres, turned), or null. */
+export function circleAt(list: Plan, x: number, y: number): PlanCircle | null {
+  for (let i = list.circles.length - 1; i >= 0; i--) {
+    const c = list.circles[i]!
+    if (Math.hypot(c.x - x, c.y - y) <= Math.max(c.matureR, 0.08)) return c
+  }
+  return null
+}

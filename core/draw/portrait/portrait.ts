@@ -1,0 +1,119 @@
+import { clearStemM } from '../../layout'
+import { hashText, seeded } from '../../geometry'
+import { mix } from '../../colour'
+import type { Paint } from '../path'
+import { Brush } from './Brush'
+import { drawBlades } from './blades'
+import { drawClimber } from './climber'
+import { drawFlowersAt, drawFlowersOn, drawFlowerStems } from './flowers'
+import { drawFoliageMass } from './foliageMass'
+import { drawFronds } from './fronds'
+import { drawRosette } from './rosette'
+import { drawDryStems, drawTrunk, drawTwigs, drawVaseStems } from './stems'
+import type { MassShape, Sitter } from './sitter'
+
+/** Different drawings of one plant, so that a drift is not a row of stamps. */
+export const VARIANTS = 3
+
+/**
+ * The picture of one plant at its size and look: paints in metres, x about its middle, y up from the ground.
+ * Same sitter, variant and scale, same picture. `pxPerM` sets how small a leaf may be and still be drawn.
+ */
+export function portrait(sitter: Sitter, variant: number, pxPerM: number): Paint[] {
+  const brush = new Brush(seeded(hashText(`${sitter.plant.id}#${variant % VARIANTS}`)), pxPerM)
+  if (sitter.look.state === 'gone' || sitter.spreadM <= 0) return []
+  if (sitter.plant.lifeCycle === 'woody') drawWoody(brush, sitter)
+  else drawSoft(brush, sitter)
+  return brush.paints()
+}
+
+function drawWoody(brush: Brush, sitter: Sitter) {
+  const { plant, look, foliageM, spreadM } = sitter
+  if (plant.habit === 'climber') return drawFlowersAt(brush, sitter, drawClimber(brush, sitter))
+  const bark = plant.retention === 'deciduous' ? plant.foliage.winter : '#5f4c3c'
+  const stem = clearStemM({ at: { plant }, foliageM })
+  const shape: MassShape = {
+    habit: plant.habit === 'spire' ? 'vase' : plant.habit === 'fountain' ? 'mound' : plant.habit,
+    baseM: stem,
+    heightM: foliageM - stem,
+    spreadM,
+  }
+  if (plant.habit === 'tree') drawTrunk(brush, shape, bark)
+  if (look.state === 'bare') drawTwigs(brush, sitter)
+  else if (look.state === 'dry') drawDryStems(brush, sitter)
+  else {
+    if (plant.habit === 'vase') drawVaseStems(brush, shape, mix(bark, '#4d3d31', 0.3))
+    if (look.leaf < 0.7 || plant.density < 0.75) drawTwigs(brush, { ...sitter, look: { ...look, colour: bark } })
+    drawLeafy(brush, sitter, shape)
+  }
+  if (look.state === 'dry') return
+  if (plant.habit === 'spire' || sitter.flowerM > foliageM * 1.15) drawFlowerStems(brush, sitter)
+  else drawFlowersOn(brush, sitter, shape)
+}
+
+/** Clouds of foliage, furthest first: middle (share of the spread), foot (share of the height), size. */
+const CLOUDS = {
+  tree: [
+    [-0.14, 0.5, 0.48],
+    [0.18, 0.48, 0.5],
+    [-0.28, 0.2, 0.46],
+    [0.3, 0.16, 0.42],
+    [0.02, 0.26, 0.46],
+    [-0.05, 0.02, 0.36],
+  ],
+  vase: [
+    [-0.12, 0.55, 0.44],
+    [0.17, 0.5, 0.46],
+    [-0.27, 0.36, 0.42],
+    [0.28, 0.32, 0.4],
+    [0, 0.3, 0.44],
+  ],
+  mound: [
+    [-0.1, 0.5, 0.48],
+    [0.16, 0.44, 0.48],
+    [-0.25, 0.22, 0.46],
+    [0.27, 0.16, 0.44],
+    [0.02, 0.12, 0.46],
+    [-0.14, 0, 0.36],
+    [0.16, 0, 0.34],
+  ],
+} as const
+
+/** Trees and loose shrubs carry their leaves in clouds, dense ones in a single mass. */
+function drawLeafy(brush: Brush, sitter: Sitter, shape: MassShape) {
+  const loose =
+    shape.habit === 'tree' || ((shape.habit === 'mound' || shape.habit === 'vase') && shape.heightM > 0.75)
+  if (!loose) return drawFoliageMass(brush, sitter, shape)
+  const { spreadM: w, heightM: h, baseM } = shape
+  drawFoliageMass(brush, sitter, { ...shape, spreadM: w * 0.9, heightM: h * 0.94 })
+  CLOUDS[shape.habit === 'tree' ? 'tree' : shape.habit === 'vase' ? 'vase' : 'mound'].forEach(
+    ([cx, up, size], i) => {
+      const jitter = brush.between(-0.04, 0.04)
+      drawFoliageMass(
+        brush,
+        sitter,
+        { habit: 'cloud', baseM: baseM + up * h, heightM: h * size, spreadM: w * size, centreX: (cx + jitter) * w },
+        16 + i * 7,
+      )
+    },
+  )
+}
+
+function drawSoft(brush: Brush, sitter: Sitter) {
+  const { plant, look, foliageM, spreadM } = sitter
+  const grassy = plant.habit === 'fountain' || plant.habit === 'sheaf'
+  if (look.state === 'dry') {
+    if (!grassy) return drawDryStems(brush, sitter)
+    drawBlades(brush, sitter)
+    return drawFlowerStems(brush, sitter)
+  }
+  if (grassy) drawBlades(brush, sitter)
+  else if (plant.habit === 'rosette') drawRosette(brush, sitter)
+  else if (plant.habit === 'fronds') drawFronds(brush, sitter)
+  else drawFoliageMass(brush, sitter, { habit: plant.habit, baseM: 0, heightM: foliageM, spreadM })
+  const low = plant.habit === 'mat' || plant.habit === 'trailing'
+  const onTop =
+    (low && sitter.flowerM < foliageM * 1.5) || (plant.habit === 'mound' && sitter.flowerM < foliageM * 1.2)
+  if (onTop) drawFlowersOn(brush, sitter, { habit: plant.habit, baseM: 0, heightM: sitter.flowerM * 1.02, spreadM })
+  else drawFlowerStems(brush, sitter)
+}

@@ -1,0 +1,302 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bedFrame, oval, plainGround, rectangle, type Bed } from '../bed'
+import type { Surroundings } from '../site'
+import { applyEdit } from '../edit'
+import { fullHeightM } from '../plant'
+import { blends, pairContrast, standIns } from '../match'
+import { critique } from './critique'
+import { makeScene } from '../scene'
+import { monthInterest } from '../season'
+import { scores } from './scores'
+import type { Finding, RuleId } from './finding'
+import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
+
+/** A gas pipe under the far corner, a line overhead, a house with a door, and a drive on a street. */
+const surroundings: Surroundings = {
+  facesDeg: 180,
+  baseM: 0,
+  things: [
+    {
+      id: 'gas',
+      name: 'gas main',
+      kind: 'service',
+      service: 'gas',
+      line: [
+        { x: 4, y: -1 },
+        { x: 4, y: 5 },
+      ],
+      depthM: 0.6,
+      sure: false,
+    },
+  ],
+}
+const sceneOf = (bed: Bed, around: Surroundings | null = surroundings) =>
+  makeScene({
+    bed,
+    library,
+    climate,
+    hardinessZone: '6b',
+    surroundings: around,
+    ...(around
+      ? {
+          theme: { harmony: 'one-colour', base: '#a4573f', colours: [{ colour: '#8080cc', months: [] }] },
+          requirements: [{ trait: 'poison', weight: 'never', beds: [] }],
+        }
+      : {}),
+  })
+const judge = (bed: Bed, around: Surroundings | null = null) => critique(sceneOf(bed, around)).findings
+const of = (findings: readonly Finding[], rule: RuleId) => findings.filter((f) => f.rule === rule)
+
+/** A bed that breaks one rule plainly, and nothing it must be confused with. */
+const broken: Record<RuleId, Bed> = {
+  shallow: testBed({
+    outline: rectangle(10, 1.5),
+    drifts: [
+      drift('a', 'hydrangea-arborescens-annabelle', 0, 5),
+      drift('b', 'hydrangea-arborescens-annabelle', 1, 5.4),
+      drift('c', 'nepeta-x-faassenii', 2, 5),
+    ],
+  }),
+  wall: testBed({
+    drifts: [drift('a', 'cotinus-coggygria-royal-purple', 0, 5)],
+    pins: [{ driftId: 'a', index: 0, x: 5, y: 0.4 }],
+  }),
+  overlap: testBed({
+    drifts: [drift('a', 'nepeta-x-faassenii', 1, 5), drift('b', 'alchemilla-mollis', 1, 6)],
+    pins: [
+      { driftId: 'a', index: 0, x: 5, y: 2 },
+      { driftId: 'b', index: 0, x: 5.15, y: 2 },
+    ],
+  }),
+  crowded: testBed({
+    outline: rectangle(3, 1.2),
+    laneShares: [1],
+    drifts: [drift('a', 'hydrangea-arborescens-annabelle', 0, 1.5, 9)],
+  }),
+  gap: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 2, 2, 3), drift('b', 'nepeta-x-faassenii', 2, 8, 3)] }),
+  hidden: testBed({
+    laneShares: [0.5, 0.5],
+    drifts: [drift('a', 'heuchera-villosa-palace-purple', 0, 5), drift('b', 'ilex-glabra-compacta', 1, 5)],
+    pins: [
+      { driftId: 'a', index: 0, x: 5, y: 0.75 },
+      { driftId: 'b', index: 0, x: 5, y: 2.2 },
+    ],
+  }),
+  window: testBed({
+    wall: {
+      heightM: 3,
+      material: 'brick',
+      colour: '#a4573f',
+      openings: [{ id: 'w', x: 4, widthM: 1.5, sillM: 0.9, headM: 2.4 }],
+    },
+    drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 4.7)],
+  }),
+  'keep-open': testBed({
+    form: { kind: 'island', edge: oval(4, 4), rimM: 0.3, centre: 'post', centreHeightM: 1.6, showFromM: 0.9 },
+    wall: null,
+    drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 2, 4)],
+  }),
+  around: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4, 3)] }),
+  site: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)] }),
+  thirst: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'iris-sibirica', 1, 5.2)] }),
+  smother: testBed({
+    outline: rectangle(10, 1.7),
+    drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)],
+  }),
+  blend: testBed({
+    drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)],
+  }),
+  months: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 8)] }),
+  theme: testBed({
+    drifts: [drift('a', 'nepeta-x-faassenii', 1, 3, 4), drift('b', 'coreopsis-verticillata', 1, 7, 3)],
+  }),
+  brief: testBed({ drifts: [drift('a', 'paeonia-lactiflora', 1, 5, 2)] }),
+  clutter: testBed({
+    drifts: [
+      'alchemilla-mollis',
+      'nepeta-x-faassenii',
+      'iris-sibirica',
+      'echinacea-purpurea',
+      'achillea-moonshine',
+      'agastache-foeniculum',
+    ].map((id, i) => drift(`d${i}`, id, 1, 1 + i * 1.4)),
+  }),
+}
+describe('each rule', () => {
+  for (const rule of Object.keys(broken) as RuleId[]) {
+    it(`${rule}: finds what is plainly wrong, with figures, a place and a source`, () => {
+      const [finding] = of(judge(broken[rule], surroundings), rule)
+      expect(finding).toBeDefined()
+      expect(finding!.title.length).toBeGreaterThan(5)
+      expect(finding!.reason.length).toBeGreaterThan(20)
+      expect(finding!.source.length).toBeGreaterThan(20)
+      expect(finding!.figures.every((f) => Number.isFinite(f.value))).toBe(true)
+      expect(finding!.to).toBeGreaterThanOrEqual(finding!.from)
+    })
+  }
+
+  it('thirst: leaves it to the site rule when the ground suits one of them not at all', () => {
+    const wetGround = testBed({ ...broken.thirst, ground: { ...broken.thirst.ground, water: 'wet' } })
+    expect(of(judge(broken.thirst), 'site')).toEqual([])
+    expect(of(judge(wetGround), 'thirst')).toEqual([])
+    expect(of(judge(wetGround), 'site').map((f) => f.id)).toEqual(['site:nepeta-x-faassenii'])
+  })
+
+  it('thirst: stays silent for neighbours that can share', () => {
+    const shared = testBed({
+      drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'alchemilla-mollis', 1, 5.3)],
+    })
+    expect(of(judge(shared), 'thirst')).toEqual([])
+  })
+
+  it('names the school where the finding depends on it', () => {
+    const close = testBed({ ...broken.overlap, school: 'close-knit' })
+    expect(of(judge(broken.overlap), 'overlap')[0]!.reason).toContain('Layered foundation')
+    expect(of(judge(close), 'overlap')[0]!.reason).toContain('Loose and close-knit')
+    expect(of(judge(close), 'overlap')[0]!.figures[1]!.value).toBeCloseTo(0.48, 6)
+  })
+
+  it('is silent about a bed with nothing in it', () => expect(judge(testBed())).toEqual([]))
+})
+
+describe('figures on paper', () => {
+  it('shallow: setback + rows + half the front', () => {
+    const [f] = of(judge(broken.shallow), 'shallow')
+    const row = 0.9 * 1.3 * Math.sqrt(0.75)
+    const front = Math.sqrt((0.9 * 0.95) ** 2 - (0.9 * 0.3) ** 2)
+    expect(f!.figures[0]!.value).toBeCloseTo(0.8 + row + front + 0.3, 6)
+    expect(f!.figures[1]!.value).toBeCloseTo(1.5, 6)
+  })
+  it('wall: half the spread and 0.15 m', () =>
+    expect(of(judge(broken.wall), 'wall')[0]!.figures.map((x) => x.value)).toEqual([0.4, 1.15]))
+  it('window: a solid slab before half the glass hides half of it', () => {
+    const slab = {
+      ...plant('taxus-baccata-fastigiata'),
+      id: 'slab',
+      habit: 'mat' as const,
+      foliageHeightM: 1.65,
+      flowerHeightM: 1.65,
+      spreadM: 6,
+      yearsTo90: 0.5,
+      sun: { brightest: 'full-sun', darkest: 'shade' } as const,
+    }
+    const bed = testBed({
+      outline: rectangle(10, 8),
+      wall: {
+        heightM: 3,
+        material: 'brick',
+        colour: '#a4573f',
+        openings: [{ id: 'w', x: 4.5, widthM: 1, sillM: 0.9, headM: 2.4 }],
+      },
+      drifts: [drift('a', 'slab', 0, 5)],
+    })
+    const [f] = of(
+      critique(makeScene({ bed, library: new Map([['slab', slab]]), climate, hardinessZone: '7' })).findings,
+      'window',
+    )
+    expect(f!.figures[0]!.value).toBeGreaterThan(45)
+    expect(f!.figures[0]!.value).toBeLessThan(55)
+  })
+})
+
+describe('mends', () => {
+  const without = (bed: Bed, finding: Finding, n: number) => {
+    const after = judge(applyEdit(bed, finding.mends[n]!.edit).bed)
+    return { same: after.find((f) => f.id === finding.id), after }
+  }
+  it.each([
+    'shallow',
+    'wall',
+    'overlap',
+    'window',
+    'site',
+    'thirst',
+    'smother',
+    'clutter',
+    'blend',
+    'hidden',
+  ] as const)('%s: the first mend does away with the finding, or makes it smaller', (rule) => {
+    const bed = broken[rule]
+    const [finding] = of(judge(bed), rule)
+    const { same } = without(bed, finding!, 0)
+    expect(same === undefined || same.weight < finding!.weight).toBe(true)
+  })
+  it('gap and months: what is added fills the place', () => {
+    for (const rule of ['gap', 'months'] as const) {
+      const [finding] = of(judge(broken[rule], surroundings), rule)
+      const after = applyEdit(broken[rule], finding!.mends[0]!.edit).bed
+      expect(after.drifts.length).toBe(broken[rule].drifts.length + 1)
+      const left = of(judge(after), rule).reduce((s, f) => s + (f.to - f.from), 0)
+      expect(left).toBeLessThanOrEqual(of(judge(broken[rule]), rule).reduce((s, f) => s + (f.to - f.from), 0))
+    }
+  })
+  it('every mend of every finding is an edit that applies', () => {
+    for (const bed of [...Object.values(broken), demoBed('reading-room-front')])
+      for (const f of judge(bed)) for (const m of f.mends) expect(applyEdit(bed, m.edit).bed).not.toBe(bed)
+  })
+})
+
+describe('the demo border', () => {
+  const bed = demoBed('reading-room-front')
+  it('has 60 plants or more and exactly three honest findings left', () => {
+    expect(sceneOf(bed).placement.plants.length).toBeGreaterThanOrEqual(60)
+    expect(judge(bed).map((f) => f.rule)).toEqual(['window', 'site', 'months'])
+  })
+  it('has marks between 0 and 100', () => {
+    const scene = sceneOf(bed)
+    for (const s of scores(scene, critique(scene).findings)) {
+      expect(s.value).toBeGreaterThanOrEqual(0)
+      expect(s.value).toBeLessThanOrEqual(100)
+    }
+    const mark = (b: typeof bed, name: string) => {
+      const sc = sceneOf(b)
+      return scores(sc, critique(sc).findings).find((m) => m.name === name)!.value
+    }
+    // Half the drifts gone, less soil is covered; a school that asks for less leaf in winter marks higher.
+    expect(mark({ ...bed, drifts: bed.drifts.slice(0, bed.drifts.length / 2) }, 'Cover')).toBeLessThan(
+      mark(bed, 'Cover'),
+    )
+    expect(mark({ ...bed, school: 'close-knit' }, 'Winter leaf')).toBeGreaterThan(
+      mark({ ...bed, school: 'formal' }, 'Winter leaf'),
+    )
+    for (const m of monthInterest(scene)) {
+      expect(m.interest).toBeGreaterThanOrEqual(0)
+      expect(m.bloom).toBeLessThanOrEqual(1)
+    }
+  })
+})
+
+describe('judging again without a change', () => {
+  it('returns the same findings when nothing changed', () => {
+    const first = critique(sceneOf(demoBed('reading-room-front')))
+    expect(critique(sceneOf(demoBed('reading-room-front')), first).findings).toEqual(first.findings)
+  })
+})
+
+describe('contrast and stand-ins', () => {
+  it('rates bold beside fine above like beside like', () => {
+    expect(pairContrast(plant('hosta-halcyon'), plant('polystichum-acrostichoides'))).toBeGreaterThan(
+      pairContrast(plant('hosta-halcyon'), plant('hosta-francee')),
+    )
+    expect(pairContrast(plant('hosta-halcyon'), plant('hosta-halcyon'))).toBe(0)
+  })
+  it('is the same both ways and within 0-100', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...library.values()), fc.constantFrom(...library.values()), (a, b) => {
+        expect(pairContrast(a, b)).toBeCloseTo(pairContrast(b, a), 6)
+        expect(pairContrast(a, b)).toBeLessThanOrEqual(100)
+        expect(blends(a, b)).toBe(blends(b, a))
+      }),
+    )
+  })
+  it('offers only what fits the site and the limits, never the plant itself', () => {
+    const scene = sceneOf(testBed({ ground: { ...plainGround, sunHours: 1.5, water: 'moist', ph: 6.2 } }))
+    const found = standIns(plant('lavandula-angustifolia-hidcote'), scene, { maxHeightM: 0.6 }, 5)
+    expect(found.length).toBeGreaterThan(0)
+    for (const p of found) {
+      expect(fullHeightM(p)).toBeLessThanOrEqual(0.6)
+      expect(p.sun.darkest).toBe('shade')
+    }
+  })
+})

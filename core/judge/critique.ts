@@ -1,0 +1,65 @@
+import { changedRange } from './changedRange'
+import { RULES, type Finding, type Remark, type RuleId } from './finding'
+import type { LocalRule, WholeRule } from './rule'
+import { blend } from './rules/blend'
+import { crowded } from './rules/crowded'
+import { clutter } from './rules/clutter'
+import { gap } from './rules/gap'
+import { hidden } from './rules/hidden'
+import { months } from './rules/months'
+import { overlap } from './rules/overlap'
+import { shallow } from './rules/shallow'
+import { site } from './rules/site'
+import { smother } from './rules/smother'
+import { thirst } from './rules/thirst'
+import { wall } from './rules/wall'
+import { window } from './rules/window'
+import { around } from './rules/around'
+import { brief } from './rules/brief'
+import { theme } from './rules/theme'
+import { keepOpen } from './rules/keepOpen'
+import { touchingPairs, whole, type Pair, type Scene } from '../scene'
+
+const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, thirst, smother, blend]
+const WHOLE: readonly WholeRule[] = [
+  shallow,
+  crowded,
+  window,
+  keepOpen,
+  site,
+  around,
+  months,
+  clutter,
+  theme,
+  brief,
+]
+
+/** What has been found, and the local remarks behind it, which the next critique can build on. */
+export interface Critique {
+  readonly scene: Scene
+  readonly findings: readonly Finding[]
+  readonly remarks: ReadonlyMap<RuleId, readonly Remark[]>
+}
+
+/** Judges a bed. With the critique of the bed before a change, local rules look again only where plants differ. */
+export function critique(scene: Scene, before?: Critique): Critique {
+  const range = before ? changedRange(before.scene, scene) : whole
+  const remarks = new Map<RuleId, Remark[]>()
+  let pairs: readonly Pair[] | null = null
+  for (const rule of LOCAL) {
+    const kept =
+      before && range
+        ? (before.remarks.get(rule.id) ?? []).filter((r) => r.x < range.from || r.x > range.to)
+        : (before?.remarks.get(rule.id) ?? [])
+    const fresh = range ? rule.remarks(scene, range, () => (pairs ??= touchingPairs(scene, range))) : []
+    remarks.set(rule.id, [...kept, ...fresh])
+  }
+  const findings = [
+    ...LOCAL.flatMap((rule) => rule.fold(scene, remarks.get(rule.id)!)),
+    ...WHOLE.flatMap((rule) => rule.findings(scene)),
+  ]
+  findings.sort(
+    (a, b) => b.weight - a.weight || RULES.indexOf(a.rule) - RULES.indexOf(b.rule) || (a.id < b.id ? -1 : 1),
+  )
+  return { scene, findings, remarks }
+}

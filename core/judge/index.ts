@@ -1,0 +1,6 @@
+export { type BriefCheck, briefChecks, isMeant } from './briefChecks'
+export { critique, type Critique } from './critique'
+export { type Figure, type Finding, type Mend, type RuleId, RULES } from './finding'
+export { shallowest } from './rules/shallow'
+export { type ShownColour, shownColours } from './rules/theme'
+export { type Score, scores } from './scores'

@@ -1,0 +1,31 @@
+import type { Finding, Remark, RuleId } from './finding'
+import type { Pair, Scene, Range } from '../scene'
+
+/** A rule that looks place by place: a change of one plant asks it again only near that plant. */
+export interface LocalRule {
+  readonly id: RuleId
+  readonly remarks: (scene: Scene, range: Range, pairs: () => readonly Pair[]) => Remark[]
+  readonly fold: (scene: Scene, remarks: readonly Remark[]) => Finding[]
+}
+
+/** A rule about the whole bed; it must be quick. */
+export interface WholeRule {
+  readonly id: RuleId
+  readonly findings: (scene: Scene) => Finding[]
+}
+
+/** Remarks by group, groups in order of first appearance along the bed. */
+export function byGroup(remarks: readonly Remark[]): Map<string, Remark[]> {
+  const groups = new Map<string, Remark[]>()
+  for (const remark of [...remarks].sort(byPlace)) {
+    const there = groups.get(remark.group)
+    if (there) there.push(remark)
+    else groups.set(remark.group, [remark])
+  }
+  return groups
+}
+
+/** Along the bed, then by the plants: one order, however the remarks were gathered. */
+export const byPlace = (a: Remark, b: Remark): number =>
+  a.x - b.x || compare(a.plants.join(), b.plants.join()) || a.other - b.other || a.value - b.value
+const compare = (a: string, b: string) => Number(a > b) - Number(a < b)

@@ -1,0 +1,66 @@
+import type { Drift } from '../../bed'
+import { laneNames } from '../../bed'
+import { allowedDistanceM, type PlacedPlant } from '../../layout'
+import { capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
+import { finding, type Finding, type Mend } from '../finding'
+import type { WholeRule } from '../rule'
+
+/** Plants for which no lawful place was left in their lane: nearer to others than the school allows. */
+export const crowded: WholeRule = {
+  id: 'crowded',
+  findings: (scene) =>
+    scene.bed.drifts.flatMap((drift) => {
+      const squeezed = scene.placement.plants.filter((p) => p.driftId === drift.id && p.crowded && !p.pinned)
+      return squeezed.length > 0 ? [describe(scene, drift, squeezed)] : []
+    }),
+}
+
+function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]): Finding {
+  const { plant } = squeezed[0]!
+  const near = squeezed.map((p) => nearest(scene, p)).reduce((w, n) => (n.share < w.share ? n : w))
+  const lane = laneNames(scene.bed.laneShares.length, scene.bed.form.kind)[drift.lane] ?? ''
+  const many = squeezed.length === drift.count ? 'any' : `${squeezed.length} of ${drift.count}`
+  return finding(
+    {
+      id: `crowded:${drift.id}`,
+      rule: 'crowded',
+      title: `No room for ${many} ${nameOf(plant)}`,
+      reason: `The ${lane.toLowerCase()} lane has no free place there: ${metres(near.apart)} from ${near.name}, where ${scene.school.name} wants ${metres(near.allowed)}.`,
+      weight: 50 + 30 * (1 - Math.min(1, near.share)),
+      ...stretchOf(squeezed),
+      plants: squeezed.map((p) => p.id),
+      figures: [
+        { name: 'too many', value: squeezed.length, unit: '' },
+        { name: 'apart', value: near.apart, unit: 'm' },
+        { name: 'on centre', value: near.allowed, unit: 'm' },
+      ],
+      source: `On centre d = k (w1 + w2) / 2 with k = ${scene.school.spacing}. Calculations, Spacing and counts.`,
+    },
+    () => mendsFor(drift, plant.commonName, squeezed.length),
+  )
+}
+
+/** The neighbour that a plant is nearest to, measured by what is wanted between them. */
+function nearest(scene: Scene, p: PlacedPlant) {
+  const reach = p.plant.spreadM / 2
+  const others = scene.index.search(p.x - reach, p.y - reach, p.x + reach, p.y + reach).map((i) => scene.own[i]!)
+  const all = others
+    .filter((q) => q.id !== p.id)
+    .map((q) => {
+      const apart = Math.hypot(q.x - p.x, q.y - p.y)
+      const allowed = allowedDistanceM(p.plant, q.plant, scene.school.spacing)
+      return {
+        apart,
+        allowed,
+        share: apart / allowed,
+        name: q.plant.id === p.plant.id ? 'its own kind' : nameOf(q.plant),
+      }
+    })
+  return all.reduce((w, n) => (n.share < w.share ? n : w), { apart: 0, allowed: 0, share: 1, name: 'the next' })
+}
+
+function mendsFor(drift: Drift, name: string, tooMany: number): Mend[] {
+  const left = drift.count - tooMany
+  if (left < 1) return [{ label: `Leave out ${capital(name)}`, edit: { kind: 'removeDrift', driftId: drift.id } }]
+  return [{ label: `Keep ${left}`, edit: { kind: 'changeDrift', driftId: drift.id, change: { count: left } } }]
+}

@@ -1,0 +1,161 @@
+import { type Drift, laneBands } from '../../bed'
+import { misfits, type Plant } from '../../plant'
+import { finding, type Finding, type Mend, type Remark } from '../finding'
+import type { LocalRule } from '../rule'
+import { along, metres, nameOf, type Scene, type Range } from '../../scene'
+
+const CELL_M = 0.12
+/** Left free along the wall: the setback is not a gap. */
+const WALL_STRIP_M = 0.5
+const JOIN_M = 0.9
+
+/** Bare soil at maturity where a circle of some size would fit between the plants. */
+export const gap: LocalRule = {
+  id: 'gap',
+  remarks: (scene, range) => bareCells(scene, range),
+  fold: (scene, remarks) => joinStretches(remarks).map((list) => describe(scene, list)),
+}
+
+/** The barest spot of each column of cells (`other` is its way out from the back): every plant stamps its clearance on the cells about it, the least one stays. */
+function bareCells(scene: Scene, range: Range): Remark[] {
+  const { frame, placement, school } = scene
+  if (placement.plants.length === 0) return []
+  if (frame.closed) return bareRound(scene)
+  const least = school.bareCircleM / 2
+  const farthest = least * 3
+  // Half a bare circle may lie outside the bed; cells stand on fixed places, so that a part is judged just as the whole is.
+  const edge = least * 0.7
+  const first = frame.firstX + edge
+  const from = Math.max(0, Math.ceil((range.from - first) / CELL_M))
+  const to = Math.floor((Math.min(frame.lastX - edge, range.to) - first) / CELL_M)
+  const rows = Math.ceil(frame.depths.greatest / CELL_M) + 1
+  const baseY = Math.min(...frame.back.points.map((p) => p.y))
+  if (to < from) return []
+  const clearance = new Float32Array((to - from + 1) * rows).fill(farthest)
+  for (const { plant, x, y } of [...placement.plants, ...placement.standing]) {
+    if (plant.spacingHabit === 'weaves' || plant.kind === 'climber') continue
+    const reach = plant.spreadM / 2 + farthest
+    if (x + reach < first + from * CELL_M || x - reach > first + to * CELL_M) continue
+    const lastColumn = Math.min(to, Math.floor((x + reach - first) / CELL_M))
+    const lastRow = Math.min(rows - 1, Math.floor((y + reach - baseY) / CELL_M))
+    for (let c = Math.max(from, Math.ceil((x - reach - first) / CELL_M)); c <= lastColumn; c++) {
+      const dx = first + c * CELL_M - x
+      for (let r = Math.max(0, Math.ceil((y - reach - baseY) / CELL_M)); r <= lastRow; r++) {
+        const dy = baseY + r * CELL_M - y
+        const d = Math.sqrt(dx * dx + dy * dy) - plant.spreadM / 2
+        const k = (c - from) * rows + r
+        if (d < clearance[k]!) clearance[k] = d
+      }
+    }
+  }
+  const found: Remark[] = []
+  for (let c = from; c <= to; c++) {
+    const x = first + c * CELL_M
+    const back = frame.back.yAt(x) + WALL_STRIP_M
+    const front = frame.front.yAt(x) - edge
+    let best: Remark | null = null
+    for (let r = Math.ceil((back - baseY) / CELL_M); r < rows && baseY + r * CELL_M < front; r++) {
+      const value = clearance[(c - from) * rows + r]!
+      if (value >= least && (!best || value > best.value))
+        best = { x, group: '', plants: [], value, other: baseY + r * CELL_M - frame.back.yAt(x) }
+    }
+    if (best) found.push(best)
+  }
+  return found
+}
+
+/** The same round a middle: the barest spot of each stretch of the edge, by cells across the bed. */
+function bareRound({ frame, placement, school }: Scene): Remark[] {
+  const least = school.bareCircleM / 2
+  const standing = [...placement.plants, ...placement.standing].filter((p) => p.plant.spacingHabit !== 'weaves')
+  const step = CELL_M * 2
+  const found: Remark[] = []
+  for (let a = 0; a < frame.runTo; a += step) {
+    const most = frame.depthAlong(a) - least * 0.7
+    let best: Remark | null = null
+    for (let v = frame.behind === 'middle' ? 0 : least * 0.7; v < most; v += CELL_M) {
+      const p = frame.at(a, v)
+      let value = least * 3
+      for (const { plant, x, y } of standing)
+        value = Math.min(value, Math.hypot(x - p.x, y - p.y) - plant.spreadM / 2)
+      if (value >= least && (!best || value > best.value)) best = { x: a, group: '', plants: [], value, other: v }
+    }
+    if (best) found.push(best)
+  }
+  return found
+}
+
+function joinStretches(remarks: readonly Remark[]): Remark[][] {
+  const stretches: Remark[][] = []
+  for (const remark of [...remarks].sort((a, b) => a.x - b.x)) {
+    const last = stretches[stretches.length - 1]
+    if (last && remark.x - last[last.length - 1]!.x < JOIN_M) last.push(remark)
+    else stretches.push([remark])
+  }
+  return stretches
+}
+
+function describe(scene: Scene, list: readonly Remark[]): Finding {
+  const widest = list.reduce((w, r) => (r.value > w.value ? r : w))
+  const from = list[0]!.x - widest.value
+  const to = list[list.length - 1]!.x + widest.value
+  return finding(
+    {
+      id: `gap:${Math.round(widest.x)}`,
+      rule: 'gap',
+      title: 'Bare soil when grown',
+      reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.runFrom, from), Math.min(scene.frame.runTo, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
+      weight: 30 + Math.min(30, (to - from) * 8),
+      from,
+      to,
+      plants: [],
+      figures: [
+        { name: 'bare circle', value: widest.value * 2, unit: 'm' },
+        { name: 'stretch', value: to - from, unit: 'm' },
+      ],
+      source:
+        'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
+    },
+    () => fillers(scene, widest, to - from),
+  )
+}
+
+function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {
+  const k = scene.school.spacing
+  const t = spot.other / scene.frame.depthAlong(spot.x)
+  const lane = Math.max(
+    0,
+    laneBands(scene.bed.laneShares).findIndex((b) => t <= b.to),
+  )
+  const inLane = new Set(scene.bed.drifts.filter((d) => d.lane === lane).map((d) => d.plantId))
+  const suits = (p: Plant) =>
+    p.kind !== 'climber' &&
+    p.spacingHabit !== 'weaves' &&
+    p.spreadM <= spot.value * 2.3 &&
+    misfits(p, scene.site).length === 0
+  const own = [...new Set(scene.bed.drifts.map((d) => d.plantId))]
+    .map((id) => scene.library.get(id))
+    .filter((p): p is Plant => !!p && suits(p))
+    .sort(
+      (a, b) =>
+        Number(inLane.has(b.id)) - Number(inLane.has(a.id)) ||
+        Math.abs(a.spreadM - 2 * spot.value) - Math.abs(b.spreadM - 2 * spot.value),
+    )
+  const choice =
+    own.length > 0
+      ? own
+      : [...scene.library.values()].filter((p) => suits(p) && p.foliageHeightM < 0.6 && !p.invasiveNote)
+  return choice.slice(0, 2).map((plant) => {
+    const count = Math.max(1, Math.floor(stretch / (k * plant.spreadM)))
+    const drift: Drift = {
+      id: `fill-${Math.round(spot.x * 100)}-${plant.id}`.slice(0, 60),
+      plantId: plant.id,
+      lane,
+      count,
+      pattern: 'row',
+      at: scene.frame.sAt(spot.x),
+      everyM: 1,
+    }
+    return { label: `Add ${count} ${nameOf(plant)}`, edit: { kind: 'addDrift', drift } }
+  })
+}

@@ -1,0 +1,105 @@
+import { placingsOf } from '../../bed'
+import { bodiesNear, capital, MATURE_YEAR, nameOf, stretchOf, type Scene, type Range } from '../../scene'
+import { monthName, placeMonth, type LibraryMonth } from '../../time'
+import type { Plant } from '../../plant'
+import type { Body } from '../../layout'
+import { aspectOf, judgedTurns, visibleShares, type Aspect } from '../../see'
+import type { Mend, Remark } from '../finding'
+import { byGroup, type LocalRule } from '../rule'
+
+const HIDDEN_BELOW = 0.35
+/** Each plant is judged in the one of these months nearest to its own best. */
+const MOMENTS: readonly LibraryMonth[] = [4, 6, 8, 10]
+
+/** A plant that does not show, in its own best month, behind what stands in front of it. */
+export const hidden: LocalRule = {
+  id: 'hidden',
+  remarks: (scene, range) => MOMENTS.flatMap((month) => hiddenIn(scene, month, range)),
+  fold: (scene, remarks) =>
+    [...byGroup(remarks)].flatMap(([driftId, list]) => {
+      const drift = scene.bed.drifts.find((d) => d.id === driftId)
+      const parts = placingsOf(scene.bed.form).length
+      if (!drift || list.length * 2 < drift.count * parts) return []
+      const plants = list.map((r) => scene.byId.get(r.plants[0]!)!)
+      const share = list.reduce((sum, r) => sum + r.value, 0) / list.length
+      const { plant } = plants[0]!
+      return [
+        {
+          id: `hidden:${driftId}`,
+          rule: 'hidden' as const,
+          title: `${capital(nameOf(plant))} hidden behind others`,
+          reason: `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count * parts} show`} only ${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ${scene.bed.viewpoint.distanceM} m back).`,
+          weight: 50 + 30 * (1 - share / HIDDEN_BELOW),
+          ...stretchOf(plants),
+          plants: plants.map((p) => p.id),
+          figures: [
+            { name: 'seen', value: share * 100, unit: '%' },
+            { name: 'wanted', value: HIDDEN_BELOW * 100, unit: '%' },
+          ],
+          source:
+            'Visible share of its outline, laid near to far from the eye; hidden below 35 % in its best month. Calculations, What is seen.',
+          mends: mendsFor(scene, drift.lane, driftId),
+        },
+      ]
+    }),
+}
+
+function hiddenIn(scene: Scene, best: LibraryMonth, range: Range): Remark[] {
+  const month = placeMonth(best, scene.climate)
+  const bodies = bodiesNear(scene, { month, year: MATURE_YEAR }, range)
+  const shares = bestShares(scene, bodies, range)
+  return bodies.flatMap(({ at }, i) => {
+    const share = shares[i]!
+    const isInside = at.along >= range.from && at.along <= range.to
+    const judged =
+      isInside &&
+      !at.standing &&
+      !at.neighbour &&
+      !Number.isNaN(share) &&
+      share < HIDDEN_BELOW &&
+      bestMoment(at.plant) === best &&
+      at.plant.kind !== 'climber' &&
+      at.plant.spacingHabit !== 'weaves'
+    return judged ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }] : []
+  })
+}
+
+/** Of each body the share that shows from where it shows best: one front, both, or all round. */
+function bestShares({ bed, frame }: Scene, bodies: readonly Body[], range: Range): Float64Array {
+  const all = judgedTurns(bed).map((turnDeg) => {
+    const viewpoint = { ...bed.viewpoint, turnDeg }
+    const aspect = aspectOf(bed, frame, viewpoint)
+    const turned = turnDeg === 0 ? bodies : bodies.map((b) => ({ ...b, at: { ...b.at, ...aspect.turn(b.at) } }))
+    const seen = seenStretch(range, turnDeg, aspect)
+    return visibleShares(turned, {
+      viewpoint,
+      frontY: (x) => aspect.front.yAt(x),
+      ...(seen ? { range: seen } : {}),
+    }).shares
+  })
+  return all.reduce((best, shares) => best.map((b, i) => (Number.isNaN(b) || shares[i]! > b ? shares[i]! : b)))
+}
+
+/** A stretch of the bed as it lies in the turned picture; null for the whole of it. */
+function seenStretch({ from, to }: Range, turnDeg: number, aspect: Aspect): Range | null {
+  if (!Number.isFinite(from)) return null
+  const ends = [aspect.turn({ x: from, y: 0 }).x, aspect.turn({ x: to, y: 0 }).x]
+  return turnDeg % 180 === 0 ? { from: Math.min(...ends), to: Math.max(...ends) } : null
+}
+
+function bestMoment(plant: Plant): LibraryMonth {
+  const { flowerMonths } = plant
+  const best = flowerMonths[Math.floor((flowerMonths.length - 1) / 2)] ?? 7
+  return MOMENTS.reduce((a, b) => (Math.abs(b - best) < Math.abs(a - best) ? b : a))
+}
+
+function mendsFor(scene: Scene, lane: number, driftId: string): Mend[] {
+  const mends: Mend[] = []
+  if (lane + 1 < scene.bed.laneShares.length)
+    mends.push({
+      label: 'Bring it forward a lane',
+      edit: { kind: 'changeDrift', driftId, change: { lane: lane + 1 } },
+    })
+  mends.push({ label: 'Leave it out', edit: { kind: 'removeDrift', driftId } })
+  return mends
+}

@@ -1,0 +1,132 @@
+import { laneNames, type Behind } from '../../bed'
+import { depthNeededM, type PlacedPlant } from '../../layout'
+import type { Plant } from '../../plant'
+import type { Finding } from '../finding'
+import type { WholeRule } from '../rule'
+import { along, metres, nameOf, type Scene } from '../../scene'
+
+const STEP_M = 0.5
+const TOLERANCE_M = 0.12
+
+const BACK: Readonly<Record<Behind, string>> = {
+  wall: 'the wall',
+  open: 'the back',
+  rim: 'what stands inside',
+  middle: 'the middle',
+}
+
+interface Section {
+  x: number
+  need: number
+  have: number
+  stack: { lane: number; plant: Plant }[]
+}
+
+/** The bed is too shallow for the layers that stand in it. */
+export const shallow: WholeRule = {
+  id: 'shallow',
+  findings: (scene) => {
+    const short = sections(scene).filter((s) => s.need - s.have > TOLERANCE_M)
+    const worst = short.reduce<Section | null>((w, s) => (!w || s.need - s.have > w.need - w.have ? s : w), null)
+    return worst ? [describe(scene, worst, short)] : []
+  },
+}
+
+function describe(scene: Scene, worst: Section, short: readonly Section[]): Finding {
+  const missing = worst.need - worst.have
+  const lane =
+    laneNames(scene.bed.laneShares.length, scene.bed.form.kind)[
+      layerThatDoesNotFit(worst, scene.school.spacing, scene.frame.behind)
+    ] ?? ''
+  const from = short[0]!.x - STEP_M / 2
+  const to = short[short.length - 1]!.x + STEP_M / 2
+  const deeper = Math.ceil(missing * 20) / 20
+  const { front } = scene.bed.outline
+  const stations = front.stations.map((p) => ({ x: p.x, y: Math.round((p.y + deeper) * 1000) / 1000 }))
+  return {
+    id: 'shallow',
+    rule: 'shallow',
+    title: `Too shallow for its layers by ${metres(missing)}`,
+    reason: `Worst ${along(worst.x - 0.1, worst.x + 0.1)}: ${worst.stack.map((s) => nameOf(s.plant)).join(', then ')} need ${metres(worst.need)} from ${BACK[scene.frame.behind]}, the bed has ${metres(worst.have)}; the ${lane.toLowerCase()} layer does not fit (${scene.school.name}, spacing ${scene.school.spacing}).`,
+    weight: 60 + Math.min(30, missing * 40),
+    from,
+    to,
+    plants: scene.placement.plants
+      .filter((p) => Math.abs(p.along - worst.x) < p.plant.spreadM / 2 + 0.3)
+      .map((p) => p.id),
+    figures: [
+      { name: 'needed', value: worst.need, unit: 'm' },
+      { name: 'there', value: worst.have, unit: 'm' },
+      { name: 'missing', value: missing, unit: 'm' },
+    ],
+    source:
+      'Depth needed = setback + Σ row distances + w front / 2; row distance = √(d² − (p/2)²). Calculations, Spacing and counts.',
+    mends: scene.frame.closed
+      ? []
+      : [
+          {
+            label: `Deepen the bed ${metres(deeper)}`,
+            edit: { kind: 'setBed', change: { outline: { ...scene.bed.outline, front: { ...front, stations } } } },
+          },
+        ],
+  }
+}
+
+/** The cut where the layers need most beyond what there is; null for an empty bed. Metres. */
+export const shallowest = (scene: Scene): { readonly need: number; readonly have: number } | null =>
+  sections(scene).reduce<Section | null>((w, s) => (!w || s.need - s.have > w.need - w.have ? s : w), null)
+
+/** Cuts across the bed every half metre: the widest plant of each lane there, and the depth they need. */
+function sections(scene: Scene): Section[] {
+  const found: Section[] = []
+  const { frame } = scene
+  for (let x = frame.runFrom + STEP_M / 2; x < frame.runTo; x += STEP_M) {
+    const widest = new Map<number, Plant>()
+    for (const { plant, lane } of crossed(scene, x)) {
+      if (plant.spacingHabit === 'weaves' || plant.spacingHabit === 'carpets' || plant.kind === 'climber') continue
+      if ((widest.get(lane)?.spreadM ?? 0) < plant.spreadM) widest.set(lane, plant)
+    }
+    const stack = [...widest].sort((a, b) => a[0] - b[0]).map(([lane, plant]) => ({ lane, plant }))
+    if (stack.length > 0)
+      found.push({
+        x,
+        stack,
+        have: frame.depthAlong(x),
+        need: depthNeededM(
+          stack.map((s) => s.plant),
+          scene.school.spacing,
+          frame.behind,
+        ),
+      })
+  }
+  return found
+}
+
+/** The plants whose spread a cut across the bed goes through. */
+function crossed(scene: Scene, a: number): readonly PlacedPlant[] {
+  const { plants } = scene.placement
+  if (!scene.frame.closed)
+    return scene.index
+      .search(a, -1e6, a, 1e6)
+      .map((i) => scene.own[i]!)
+      .filter((p) => !p.standing)
+  return plants.filter((p) => {
+    const q = scene.frame.at(a, p.out)
+    return Math.hypot(q.x - p.x, q.y - p.y) < p.plant.spreadM / 2
+  })
+}
+
+function layerThatDoesNotFit(section: Section, k: number, behind: Behind): number {
+  for (let n = 1; n <= section.stack.length; n++) {
+    if (
+      depthNeededM(
+        section.stack.slice(0, n).map((s) => s.plant),
+        k,
+        behind,
+      ) >
+      section.have + TOLERANCE_M
+    )
+      return section.stack[n - 1]!.lane
+  }
+  return section.stack[section.stack.length - 1]!.lane
+}

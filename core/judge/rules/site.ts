@@ -1,0 +1,82 @@
+import type { PlacedPlant } from '../../layout'
+import { misfits, type Misfit, type Plant } from '../../plant'
+import { finding, type Finding, type Mend } from '../finding'
+import type { WholeRule } from '../rule'
+import { capital, conditionsAt, nameOf, stretchOf, type Scene } from '../../scene'
+import { standIns } from '../../match'
+
+const WEIGHT = { zone: 92, sun: 78, water: 70, heat: 56, harm: 45, salt: 42, soil: 40, ph: 38, wind: 34 } as const
+const heaviest = (wrong: readonly Misfit[]) => Math.max(0, ...wrong.map((m) => WEIGHT[m.want]))
+const HARDINESS = {
+  zone: 'will not winter here',
+  sun: 'in the wrong light',
+  water: 'in the wrong moisture',
+  heat: 'too hot there',
+  wind: 'will be blown over',
+  salt: 'will scorch in the salt',
+  harm: 'will be eaten',
+  soil: 'in the wrong soil',
+  ph: 'in the wrong pH',
+} as const
+
+/** A plant whose light, heat, zone, water, wind, salt, soil or pH is not what its place offers. */
+export const site: WholeRule = {
+  id: 'site',
+  findings: (scene) => [...kindsOf(scene)].flatMap(([plant, placed]) => judge(scene, plant, placed)),
+}
+
+/** Plants of all parts by their kind. */
+function kindsOf(scene: Scene): ReadonlyMap<Plant, readonly PlacedPlant[]> {
+  if (scene.planted.length === scene.placement.plants.length) return scene.byPlant
+  const kinds = new Map<Plant, PlacedPlant[]>()
+  for (const p of scene.planted) kinds.set(p.plant, [...(kinds.get(p.plant) ?? []), p])
+  return kinds
+}
+
+function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Finding[] {
+  const judged =
+    scene.light || scene.sunAt
+      ? placed.map((p) => ({ p, wrong: misfits(plant, conditionsAt(scene, p)) })).filter((j) => j.wrong.length > 0)
+      : placed.map((p) => ({ p, wrong: misfits(plant, scene.site) }))
+  // Of places that differ, the worst speaks for the others.
+  const chosen = judged.reduce<(typeof judged)[number] | null>(
+    (w, j) => (!w || heaviest(j.wrong) > heaviest(w.wrong) ? j : w),
+    null,
+  )
+  const wrong = [...(chosen?.wrong ?? [])].sort((a, b) => WEIGHT[b.want] - WEIGHT[a.want])
+  const worst = wrong[0]
+  if (!chosen || !worst) return []
+  const suffering = judged.map((j) => j.p)
+  const here = conditionsAt(scene, chosen.p)
+  const drifts = [...new Set(suffering.map((p) => p.driftId))]
+  const mends = (): Mend[] =>
+    standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35 }, 2).map((p) => ({
+      label: `Swap for ${nameOf(p)}`,
+      edit: {
+        kind: 'all',
+        name: 'swap plant',
+        edits: drifts.map((driftId) => ({ kind: 'changeDrift' as const, driftId, change: { plantId: p.id } })),
+      },
+    }))
+  return [
+    finding(
+      {
+        id: `site:${plant.id}`,
+        rule: 'site',
+        title: `${capital(nameOf(plant))} ${HARDINESS[worst.want]}`,
+        reason: `${suffering.length < placed.length ? `${suffering.length} of ${placed.length}: ` : ''}${capital(wrong.map((m) => m.text).join('; '))}${worst.want === 'sun' ? ` (${scene.light ? 'computed for its place' : 'measured by hand'})` : ''}. The nursery's label and the local extension office know the place better.`,
+        weight: WEIGHT[worst.want],
+        ...stretchOf(suffering),
+        plants: suffering.map((p) => p.id),
+        figures: [
+          { name: 'sun', value: here.sunHours, unit: 'h' },
+          { name: 'zone', value: scene.site.zone, unit: '' },
+          { name: 'pH', value: scene.site.ph, unit: '' },
+        ],
+        source:
+          'Full sun ≥ 6 h, part sun 4-6, part shade 2-4, shade < 2; ranges of the plant library. Calculations, Light.',
+      },
+      mends,
+    ),
+  ]
+}

@@ -1,0 +1,191 @@
+import { colourWords, deltaE, isGreen, nearestOf, saturation, type Theme } from '../../colour'
+import { monthName, type PlaceMonth, placeMonth, type LibraryMonth } from '../../time'
+import { bodiesAt } from '../../layout'
+import type { Plant } from '../../plant'
+import { finding, type Finding } from '../finding'
+import type { WholeRule } from '../rule'
+import { capital, nameOf, stretchOf, type Scene } from '../../scene'
+import { standIns } from '../../match'
+
+const YEAR = 3
+const MIDSUMMER: LibraryMonth = 7
+const VANISHES = 9
+const ONE_COLOUR_SHARE = 0.6
+/** A month with less colour than this of its canopy has none to be too much. */
+const COLOURED_ENOUGH = 0.35
+/** Leaves and flowers this grey belong to any theme. */
+const NEUTRAL = 0.05
+
+/** A colour that a plant shows in a month, and how much of the bed it makes. */
+export interface ShownColour {
+  readonly plant: Plant
+  readonly month: PlaceMonth
+  readonly colour: string
+  readonly flower: boolean
+  readonly share: number
+}
+
+/** Every colour of the bed by month in its third year: flowers, and leaves that are not green; share of the visible canopy. */
+export function shownColours(scene: Scene): ShownColour[] {
+  const kinds = [...scene.byPlant.values()].map((list) => ({ at: list[0]!, count: list.length }))
+  return Array.from({ length: 12 }, (_, i) => i + 1).flatMap((month) => {
+    const bodies = bodiesAt(
+      kinds.map((k) => k.at),
+      { month, year: YEAR },
+      scene.climate,
+      scene.bed.buying,
+    )
+    const areas = bodies.map((b, k) =>
+      b.look.state === 'gone' ? 0 : kinds[k]!.count * b.spreadM * Math.max(b.foliageM, b.flowerM, 0.05),
+    )
+    const whole = areas.reduce((a, b) => a + b, 0) || 1
+    return bodies.flatMap((b, k): ShownColour[] => {
+      const { plant } = b.at
+      const share = areas[k]! / whole
+      if (share === 0) return []
+      const bloom = plant.flowerColour ? b.look.flower : 0
+      return [
+        ...(bloom > 0.3
+          ? [{ plant, month, colour: plant.flowerColour!, flower: true, share: share * Math.min(0.6, bloom) }]
+          : []),
+        ...(b.look.state === 'leaf'
+          ? [{ plant, month, colour: b.look.colour, flower: false, share: share * (1 - Math.min(0.6, bloom)) }]
+          : []),
+      ]
+    })
+  })
+}
+
+/** Colours outside the theme, colours that vanish before the wall, and one colour that takes over. */
+export const theme: WholeRule = {
+  id: 'theme',
+  findings: (scene) => {
+    if (!scene.theme || scene.placement.plants.length === 0) return []
+    const shown = shownColours(scene)
+    return [...astray(scene, scene.theme, shown), ...vanishing(scene, shown), ...tooMuch(scene, shown)]
+  },
+}
+
+const FREE = (colour: string) => isGreen(colour) || saturation(colour) < NEUTRAL
+
+function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Finding[] {
+  const tolerance = scene.school.paletteTolerance
+  const isNear = (colour: string, month: PlaceMonth) =>
+    (nearestOf(wanted, colour, month)?.distance ?? 100) <= tolerance
+  const far = shown.flatMap((s) => {
+    if (FREE(s.colour)) return []
+    const near = nearestOf(wanted, s.colour, s.month)
+    // The backdrop's own colour is part of the theme.
+    const distance = Math.min(near?.distance ?? 100, deltaE(wanted.base, s.colour))
+    return distance > tolerance ? [{ ...s, distance, near }] : []
+  })
+  const byPlant = new Map<string, typeof far>()
+  for (const f of far) byPlant.set(f.plant.id, [...(byPlant.get(f.plant.id) ?? []), f])
+  return [...byPlant.values()].flatMap((list) => {
+    const worst = list.reduce((a, b) => (b.share * b.distance > a.share * a.distance ? b : a))
+    const placed = scene.byPlant.get(worst.plant)!
+    const months = [...new Set(list.map((l) => l.month))]
+    const jumps = worst.distance > tolerance * 1.5 && worst.share < 0.12
+    return [
+      finding(
+        {
+          id: `theme:${worst.plant.id}`,
+          rule: 'theme',
+          title: `${capital(nameOf(worst.plant))} ${jumps ? 'jumps out of' : 'is outside'} the colours`,
+          reason: `Its ${worst.flower ? 'flower' : 'leaf'} is ${colourWords(worst.colour)} in ${months.slice(0, 3).map(monthName).join(', ')}${months.length > 3 ? '…' : ''}; ${worst.near ? `the nearest of the theme is ${worst.near.words}, ΔE ${worst.distance.toFixed(0)} away` : 'the theme has no colour then'}. ${scene.school.name} lets a colour stray ΔE ${tolerance}.`,
+          weight: 28 + Math.min(20, worst.distance / 3),
+          ...stretchOf(placed),
+          plants: placed.map((p) => p.id),
+          figures: [
+            { name: 'from the theme', value: worst.distance, unit: 'ΔE' },
+            { name: 'allowed', value: tolerance, unit: 'ΔE' },
+          ],
+          source:
+            'Distance to the nearest theme colour, ΔE in OKLab × 100; greens and greys are free. Calculations, Colour and contrast.',
+        },
+        () =>
+          standIns(
+            worst.plant,
+            scene,
+            {
+              maxSpreadM: worst.plant.spreadM * 1.35,
+              where: (p) =>
+                p.flowerMonths.every(
+                  (m) => !p.flowerColour || isNear(p.flowerColour, placeMonth(m, scene.climate)),
+                ) &&
+                (FREE(p.foliage.summer) || isNear(p.foliage.summer, placeMonth(MIDSUMMER, scene.climate))),
+            },
+            2,
+          ).map((p) => ({
+            label: `Swap for ${nameOf(p)}`,
+            edit: {
+              kind: 'all',
+              name: 'swap plant',
+              edits: [...new Set(placed.map((q) => q.driftId))].map((driftId) => ({
+                kind: 'changeDrift' as const,
+                driftId,
+                change: { plantId: p.id },
+              })),
+            },
+          })),
+      ),
+    ]
+  })
+}
+
+function vanishing(scene: Scene, shown: readonly ShownColour[]): Finding[] {
+  const { wall } = scene.bed
+  if (!wall) return []
+  const lost = shown.filter(
+    (s) =>
+      (s.flower || !FREE(s.colour)) &&
+      scene.byPlant.get(s.plant)!.some((p) => p.lane === 0) &&
+      deltaE(wall.colour, s.colour) < VANISHES,
+  )
+  return [...new Set(lost.map((s) => s.plant))].map((plant) => {
+    const s = lost.find((l) => l.plant === plant)!
+    const placed = scene.byPlant.get(plant)!
+    return {
+      id: `theme:wall:${plant.id}`,
+      rule: 'theme' as const,
+      title: `${capital(nameOf(plant))} vanishes before the wall`,
+      reason: `Its ${colourWords(s.colour)} ${s.flower ? 'flower' : 'leaf'} lies ΔE ${deltaE(wall.colour, s.colour).toFixed(1)} from the ${colourWords(wall.colour)} wall in ${monthName(s.month)}.`,
+      weight: 34,
+      ...stretchOf(placed),
+      plants: placed.map((p) => p.id),
+      figures: [{ name: 'from the wall', value: deltaE(wall.colour, s.colour), unit: 'ΔE' }],
+      source:
+        'Back-lane flowers and coloured leaves under ΔE 9 from the wall. Practice, Contrast (judge against the backdrop).',
+      mends: [],
+    }
+  })
+}
+
+function tooMuch(scene: Scene, shown: readonly ShownColour[]): Finding[] {
+  for (let month = 1; month <= 12; month++) {
+    const coloured = shown.filter((s) => s.month === month && !FREE(s.colour))
+    const whole = coloured.reduce((n, s) => n + s.share, 0)
+    if (whole < COLOURED_ENOUGH) continue
+    for (const s of coloured) {
+      const same = coloured.filter((o) => deltaE(o.colour, s.colour) < 12).reduce((n, o) => n + o.share, 0)
+      if (same / whole <= ONE_COLOUR_SHARE || scene.school.id === 'single-colour') continue
+      return [
+        {
+          id: 'theme:much',
+          rule: 'theme',
+          title: `Too much ${colourWords(s.colour)}`,
+          reason: `In ${monthName(month)} ${Math.round((same / whole) * 100)} % of all colour is ${colourWords(s.colour)}; over ${ONE_COLOUR_SHARE * 100} % it blends together.`,
+          weight: 26,
+          from: scene.frame.runFrom,
+          to: scene.frame.runTo,
+          plants: scene.placement.plants.filter((p) => p.plant.id === s.plant.id).map((p) => p.id),
+          figures: [{ name: 'of all colour', value: (same / whole) * 100, unit: '%' }],
+          source:
+            'Share of one colour (ΔE under 12) in the coloured canopy of a month. Practice, Groups, repetition, order.',
+          mends: [],
+        },
+      ]
+    }
+  }
+  return []
+}

@@ -1,0 +1,77 @@
+import { WATER_CLASSES, type Plant, type WaterClass } from '../../plant'
+import { finding } from '../finding'
+import { byGroup, type LocalRule } from '../rule'
+import { along, capital, metres, nameOf, pairKey, isKnownPlant } from '../../scene'
+import { standIns } from '../../match'
+
+/** Water wants further apart than this many classes, middle from middle, cannot share one watering. */
+const TOO_FAR = 1.5
+
+const wet = (w: WaterClass) => WATER_CLASSES.indexOf(w)
+const middleOf = (p: Plant) => (wet(p.water.driest) + wet(p.water.wettest)) / 2
+const thirstier = (a: Plant, b: Plant) => middleOf(a) - middleOf(b) >= TOO_FAR
+const rangeOf = (p: Plant) =>
+  p.water.driest === p.water.wettest ? p.water.driest : `${p.water.driest} to ${p.water.wettest}`
+
+const suits = (p: Plant, water: WaterClass) =>
+  wet(water) >= wet(p.water.driest) && wet(water) <= wet(p.water.wettest)
+
+const drinksHere = (p: Plant, water: WaterClass) => p.spacingHabit !== 'weaves' && suits(p, water)
+
+/** A thirsty plant beside one that wants it dry. */
+export const thirst: LocalRule = {
+  id: 'thirst',
+  // Bulbs sleep through the dry months; a plant whose water this bed cannot meet is named by the site rule already.
+  remarks: ({ site }, _range, pairs) =>
+    pairs()
+      .filter(({ a, b }) => [a, b].every((p) => isKnownPlant(p) && drinksHere(p.plant, site.water)))
+      .flatMap(({ a, b, distance }) =>
+        thirstier(a.plant, b.plant) || thirstier(b.plant, a.plant)
+          ? [
+              {
+                x: a.along,
+                group: pairKey(a.plant.id, b.plant.id),
+                plants: [a.id, b.id],
+                value: distance,
+                other: 0,
+              },
+            ]
+          : [],
+      ),
+  fold: (scene, remarks) =>
+    [...byGroup(remarks)].map(([group, list]) => {
+      const [first, second] = list[0]!.plants.map((id) => scene.byId.get(id)!)
+      const [dry, moist] = thirstier(first!.plant, second!.plant) ? [second!, first!] : [first!, second!]
+      const xs = list.map((r) => r.x)
+      const alike = () =>
+        standIns(
+          moist.plant,
+          scene,
+          { maxSpreadM: moist.plant.spreadM * 1.35, where: (p) => !thirstier(p, dry.plant) },
+          1,
+        )
+      return finding(
+        {
+          id: `thirst:${group}`,
+          rule: 'thirst',
+          title: `${capital(nameOf(dry.plant))} is dry, ${nameOf(moist.plant)} is thirsty`,
+          reason: `${metres(list[0]!.value)} apart ${along(Math.min(...xs), Math.max(...xs))}, on one watering: one wants ${rangeOf(dry.plant)} ground, the other ${rangeOf(moist.plant)}.`,
+          weight: 58,
+          from: Math.min(...xs),
+          to: Math.max(...xs),
+          plants: [...new Set(list.flatMap((r) => r.plants))],
+          figures: [
+            { name: 'apart', value: list[0]!.value, unit: 'm' },
+            { name: 'pairs', value: list.length, unit: '' },
+          ],
+          source:
+            'Neighbours must want the same water: the middles of their ranges less than 1.5 classes apart. Practice, Together or not at all.',
+        },
+        () =>
+          (moist.standing ? [] : alike()).map((p) => ({
+            label: `Swap ${nameOf(moist.plant)} for ${nameOf(p)}`,
+            edit: { kind: 'changeDrift', driftId: moist.driftId, change: { plantId: p.id } },
+          })),
+      )
+    }),
+}

@@ -1,0 +1,6 @@
+export { bodiesNear } from './bodies'
+export { conditionsAt } from './conditions'
+export { isKnownPlant, TOUCH, touchingPairs, type Pair } from './pairs'
+export { whole, type Range } from './range'
+export { makeScene, MATURE_YEAR, siteOf, stretchOf, type Scene, type SceneInput } from './scene'
+export { along, capital, metres, nameOf, pairKey } from './sceneWords'

@@ -1,0 +1,125 @@
+import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
+import type { Requirement } from '../brief'
+import type { Theme } from '../colour'
+import { circleIndex, type CircleIndex } from '../geometry'
+import { place, type PlacedPlant, type Placement } from '../layout'
+import { bedLight, type BedLight, type LightHours } from '../light'
+import { repeated } from '../see'
+import { zoneNumber, type Plant, type SiteConditions } from '../plant'
+import type { Surroundings } from '../site'
+import type { Climate, PlaceMonth } from '../time'
+
+/**
+ * What a scene is made from: plain values that can be cloned, so that one is made anywhere, in the page, in a worker, on the server and in a
+ * test alike. Lengths in metres in the bed's own plan.
+ */
+export interface SceneInput {
+  readonly bed: Bed
+  readonly library: ReadonlyMap<string, Plant>
+  readonly climate: Climate
+  readonly hardinessZone: string
+  /** Hours of sun over the bed, and the months of its growing season; null when measured by hand or not known. */
+  readonly light?: { readonly hours: LightHours; readonly season: readonly PlaceMonth[] } | null
+  readonly surroundings?: Surroundings | null
+  /** Plants of other beds, in this bed's plan. */
+  readonly neighbours?: readonly PlacedPlant[]
+  readonly theme?: Theme | null
+  /** Those that hold for this bed. */
+  readonly requirements?: readonly Requirement[]
+  readonly schools?: SchoolChanges
+  /** Where the sun is reckoned, degrees; without it plants throw no shade on one another. */
+  readonly sunAt?: { readonly latitude: number; readonly longitude: number } | null
+}
+
+/** Everything a rule may look at: one bed, placed, in its garden's climate. */
+export interface Scene {
+  readonly bed: Bed
+  readonly frame: BedFrame
+  readonly library: ReadonlyMap<string, Plant>
+  readonly placement: Placement
+  readonly school: School
+  readonly climate: Climate
+  /** What the bed offers as a whole. */
+  readonly site: SiteConditions
+  /** Computed light, place by place; null when it is measured by hand or not known. */
+  readonly light: BedLight | null
+  readonly surroundings: Surroundings | null
+  readonly neighbours: readonly PlacedPlant[]
+  readonly theme: Theme | null
+  readonly requirements: readonly Requirement[]
+  readonly sunAt: SceneInput['sunAt']
+  /** The planned plants, then what stands there already, by place. */
+  readonly index: CircleIndex
+  readonly own: readonly PlacedPlant[]
+  /** The planned plants and those of all repeated parts. */
+  readonly planted: readonly PlacedPlant[]
+  /** All parts' plants, then what stands there already. */
+  readonly everywhere: readonly PlacedPlant[]
+  readonly byId: ReadonlyMap<string, PlacedPlant>
+  readonly byPlant: ReadonlyMap<Plant, readonly PlacedPlant[]>
+  /** Spread of the widest plant, metres: as far as one plant's change can reach to each side. */
+  readonly widestM: number
+}
+
+/** A year in which everything but a slow tree has grown up; "mature" in the findings. */
+export const MATURE_YEAR = 10
+
+/** The scene of a bed. A placement and a frame that are known already can be handed in. */
+export function makeScene(input: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(input.bed)): Scene {
+  const { bed, library, climate, hardinessZone, schools } = input
+  const placed = placement ?? place(bed, library, frame, schools)
+  const own = placed.standing.length > 0 ? [...placed.plants, ...placed.standing] : placed.plants
+  const planted = repeated(placed.plants, bed.form)
+  const everywhere = placed.standing.length > 0 ? [...planted, ...placed.standing] : planted
+  const light = input.light ? bedLight(input.light.hours, input.light.season, frame) : null
+  return {
+    bed,
+    frame,
+    library,
+    climate,
+    placement: placed,
+    light,
+    surroundings: input.surroundings ?? null,
+    neighbours: input.neighbours ?? NO_PLANTS,
+    theme: input.theme ?? null,
+    requirements: input.requirements ?? NO_REQUIREMENTS,
+    sunAt: input.sunAt ?? null,
+    school: schoolOf(bed, schools),
+    site: siteOf(bed, hardinessZone, light),
+    index: circleIndex(own.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
+    own,
+    planted,
+    everywhere,
+    byId: new Map(everywhere.map((p) => [p.id, p])),
+    byPlant: groupByPlant(placed.plants),
+    widestM: own.reduce((most, p) => Math.max(most, p.plant.spreadM), 0),
+  }
+}
+
+const NO_PLANTS: readonly PlacedPlant[] = []
+const NO_REQUIREMENTS: readonly Requirement[] = []
+
+function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]> {
+  const groups = new Map<Plant, PlacedPlant[]>()
+  for (const p of plants) {
+    const there = groups.get(p.plant)
+    if (there) there.push(p)
+    else groups.set(p.plant, [p])
+  }
+  return groups
+}
+
+/** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
+export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({
+  ...bed.ground,
+  sunHours: light ? Math.round(light.meanH * 10) / 10 : bed.ground.sunHours,
+  zone: zoneNumber(hardinessZone) ?? 6,
+})
+
+/** From-to stretch of some plants in the running coordinate, their spread included; metres. */
+export function stretchOf(plants: readonly PlacedPlant[]): { from: number; to: number } {
+  return {
+    from: Math.min(...plants.map((p) => p.along - p.plant.spreadM / 2)),
+    to: Math.max(...plants.map((p) => p.along + p.plant.spreadM / 2)),
+  }
+}

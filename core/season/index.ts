@@ -1,0 +1,2 @@
+export { type ColourShare, monthColours } from './monthColours'
+export { monthInterest, type MonthInterest } from './monthInterest'
