@@ -4,7 +4,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'tests/.tmp/e2e',
   workers: 1,
-  retries: 1,
+  retries: 0,
   timeout: 90_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'tests/.tmp/e2e.json' }]],

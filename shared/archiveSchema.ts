@@ -1,3 +1,4 @@
+import { textSchema } from './textSchema'
 import { z } from 'zod'
 import { bedSchema, idSchema } from './bedSchema'
 import { briefSchema } from './briefSchema'
@@ -7,6 +8,8 @@ import { siteSchema } from './siteSchema'
 export const ARCHIVE_FORMAT = 'amber-terrace-garden'
 export const ARCHIVE_VERSION = 1
 export const ARCHIVE_FILE = 'garden.json'
+
+const cells = z.record(textSchema(60), textSchema(1000))
 
 /** `garden.json` of a garden archive; pictures lie beside it in `drawings/`. Described in docs/garden-archive.md. */
 export const archiveSchema = z.object({
@@ -24,9 +27,9 @@ export const archiveSchema = z.object({
   site: siteSchema,
   brief: briefSchema.nullable().default(null),
   /** Cells of library plants that the garden changed, by plant id. */
-  changes: z.record(z.string(), z.record(z.string(), z.string())).default({}),
+  changes: z.record(textSchema(200), cells).default({}),
   /** The user's own plants that the beds use, a row's cells each. */
-  plants: z.array(z.record(z.string(), z.string())).max(2000),
+  plants: z.array(cells).max(2000),
   drawings: z
     .array(
       z.object({
@@ -37,6 +40,6 @@ export const archiveSchema = z.object({
     )
     .max(200),
   /** The garden's photos of plants: plant id → drawing id. */
-  pictures: z.record(z.string(), idSchema).default({}),
+  pictures: z.record(textSchema(200), idSchema).default({}),
 })
 export type GardenArchive = z.infer<typeof archiveSchema>

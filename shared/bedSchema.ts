@@ -1,14 +1,19 @@
+import { nameSchema, textSchema } from './textSchema'
 import { z } from 'zod'
-import { CENTREPIECES, CONDITIONS, FATES, checkForm, checkOutline, DRAINAGE, EXPOSURE, IRRIGATION, PATTERNS, SCHOOL_IDS, type Bed } from '../core/bed'
+import {
+  CENTREPIECES,
+  CONDITIONS,
+  FATES,
+  checkForm,
+  checkOutline,
+  DRAINAGE,
+  EXPOSURE,
+  IRRIGATION,
+  PATTERNS,
+  SCHOOL_IDS,
+  type Bed,
+} from '../core/bed'
 import { SOILS, WATER_CLASSES } from '../core/plant'
-
-export const NAME_LIMIT = 120
-/** A name as shown to people: any script and sign, but not empty and not endless. */
-export const nameSchema = z
-  .string()
-  .trim()
-  .min(1, 'A name is needed.')
-  .max(NAME_LIMIT, `A name can have at most ${NAME_LIMIT} characters.`)
 
 const metre = (low: number, high: number, what: string) =>
   z.number().min(low, `${what} must be at least ${low} m.`).max(high, `${what} can be at most ${high} m.`)
@@ -90,7 +95,7 @@ const form = z
     const checked = checkForm(value)
     if (!checked.ok) context.addIssue({ code: 'custom', message: checked.error })
   })
-const drift = z.object({
+export const driftSchema = z.object({
   id: idSchema,
   plantId: plantIdSchema,
   lane: z.number().int().min(0).max(4),
@@ -98,111 +103,112 @@ const drift = z.object({
   pattern: z.enum(PATTERNS),
   at: z.number().min(0).max(500),
   everyM: z.number().min(0.01).max(100),
+  numbers: z.array(z.number().int().min(0).max(1_000_000)).max(500).nullable().optional(),
+  nextNumber: z.number().int().min(0).max(1_000_001).nullable().optional(),
 })
 
-/** A bed as it crosses the wire and rests in the database; parsed on the way in and out. */
-export const bedSchema = z
-  .object({
+/** What a bed is made of, part by part: edits carry parts of it. */
+export const bedShape = {
+  name: nameSchema,
+  form: form.default({ kind: 'foundation' }),
+  outline,
+  laneShares: z.array(z.number().min(0.02).max(1)).min(1).max(5),
+  wall: wall.nullable(),
+  viewpoint: z.object({
     name: nameSchema,
-    form: form.default({ kind: 'foundation' }),
-    outline,
-    laneShares: z.array(z.number().min(0.02).max(1)).min(1).max(5),
-    wall: wall.nullable(),
-    viewpoint: z.object({
-      name: nameSchema,
-      eyeHeightM: metre(0.2, 15, 'Eye height'),
-      distanceM: metre(0.2, 100, 'The distance'),
-      turnDeg: z.number().min(-360).max(360).default(0),
-    }),
-    ground: z.object({
-      sunHours: z.number().min(0, 'Sun hours must be at least 0.').max(18, 'Sun hours can be at most 18 a day.'),
-      sunByHand: z.boolean().default(true),
-      facing: z.string().max(40),
-      water: z.enum(WATER_CLASSES),
-      soil: z.enum(SOILS),
-      ph: z.number().min(3, 'pH must be at least 3.').max(10, 'pH can be at most 10.'),
-      drainage: z.enum(DRAINAGE).default('steady'),
-      wetInWinter: z.boolean().default(false),
-      wind: z.enum(EXPOSURE).default('none'),
-      salt: z.enum(EXPOSURE).default('none'),
-      reflectedHeat: z.enum(EXPOSURE).default('none'),
-      deer: z.enum(EXPOSURE).default('none'),
-      rabbits: z.enum(EXPOSURE).default('none'),
-      irrigation: z.enum(IRRIGATION).default('none'),
-    }),
-    school: z.enum(SCHOOL_IDS),
-    drifts: z.array(drift).max(400),
-    existing: z
-      .array(
-        z.object({
-          id: idSchema,
-          name: nameSchema,
-          plantId: z.union([z.literal(''), plantIdSchema]),
-          x: z.number().min(-500).max(500),
-          y: z.number().min(-500).max(500),
-          heightM: metre(0.02, 40, 'A height'),
-          spreadM: metre(0.02, 30, 'A spread'),
-          condition: z.enum(CONDITIONS),
-          fate: z.enum(FATES),
-          into: z.number().int().min(1, 'At least one part.').max(50, 'At most 50 parts.'),
-          note: z.string().max(500),
-        }),
-      )
-      .max(200)
-      .default([]),
-    pins: z
-      .array(
-        z.object({
-          driftId: idSchema,
-          index: z.number().int().min(0).max(499),
-          x: z.number().min(-500).max(500),
-          y: z.number().min(-500).max(500),
-        }),
-      )
-      .max(5000),
-    accepted: z
-      .array(
-        z.object({
-          findingId: z.string().min(1).max(200),
-          title: z.string().max(300),
-          reason: z.string().trim().min(1, 'A reason is needed.').max(500),
-        }),
-      )
-      .max(500),
-    shortlist: z.array(plantIdSchema).max(400),
-    buying: z
-      .array(
-        z.object({ plantId: plantIdSchema, size: z.string().max(60), have: z.number().int().min(0).max(100000) }),
-      )
-      .max(400),
-  })
-  .superRefine((bed, context) => {
-    const ids = new Set(bed.drifts.map((d) => d.id))
-    if (ids.size !== bed.drifts.length)
-      context.addIssue({ code: 'custom', path: ['drifts'], message: 'Two drifts have the same id.' })
-    if (bed.drifts.some((d) => d.lane >= bed.laneShares.length))
-      context.addIssue({
-        code: 'custom',
-        path: ['drifts'],
-        message: 'A drift stands in a lane the bed does not have.',
-      })
-    if (bed.pins.some((p) => !ids.has(p.driftId)))
-      context.addIssue({
-        code: 'custom',
-        path: ['pins'],
-        message: 'A pin belongs to a drift the bed does not have.',
-      })
-    if (bed.drifts.reduce((sum, d) => sum + d.count, 0) > 5000)
-      context.addIssue({ code: 'custom', path: ['drifts'], message: 'A bed holds at most 5000 plants.' })
-  })
+    eyeHeightM: metre(0.2, 15, 'Eye height'),
+    distanceM: metre(0.2, 100, 'The distance'),
+    turnDeg: z.number().min(-360).max(360).default(0),
+  }),
+  ground: z.object({
+    sunHours: z.number().min(0, 'Sun hours must be at least 0.').max(18, 'Sun hours can be at most 18 a day.'),
+    sunByHand: z.boolean().default(true),
+    facing: textSchema(40),
+    water: z.enum(WATER_CLASSES),
+    soil: z.enum(SOILS),
+    ph: z.number().min(3, 'pH must be at least 3.').max(10, 'pH can be at most 10.'),
+    drainage: z.enum(DRAINAGE).default('steady'),
+    wetInWinter: z.boolean().default(false),
+    wind: z.enum(EXPOSURE).default('none'),
+    salt: z.enum(EXPOSURE).default('none'),
+    reflectedHeat: z.enum(EXPOSURE).default('none'),
+    deer: z.enum(EXPOSURE).default('none'),
+    rabbits: z.enum(EXPOSURE).default('none'),
+    irrigation: z.enum(IRRIGATION).default('none'),
+  }),
+  school: z.enum(SCHOOL_IDS),
+  drifts: z.array(driftSchema).max(400),
+  existing: z
+    .array(
+      z.object({
+        id: idSchema,
+        name: nameSchema,
+        plantId: z.union([z.literal(''), plantIdSchema]),
+        x: z.number().min(-500).max(500),
+        y: z.number().min(-500).max(500),
+        heightM: metre(0.02, 40, 'A height'),
+        spreadM: metre(0.02, 30, 'A spread'),
+        condition: z.enum(CONDITIONS),
+        fate: z.enum(FATES),
+        into: z.number().int().min(1, 'At least one part.').max(50, 'At most 50 parts.'),
+        note: textSchema(500, 'A note'),
+      }),
+    )
+    .max(200)
+    .default([]),
+  pins: z
+    .array(
+      z.object({
+        driftId: idSchema,
+        index: z.number().int().min(0).max(1_000_000),
+        x: z.number().min(-500).max(500),
+        y: z.number().min(-500).max(500),
+      }),
+    )
+    .max(5000),
+  accepted: z
+    .array(
+      z.object({
+        findingId: z.string().min(1).pipe(textSchema(200)),
+        title: textSchema(300),
+        reason: z.string().trim().min(1, 'A reason is needed.').pipe(textSchema(500, 'A reason')),
+      }),
+    )
+    .max(500),
+  shortlist: z
+    .array(plantIdSchema)
+    .max(400)
+    .transform((ids) => [...new Set(ids)]),
+  buying: z
+    .array(z.object({ plantId: plantIdSchema, size: textSchema(60), have: z.number().int().min(0).max(100000) }))
+    .max(400),
+}
+
+/** A bed as it crosses the wire and rests in the database; parsed on the way in and out. */
+export const bedSchema = z.object(bedShape).superRefine((bed, context) => {
+  const say = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message })
+  const ids = new Set(bed.drifts.map((d) => d.id))
+  const twice = (keys: readonly string[]) => new Set(keys).size !== keys.length
+  if (ids.size !== bed.drifts.length) say('drifts', 'Two drifts have the same id.')
+  if (bed.drifts.some((d) => d.lane >= bed.laneShares.length))
+    say('drifts', 'A drift stands in a lane the bed does not have.')
+  if (bed.pins.some((p) => !ids.has(p.driftId))) say('pins', 'A pin belongs to a drift the bed does not have.')
+  if (twice(bed.pins.map((p) => `${p.driftId}:${p.index}`))) say('pins', 'One plant is pinned in two places.')
+  if (twice(bed.accepted.map((a) => a.findingId))) say('accepted', 'One finding is accepted twice.')
+  if (twice(bed.buying.map((b) => b.plantId))) say('buying', 'One plant is bought in two sizes.')
+  if (twice(bed.existing.map((e) => e.id))) say('existing', 'Two plants that stand there have the same id.')
+  if (bed.drifts.some((d) => d.numbers && (d.numbers.length !== d.count || twice(d.numbers.map(String)))))
+    say('drifts', 'The plants of a drift are not numbered one by one.')
+  if (bed.drifts.reduce((sum, d) => sum + d.count, 0) > 5000) say('drifts', 'A bed holds at most 5000 plants.')
+})
 
 // The schema and the core's type must say the same; a difference is a type error here.
 export type Same<A, B> = A extends B ? (B extends A ? true : never) : never
 export type Mutable<T> = T extends string | number | boolean | null
   ? T
   : T extends readonly (infer U)[]
-  ? Mutable<U>[]
-  : T extends object
-    ? { -readonly [K in keyof T]: Mutable<T[K]> }
-    : T
+    ? Mutable<U>[]
+    : T extends object
+      ? { -readonly [K in keyof T]: Mutable<T[K]> }
+      : T
 export const BED_SCHEMA_IS_BED: Same<z.infer<typeof bedSchema>, Mutable<Bed>> = true

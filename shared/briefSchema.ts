@@ -1,3 +1,4 @@
+import { textSchema } from './textSchema'
 import { z } from 'zod'
 import { SCHOOL_FIGURES, SCHOOL_IDS, type SchoolFigures } from '../core/bed'
 import { MANNERS, PURPOSES, TRAITS, type Brief } from '../core/brief'
@@ -6,9 +7,7 @@ import { idSchema, type Mutable, type Same } from './bedSchema'
 
 const month = z.number().int().min(1).max(12)
 const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'A colour such as #a4573f.')
-const words = z
-  .array(z.string().trim().min(1).max(80, 'A name of at most 80 characters.'))
-  .max(30, 'At most 30 names.')
+const words = z.array(z.string().trim().min(1).pipe(textSchema(80, 'A name'))).max(30, 'At most 30 names.')
 const theme = z.object({
   harmony: z.enum(HARMONIES),
   base: colour,
@@ -33,7 +32,7 @@ const school = z
 
 /** A garden's brief as it crosses the wire; parsed on the way in and out. */
 export const briefSchema = z.object({
-  client: z.string().max(120),
+  client: textSchema(120),
   purpose: z.enum(PURPOSES),
   manner: z.enum(MANNERS),
   school: z.enum(SCHOOL_IDS),
@@ -52,7 +51,7 @@ export const briefSchema = z.object({
   phases: z.number().int().min(1, 'At least one phase.').max(12),
   likes: words,
   hates: words,
-  stays: z.string().max(2000),
+  stays: textSchema(2000),
   theme: theme.nullable(),
   schools: z.partialRecord(z.enum(SCHOOL_IDS), school),
 })
@@ -60,8 +59,8 @@ export const briefSchema = z.object({
 type Loose<T> = T extends string | number | boolean | null
   ? T
   : T extends readonly (infer U)[]
-  ? Loose<U>[]
-  : T extends object
-    ? { [K in keyof T]: Loose<Exclude<T[K], undefined>> }
-    : T
+    ? Loose<U>[]
+    : T extends object
+      ? { [K in keyof T]: Loose<Exclude<T[K], undefined>> }
+      : T
 export const BRIEF_SCHEMA_IS_BRIEF: Same<Loose<z.infer<typeof briefSchema>>, Loose<Mutable<Brief>>> = true

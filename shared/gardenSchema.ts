@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { zoneNumber } from '../core/plant'
-import { nameSchema } from './bedSchema'
+import { nameSchema, textSchema } from './textSchema'
 
 const DAYS_IN = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 const monthDay = (what: string) =>
@@ -16,7 +16,7 @@ const monthDay = (what: string) =>
 export const gardenSchema = z.object({
   name: nameSchema,
   place: z.object({
-    town: z.string().trim().max(120, 'A town’s name can have at most 120 characters.'),
+    town: z.string().trim().pipe(textSchema(120, 'A town’s name')),
     latitude: z
       .number()
       .min(-66, 'Latitude lies between −66 and 66 degrees.')

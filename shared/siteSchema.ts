@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { COVERS, FEATURES, MATERIALS, SERVICES, VIEWERS, type Site } from '../core/site'
-import { idSchema, nameSchema, type Mutable, type Same } from './bedSchema'
+import { idSchema, type Mutable, type Same } from './bedSchema'
+import { nameSchema } from './textSchema'
 
 const FAR_M = 1000
 const place = z
@@ -144,7 +145,23 @@ export const siteSchema = z
     points: z.array(z.object({ ...named, measure })).max(500, 'A site has at most 500 surveyed points.'),
     things: z.array(thing).max(500, 'A site has at most 500 things.'),
     beds: z
-      .array(z.object({ bedId: idSchema, at: spot, lookDeg: degrees, baseM: metre(-10, 20, 'A bed’s level') }))
+      .array(
+        z.object({
+          bedId: idSchema,
+          at: spot,
+          lookDeg: degrees,
+          baseM: metre(-10, 20, 'A bed’s level'),
+          against: z
+            .object({
+              thing: idSchema,
+              side: z.number().int().min(0).max(399),
+              alongM: metre(-50, 300, 'A bed’s place along the wall'),
+            })
+            .nullable()
+            .optional(),
+          viewFrom: idSchema.nullable().optional(),
+        }),
+      )
       .max(200),
     base: z
       .object({

@@ -1,9 +1,12 @@
+import type { Edit } from '../core/edit'
+import { editSchema } from './editSchema'
+import { revisionSchema, textSchema } from './textSchema'
 import { z } from 'zod'
-import type { Bed } from '../core/bed'
+import type { Bed, SchoolChanges } from '../core/bed'
 import type { Brief } from '../core/brief'
 import type { Plant } from '../core/plant'
 import type { Site } from '../core/site'
-import { bedSchema } from './bedSchema'
+import { bedSchema, idSchema } from './bedSchema'
 import { gardenSchema, type Garden, type Stored } from './gardenSchema'
 import { briefSchema } from './briefSchema'
 import { siteSchema } from './siteSchema'
@@ -11,12 +14,34 @@ import { siteSchema } from './siteSchema'
 export type StoredGarden = Stored<Garden>
 /** A garden's site; revision 0 when none was ever saved. */
 export type StoredSite = Stored<Site>
-export type StoredBed = Stored<Bed> & { readonly gardenId: string }
+/** A bed as stored; opened for work it brings its latest steps along. */
+export type StoredBed = Stored<Bed> & { readonly gardenId: string; readonly steps?: readonly HistoryStep[] }
 
-const revision = z.number().int().min(0)
+const revision = revisionSchema
 export const saveBedSchema = z.object({ revision, bed: bedSchema })
+/** Ids of the edits that a save carries, the newest last: a save sent again is known by them. */
+const saves = z.array(idSchema).max(5000).default([])
+/** One edit as it is sent and kept: told apart by its id, made as an edit, as an undo or as a redo. */
+export const sentEditSchema = z.object({ id: idSchema, how: z.enum(['edit', 'undo', 'redo']), edit: editSchema })
+export type SentEdit = z.infer<typeof sentEditSchema>
+export const saveEditsSchema = z.object({ revision, edits: z.array(sentEditSchema).min(1).max(5000) })
+
+/** An entry of a bed's history: what was done, when, and the revision it led to. */
+export interface HistoryEntry {
+  readonly id: string
+  readonly revision: number
+  readonly at: string
+  readonly how: 'edit' | 'undo' | 'redo'
+  readonly name: string
+}
+/** The latest steps of a bed, oldest first, with what takes each back: undo goes on from them. */
+export interface HistoryStep {
+  readonly how: 'edit' | 'undo' | 'redo'
+  readonly name: string
+  readonly inverse: Edit
+}
 export const saveGardenSchema = z.object({ revision, garden: gardenSchema })
-export const saveSiteSchema = z.object({ revision, site: siteSchema })
+export const saveSiteSchema = z.object({ revision, site: siteSchema, saves })
 export const newBedSchema = z.object({ bed: bedSchema })
 export const newGardenSchema = z.object({ garden: gardenSchema })
 
@@ -24,6 +49,8 @@ export const newGardenSchema = z.object({ garden: gardenSchema })
 export interface GardenSummary {
   readonly garden: StoredGarden
   readonly beds: readonly StoredBed[]
+  /** Changed figures of schools, as the garden's brief has them. */
+  readonly schools: SchoolChanges
 }
 export interface SavedAnswer {
   readonly revision: number
@@ -41,8 +68,8 @@ export interface LibraryAnswer {
   readonly pictures: Readonly<Record<string, string>>
 }
 export type StoredBrief = Stored<Brief>
-export const saveBriefSchema = z.object({ revision, brief: briefSchema })
-export const changePlantSchema = z.object({ cells: z.record(z.string().max(40), z.string().max(400)) })
+export const saveBriefSchema = z.object({ revision, brief: briefSchema, saves })
+export const changePlantSchema = z.object({ cells: z.record(textSchema(40), textSchema(400)) })
 /** What an import would do or did; `errors` name row and column. */
 export interface ImportAnswer {
   readonly taken: number

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bedFrame, type Bed } from '~~/core/bed'
+import { bedFrame, type Bed, type SchoolChanges } from '~~/core/bed'
 import { bodiesAt, place } from '~~/core/layout'
 import { climateOf, type PlaceMonth } from '~~/core/time'
 import { aspectOf, repeated } from '~~/core/see'
@@ -8,7 +8,13 @@ import type { Garden } from '~~/shared/gardenSchema'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
 /** A bed's own elevation as its picture: this month, third year. */
-const props = defineProps<{ bed: Bed; garden: Garden; month: PlaceMonth; height: number }>()
+const props = defineProps<{
+  bed: Bed
+  garden: Garden
+  month: PlaceMonth
+  height: number
+  schools?: SchoolChanges
+}>()
 const library = useLibraryStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -22,13 +28,14 @@ onBeforeUnmount(() => painter.value?.destroy())
 watchPostEffect(() => {
   if (!painter.value || !palette.value || width.value < 50 || library.byId.size === 0) return
   const frame = bedFrame(props.bed)
-  const { plants, standing } = place(props.bed, library.byId, frame)
+  const { plants, standing } = place(props.bed, library.byId, frame, props.schools)
   const aspect = aspectOf(props.bed, frame, props.bed.viewpoint)
   const list = elevation(
     bodiesAt(
       [...repeated(plants, props.bed.form), ...standing],
       { month: props.month, year: 3 },
       climateOf(props.garden.place),
+      props.bed.buying,
     ),
     frame,
     props.bed,

@@ -2,7 +2,7 @@
 import { BED_KINDS, type BedKind } from '~~/core/bed'
 import { parseLength, type Units } from '~~/core/measure'
 import { KIND_NAMES } from '~/utils/kindNames'
-import { NAME_LIMIT } from '~~/shared/bedSchema'
+import { NAME_LIMIT } from '~~/shared/textSchema'
 
 const props = defineProps<{ units: Units; problem?: string }>()
 const emit = defineEmits<{

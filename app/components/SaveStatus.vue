@@ -34,6 +34,9 @@ const calm = computed(
   >
     <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />
     {{ text }}
+    <span v-if="saveState === 'refused'" class="why" role="alert" data-testid="save-problem">
+      {{ problem }} What you did is kept in this browser.
+    </span>
     <button v-if="saveState === 'offline' || saveState === 'refused'" class="again" @click="save()">Try now</button>
   </span>
 </template>
@@ -54,6 +57,14 @@ const calm = computed(
 .icon {
   width: 14px;
   height: 14px;
+}
+.why {
+  font-weight: 400;
+  white-space: normal;
+  max-width: 420px;
+  line-height: 1.25;
+  max-height: 40px;
+  overflow-y: auto;
 }
 .again {
   text-decoration: underline;

@@ -1,4 +1,4 @@
-import type { SaveState } from '~/stores/keeper'
+import type { SaveState } from '~/stores/saver'
 
 const ORDER: readonly SaveState[] = ['conflict', 'refused', 'offline', 'saving', 'waiting', 'saved']
 

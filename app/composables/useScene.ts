@@ -39,6 +39,7 @@ export const useScene = createSharedComposable(() => {
       (r) => r.beds.length === 0 || (bedStore.id !== null && r.beds.includes(bedStore.id)),
     ),
   )
+  const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
   const scene = computed<Scene | null>(() =>
     bedStore.bed && frame.value
@@ -53,6 +54,7 @@ export const useScene = createSharedComposable(() => {
             theme: theme.value,
             requirements: requirements.value,
             schools: brief.brief.schools,
+            sunAt: sunAt.value,
           },
           undefined,
           frame.value,

@@ -56,6 +56,15 @@ const sizeOf = (bed: Bed, garden: Garden) => {
   const { lengthM, depthM } = sizeOfBed(bed, frame)
   return `${formatBoth(lengthM, garden.units)} by ${formatBoth(depthM, garden.units)}`
 }
+
+function openForm(stored: StoredGarden | null) {
+  formProblem.value = ''
+  gardenForm.value = { stored }
+}
+function openBedForm(garden: StoredGarden) {
+  formProblem.value = ''
+  bedFor.value = garden
+}
 </script>
 
 <template>
@@ -77,10 +86,7 @@ const sizeOf = (bed: Bed, garden: Garden) => {
       />
       <UButton
         icon="i-lucide-plus"
-        @click="
-          formProblem = ''
-          gardenForm = { stored: null }
-        "
+        @click="openForm(null)"
       >
         New garden
       </UButton>
@@ -90,11 +96,9 @@ const sizeOf = (bed: Bed, garden: Garden) => {
       <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton>
     </p>
     <p v-else-if="gardens && gardens.length === 0" class="empty">
-      No garden yet. Begin with
-      <b>New garden</b>
-      : a name, where it lies and its frosts; then measure the first bed.
+      No garden yet. Begin with “New garden”: a name, where it lies and its frosts; then measure the first bed.
     </p>
-    <section v-for="{ garden, beds } in gardens ?? []" :key="garden.id" class="garden">
+    <section v-for="{ garden, beds, schools } in gardens ?? []" :key="garden.id" class="garden">
       <div class="title">
         <h2>{{ garden.value.name }}</h2>
         <span class="place">
@@ -107,10 +111,7 @@ const sizeOf = (bed: Bed, garden: Garden) => {
           color="neutral"
           variant="ghost"
           icon="i-lucide-pencil"
-          @click="
-            formProblem = ''
-            gardenForm = { stored: garden }
-          "
+          @click="openForm(garden)"
         >
           Garden
         </UButton>
@@ -138,10 +139,7 @@ const sizeOf = (bed: Bed, garden: Garden) => {
           color="neutral"
           variant="outline"
           icon="i-lucide-plus"
-          @click="
-            formProblem = ''
-            bedFor = garden
-          "
+          @click="openBedForm(garden)"
         >
           New bed
         </UButton>
@@ -150,7 +148,7 @@ const sizeOf = (bed: Bed, garden: Garden) => {
         <article v-for="bed in beds" :key="bed.id" class="bed">
           <NuxtLink :to="`/beds/${bed.id}/${bed.value.drifts.length > 0 ? 'compose' : 'ground'}`" class="open">
             <ClientOnly>
-              <BedPicture :bed="bed.value" :garden="garden.value" :month="month" :height="190" />
+              <BedPicture :bed="bed.value" :garden="garden.value" :month="month" :height="190" :schools="schools" />
             </ClientOnly>
             <h3>{{ bed.value.name }}</h3>
             <p>

@@ -15,8 +15,8 @@ export const useBedStore = defineStore('bed', () => {
     ...keeper
   } = createKeeper<Bed, StoredBed, Edit>({
     key: (id) => id,
-    put: (id, revision, value) =>
-      $fetch<SavedAnswer>(`/api/beds/${id}`, { method: 'PUT', body: { revision, bed: value } }),
+    put: ({ id, revision, edits }) =>
+      $fetch<SavedAnswer>(`/api/beds/${id}/edits`, { method: 'POST', body: { revision, edits } }),
     apply: (value, edit) => {
       const { bed: after, inverse } = applyEdit(value, edit)
       return { value: after, inverse }

@@ -19,8 +19,11 @@ export const useBriefStore = defineStore('brief', () => {
     ...keeper
   } = createKeeper<Brief, StoredBrief, BriefEdit>({
     key: (id) => `brief:${id}`,
-    put: (id, revision, brief) =>
-      $fetch<SavedAnswer>(`/api/gardens/${id}/brief`, { method: 'PUT', body: { revision, brief } }),
+    put: ({ id, revision, value: brief, edits }) =>
+      $fetch<SavedAnswer>(`/api/gardens/${id}/brief`, {
+        method: 'PUT',
+        body: { revision, brief, saves: edits.map((e) => e.id) },
+      }),
     apply: (brief, { change, name }) => ({
       value: { ...brief, ...change },
       inverse: { name, change: Object.fromEntries(Object.keys(change).map((k) => [k, brief[k as keyof Brief]])) },

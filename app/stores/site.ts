@@ -13,8 +13,11 @@ export const useSiteStore = defineStore('site', () => {
     ...keeper
   } = createKeeper<Site, StoredSite, SiteEdit>({
     key: (id) => `site:${id}`,
-    put: (id, revision, value) =>
-      $fetch<SavedAnswer>(`/api/gardens/${id}/site`, { method: 'PUT', body: { revision, site: value } }),
+    put: ({ id, revision, value, edits }) =>
+      $fetch<SavedAnswer>(`/api/gardens/${id}/site`, {
+        method: 'PUT',
+        body: { revision, site: value, saves: edits.map((e) => e.id) },
+      }),
     apply: (value, edit) => {
       const { site: after, inverse } = applySiteEdit(value, edit)
       return { value: after, inverse }

@@ -1,5 +1,5 @@
 import type { Edit } from '~~/core/edit'
-import { newId } from './newDrift'
+import { newId } from './newId'
 
 /** A finding's edit made ready to apply: drifts it adds get ids of their own, so that it can be mended twice. */
 export function mendEdit(edit: Edit): Edit {

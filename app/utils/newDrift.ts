@@ -1,7 +1,6 @@
+import { newId } from './newId'
 import { fromSpine, type Bed, type BedKind, type Drift } from '~~/core/bed'
 import { fullHeightM, type Plant } from '~~/core/plant'
-
-export const newId = () => `d-${crypto.randomUUID().slice(0, 13)}`
 
 /** Heights in metres that part the lanes, from the tallest down, by how many there are before one another. */
 const STEPS_M: Readonly<Record<number, readonly number[]>> = { 2: [0.6], 3: [1.1, 0.55], 4: [1.5, 0.9, 0.45] }

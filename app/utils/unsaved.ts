@@ -1,6 +1,8 @@
-interface Unsaved {
+/** What an earlier visit could not save: the revision it started from, what it made, and the edits that made it. */
+export interface Unsaved {
   readonly revision: number
   readonly value: unknown
+  readonly edits?: unknown
 }
 
 const keyOf = (id: string) => `amber-terrace.unsaved.${id}`
@@ -26,7 +28,12 @@ export function dropUnsaved(id: string) {
 export function readUnsaved(id: string): Unsaved | null {
   try {
     const read = JSON.parse(localStorage.getItem(keyOf(id)) ?? 'null') as Partial<Unsaved> | null
-    return read && typeof read.revision === 'number' ? { revision: read.revision, value: read.value } : null
+    if (!read || typeof read.revision !== 'number') return null
+    return {
+      revision: read.revision,
+      value: read.value,
+      ...(Array.isArray(read.edits) ? { edits: read.edits } : {}),
+    }
   } catch {
     return null
   }

@@ -1,4 +1,11 @@
-import { bedLightHours, changedLight, lightHours, type BedLightInput, type LightHours, type LightInput } from '~~/core/light'
+import {
+  bedLightHours,
+  changedLight,
+  lightHours,
+  type BedLightInput,
+  type LightHours,
+  type LightInput,
+} from '~~/core/light'
 import type { LightAnswer, LightRequest } from './lightJobs'
 
 const cancelled = new Set<number>()

@@ -81,9 +81,13 @@ export interface Drift {
   readonly at: number
   /** Distance between the singles of a dotted repeat, metres on centre. */
   readonly everyM: number
+  /** The number each plant was given when it was set, in the drift's order; 0, 1, 2 … when left out. A number is never given twice. */
+  readonly numbers?: readonly number[] | null | undefined
+  /** The number the next plant of the drift gets; the count when left out. */
+  readonly nextNumber?: number | null | undefined
 }
 
-/** A single plant moved by hand; it stays where it was put. */
+/** A single plant moved by hand; it stays where it was put. `index` is the number it was given. */
 export interface Pin {
   readonly driftId: string
   readonly index: number

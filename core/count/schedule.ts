@@ -7,7 +7,10 @@ export interface ScheduleLine {
   readonly key: string
   readonly plant: Plant
   readonly need: number
+  /** What is there already: counted by hand, and freed by what is moved or divided. */
   readonly have: number
+  readonly haveByHand: number
+  readonly freed: number
   readonly buy: number
   readonly size: SoldSize
   readonly total: number
@@ -41,9 +44,10 @@ function lineOf(plant: Plant, key: string, need: number, bed: Bed): ScheduleLine
   const buying = bed.buying.find((b) => b.plantId === plant.id)
   const size = plant.sizes.find((s) => s.label === buying?.size) ?? plant.sizes[0]!
   const freed = bed.existing.filter((e) => e.plantId === plant.id).reduce((n, e) => n + freedBy(e), 0)
-  const have = Math.min((buying?.have ?? 0) + freed, need)
+  const haveByHand = buying?.have ?? 0
+  const have = Math.min(haveByHand + freed, need)
   const buy = need - have
-  return { key, plant, need, have, buy, size, total: money(buy * size.price) }
+  return { key, plant, need, have, haveByHand, freed, buy, size, total: money(buy * size.price) }
 }
 
 const money = (n: number) => Math.round(n * 100) / 100

@@ -1,37 +1,34 @@
 import type { Edit } from './edit'
 
+const NAMES: Readonly<Record<Exclude<Edit['kind'], 'changeDrift' | 'setBed' | 'all'>, string>> = {
+  addDrift: 'add drift',
+  removeDrift: 'remove drift',
+  removePlant: 'take a plant out',
+  setPins: 'move plant',
+  accept: 'accept finding',
+  unaccept: 'reopen finding',
+  setBuying: 'change order',
+  setShortlist: 'change shortlist',
+  setExisting: 'change what stands there',
+  replace: 'take the other version',
+}
+
 /** What an edit does, in a few words, for the undo button and the log. */
 export function describeEdit(edit: Edit): string {
   switch (edit.kind) {
-    case 'addDrift':
-      return 'add drift'
-    case 'removeDrift':
-      return 'remove drift'
     case 'changeDrift':
-      return edit.change.plantId
-        ? 'swap plant'
-        : edit.change.count !== undefined
-          ? 'change count'
-          : edit.change.lane !== undefined
-            ? 'change lane'
-            : 'move drift'
-    case 'setPins':
-      return 'move plant'
-    case 'accept':
-      return 'accept finding'
-    case 'unaccept':
-      return 'reopen finding'
-    case 'setBuying':
-      return 'change order'
-    case 'setShortlist':
-      return 'change shortlist'
+      return describeChange(edit.change)
     case 'setBed':
       return `change ${Object.keys(edit.change).join(', ')}`
-    case 'setExisting':
-      return 'change what stands there'
-    case 'replace':
-      return 'take the other version'
     case 'all':
       return edit.name
+    default:
+      return NAMES[edit.kind]
   }
+}
+
+function describeChange(change: Extract<Edit, { kind: 'changeDrift' }>['change']): string {
+  if (change.plantId) return 'swap plant'
+  if (change.count !== undefined) return 'change count'
+  return change.lane !== undefined ? 'change lane' : 'move drift'
 }

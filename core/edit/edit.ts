@@ -1,10 +1,21 @@
-import type { Acceptance, Bed, Buying, Drift, Existing, Pin } from '../bed'
+import {
+  numbersOf,
+  withCount,
+  withoutPlant,
+  type Acceptance,
+  type Bed,
+  type Buying,
+  type Drift,
+  type Existing,
+  type Pin,
+} from '../bed'
 
 /** A named change of a bed. Each has an inverse, so that undo, redo, autosave and mending all use the same edits. */
 export type Edit =
   | { readonly kind: 'addDrift'; readonly drift: Drift; readonly position?: number }
   | { readonly kind: 'removeDrift'; readonly driftId: string }
   | { readonly kind: 'changeDrift'; readonly driftId: string; readonly change: Partial<Omit<Drift, 'id'>> }
+  | { readonly kind: 'removePlant'; readonly driftId: string; readonly index: number }
   | { readonly kind: 'setPins'; readonly driftId: string; readonly pins: readonly Pin[] }
   | { readonly kind: 'accept'; readonly acceptance: Acceptance }
   | { readonly kind: 'unaccept'; readonly findingId: string }
@@ -38,6 +49,8 @@ export function applyEdit(bed: Bed, edit: Edit): Edited {
       return removeDrift(bed, edit.driftId)
     case 'changeDrift':
       return changeDrift(bed, edit.driftId, edit.change)
+    case 'removePlant':
+      return removePlant(bed, edit.driftId, edit.index)
     case 'setPins': {
       const before = bed.pins.filter((p) => p.driftId === edit.driftId)
       const pins = [...bed.pins.filter((p) => p.driftId !== edit.driftId), ...edit.pins]
@@ -105,16 +118,43 @@ function removeDrift(bed: Bed, driftId: string): Edited {
 function changeDrift(bed: Bed, driftId: string, change: Partial<Omit<Drift, 'id'>>): Edited {
   const drift = bed.drifts.find((d) => d.id === driftId)
   if (!drift) return { bed, inverse: NOTHING }
-  const after = { ...drift, ...change }
-  const own = bed.pins.filter((p) => p.driftId === driftId)
-  const kept = after.lane === drift.lane ? own.filter((p) => p.index < after.count) : []
+  const isNumbered = change.numbers !== undefined || change.count === undefined
+  const after = isNumbered ? { ...drift, ...change } : { ...withCount(drift, change.count!), ...change }
+  return exchange(bed, drift, plain(after))
+}
+
+/** Takes one plant out of a drift by its number; the last one takes the drift with it. */
+function removePlant(bed: Bed, driftId: string, number: number): Edited {
+  const drift = bed.drifts.find((d) => d.id === driftId)
+  if (!drift) return { bed, inverse: NOTHING }
+  const after = withoutPlant(drift, number)
+  return after ? exchange(bed, drift, after) : removeDrift(bed, driftId)
+}
+
+function exchange(bed: Bed, drift: Drift, after: Drift): Edited {
+  const own = bed.pins.filter((p) => p.driftId === drift.id)
+  const numbers = new Set(numbersOf(after))
+  const kept = after.lane === drift.lane ? own.filter((p) => numbers.has(p.index)) : []
   const changed = { ...bed, drifts: bed.drifts.map((d) => (d === drift ? after : d)) }
-  const back: Edit = { kind: 'changeDrift', driftId, change: formerOf(drift, change) }
+  const back: Edit = { kind: 'changeDrift', driftId: drift.id, change: differences(after, drift) }
   if (kept.length === own.length) return { bed: changed, inverse: back }
   return {
-    bed: { ...changed, pins: [...bed.pins.filter((p) => p.driftId !== driftId), ...kept] },
-    inverse: { kind: 'all', name: 'change back', edits: [back, { kind: 'setPins', driftId, pins: own }] },
+    bed: { ...changed, pins: [...bed.pins.filter((p) => p.driftId !== drift.id), ...kept] },
+    inverse: { kind: 'all', name: 'change back', edits: [back, { kind: 'setPins', driftId: drift.id, pins: own }] },
   }
+}
+
+/** What must change of one drift to make it the other; numbers go with the count, so that they come back as they were. */
+function differences(from: Drift, to: Drift): Partial<Omit<Drift, 'id'>> {
+  const { id: _, ...parts } = to
+  const change = Object.fromEntries(Object.entries(parts).filter(([k, v]) => from[k as keyof Drift] !== v))
+  if (from.count === to.count) return change
+  return { ...change, numbers: to.numbers ?? null, nextNumber: to.nextNumber ?? null }
+}
+
+/** Plants numbered 0, 1, 2 … need no list of numbers. */
+function plain({ numbers, nextNumber, ...drift }: Drift): Drift {
+  return numbers ? { ...drift, numbers, ...(nextNumber === null ? {} : { nextNumber }) } : drift
 }
 
 function applyAll(bed: Bed, edit: Extract<Edit, { kind: 'all' }>): Edited {

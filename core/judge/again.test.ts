@@ -88,14 +88,14 @@ const editOf = (bed: Bed): fc.Arbitrary<Edit> => {
     fc
       .tuple(place, share, fate)
       .map(([at, u, f]): Edit => ({
-        kind: 'setBed',
-        change: { existing: [...bed.existing, old('x', at.x, at.y, { spreadM: 0.5 + 4 * u, fate: f })] },
+        kind: 'setExisting',
+        existing: [...bed.existing, old('x', at.x, at.y, { spreadM: 0.5 + 4 * u, fate: f })],
       })),
     fc
       .tuple(fate, share)
       .map(([f, u]): Edit => ({
-        kind: 'setBed',
-        change: { existing: bed.existing.map((e) => ({ ...e, fate: f, heightM: 1 + u })) },
+        kind: 'setExisting',
+        existing: bed.existing.map((e) => ({ ...e, fate: f, heightM: 1 + u })),
       })),
     fc
       .constantFrom('layered', 'lush', 'dry', 'formal' as const)

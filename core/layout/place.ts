@@ -9,6 +9,7 @@ import {
   type LaneBand,
   type Pin,
   type SchoolChanges,
+  numbersOf,
 } from '../bed'
 import { clamp, hashText } from '../geometry'
 import type { Plant } from '../plant'
@@ -25,6 +26,7 @@ export interface PlacedPlant {
   /** A number of its own, for what differs from plant to plant in the pictures. */
   readonly seed: number
   readonly driftId: string
+  /** The number it was given in its drift. */
   readonly index: number
   readonly plant: Plant
   readonly lane: number
@@ -100,7 +102,7 @@ export function place(
     const plant = library.get(drift.plantId)
     if (!plant) continue
     for (const pin of pins.get(drift.id)?.values() ?? []) {
-      if (pin.index < drift.count) settled.pin(tagOf(drift, pin.index), drift, plant, pin.x, pin.y)
+      if (numbersOf(drift).includes(pin.index)) settled.pin(tagOf(drift, pin.index), drift, plant, pin.x, pin.y)
     }
   }
   const laneFill = bands.map((band, lane) => {
@@ -154,8 +156,9 @@ export function place(
   ): number {
     const band = bands[lane]!
     const pinned = pins.get(group.drift.id)
+    const numbers = numbersOf(group.drift)
     const free = group.places
-      .map((p, i) => ({ dx: p.dx, dy: p.dy, index: group.firstIndex + i }))
+      .map((p, i) => ({ dx: p.dx, dy: p.dy, index: numbers[group.firstIndex + i]! }))
       .filter((p) => !pinned?.has(p.index))
     const limits = limitsOf(group.plant)
     const at = (dx: number, dy: number, shift: number) => {

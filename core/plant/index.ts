@@ -42,7 +42,7 @@ export {
 export { plantCells } from './plantCells'
 export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
 export { PLANT_COLUMNS } from './plantRow'
-export { cautionWords, HAZARD_WORDS, rangeWords, RETENTION_WORDS } from './plantWords'
+export { cautionWords, HAZARD_WORDS, rangeWords, RETENTION_WORDS, showsWords } from './plantWords'
 export {
   describeRowError,
   type PlantCells,

@@ -1,3 +1,5 @@
+import { monthName, monthSpan, placeMonths, type Climate, type PlaceMonth } from '../time'
+import { lookAt } from './look'
 import { words } from './fit'
 import type { Plant } from './plant'
 
@@ -25,3 +27,23 @@ export const rangeWords = (from: string, to: string): string =>
 /** What to be careful of: poisonous parts, sap, thorns, and where it is invasive; empty for nothing. */
 export const cautionWords = (plant: Pick<Plant, 'hazards' | 'invasiveNote'>): string =>
   [...plant.hazards.map((h) => HAZARD_WORDS[h]), plant.invasiveNote].filter(Boolean).join('; ')
+
+const STATE_WORDS = {
+  leaf: 'in leaf',
+  bare: 'bare wood',
+  dry: 'dry stems',
+  gone: 'nothing above the ground',
+} as const
+
+/** What a plant shows in one month and over the year: `June: in leaf and in flower. Bare in winter; ball flowers Jun; slight scent.` */
+export function showsWords(plant: Plant, month: PlaceMonth, climate: Climate): string {
+  const look = lookAt(plant, month, climate)
+  const now = `${monthName(month)}: ${STATE_WORDS[look.state]}${look.flower > 0 ? ' and in flower' : ''}`
+  const flowers = monthSpan(placeMonths(plant.flowerMonths, climate))
+  const year = [
+    RETENTION_WORDS[plant.retention],
+    ...(flowers ? [`${plant.flowerForm} flowers ${flowers}`] : []),
+    ...(plant.fragrance === 'none' ? [] : [`${plant.fragrance} scent`]),
+  ].join('; ')
+  return `${now}. ${year.charAt(0).toUpperCase()}${year.slice(1)}.`
+}

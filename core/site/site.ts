@@ -133,7 +133,19 @@ export interface BedPlace {
   readonly bedId: string
   readonly at: Spot
   readonly lookDeg: number
+  /** Height of its ground as measured; 0 takes the level that it lies on. */
   readonly baseM: number
+  /** What of the site stands behind it: the bed takes its wall from there and follows it. */
+  readonly against?: Against | null | undefined
+  /** The viewpoint of the site that it is judged from; its own when null. */
+  readonly viewFrom?: string | null | undefined
+}
+
+/** A side of a building or a stretch of a fence, and how far along it, from the viewer's left, the bed begins; metres. */
+export interface Against {
+  readonly thing: string
+  readonly side: number
+  readonly alongM: number
 }
 
 /** A drawing laid under the plan: the stored picture, where its left lower corner lies, and its size at the plan's scale. */

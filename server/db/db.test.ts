@@ -14,7 +14,10 @@ import type { Db } from './Db'
 import { migrate, toMigrations, type Migration } from './migrate'
 import { openPglite } from './openPglite'
 import { openPostgres } from './openPostgres'
-import { findBed, insertBed, listBeds, setBedRemoved, updateBed } from './queries/beds'
+import type { SentEdit } from '../../shared/wire'
+import { bedAt, saveEdits } from '../services/bedEdits'
+import { latestSteps, listHistory } from './queries/bedHistory'
+import { findBed, insertBed, listBeds, setBedRemoved } from './queries/beds'
 import {
   findGarden,
   hasGardens,
@@ -104,34 +107,63 @@ describe.each(kinds)('$name', ({ open }) => {
     }
     await insertBed(db, 'whole', 'g', full)
     const stored = await findBed(db, 'whole')
-    expect(stored!.value).toEqual({
-      ...full,
-      buying: [...full.buying].sort((a, b) => (a.plantId < b.plantId ? -1 : 1)),
-    })
+    expect(stored!.value).toEqual(full)
     expect(stored).toMatchObject({ gardenId: 'g', revision: 1 })
   })
 
-  it('saves on the revision it knows, and refuses an older one', async () => {
-    await insertBed(db, 'rev', 'g', testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 3, 2)] }))
-    const saved = await db.transaction((tx) =>
-      updateBed(tx, 'rev', 1, testBed({ name: 'Second', drifts: [drift('b', 'hosta-francee', 0, 2)] })),
-    )
-    expect(saved!.revision).toBe(2)
-    expect(await db.transaction((tx) => updateBed(tx, 'rev', 1, testBed({ name: 'Stale' })))).toBeNull()
-    expect((await findBed(db, 'rev'))!.value).toMatchObject({ name: 'Second', drifts: [{ id: 'b' }] })
+  const rename = (name: string, id = name): SentEdit => ({
+    id,
+    how: 'edit',
+    edit: { kind: 'setBed', change: { name } },
   })
 
-  it('takes back a whole save when a part of it fails', async () => {
+  it('saves edits on the revision they start from, and refuses what starts from an older one', async () => {
+    await insertBed(db, 'rev', 'g', testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 3, 2)] }))
+    const saved = await saveEdits(db, 'rev', 1, [rename('Second'), rename('Third')])
+    expect(saved).toMatchObject({ kind: 'saved', answer: { revision: 3 } })
+    expect(await saveEdits(db, 'rev', 1, [rename('Stale')])).toMatchObject({
+      kind: 'stale',
+      stored: { revision: 3 },
+    })
+    expect((await findBed(db, 'rev'))!.value).toMatchObject({ name: 'Third', drifts: [{ id: 'a' }] })
+    expect(await saveEdits(db, 'none', 1, [rename('x')])).toEqual({ kind: 'missing' })
+  })
+
+  it('takes edits that come again once, and goes on from them', async () => {
+    await insertBed(db, 'again', 'g', testBed())
+    await saveEdits(db, 'again', 1, [rename('One', 'e1')])
+    expect(await saveEdits(db, 'again', 1, [rename('One', 'e1')])).toMatchObject({ answer: { revision: 2 } })
+    const more = [rename('One', 'e1'), rename('Two', 'e2')]
+    expect(await saveEdits(db, 'again', 1, more)).toMatchObject({ kind: 'saved', answer: { revision: 3 } })
+    expect(await saveEdits(db, 'again', 1, [rename('Other', 'e9')])).toMatchObject({ kind: 'stale' })
+    expect((await listHistory(db, 'again', 99, 10)).map((h) => h.id)).toEqual(['e2', 'e1'])
+  })
+
+  it('opens any earlier state, over many snapshots, and the steps back', async () => {
+    await insertBed(db, 'old', 'g', testBed({ name: 'r1' }))
+    for (let r = 2; r <= 70; r++) await saveEdits(db, 'old', r - 1, [rename(`r${r}`)])
+    for (const r of [1, 2, 25, 26, 27, 51, 69, 70]) expect((await bedAt(db, 'old', r))?.name).toBe(`r${r}`)
+    expect(await bedAt(db, 'old', 0)).toBeNull()
+    const rows = await db.query('SELECT revision FROM bed_snapshot WHERE bed_id = $1', ['old'])
+    expect(rows).toHaveLength(3)
+    expect((await latestSteps(db, 'old', 2)).map((s) => s.inverse)).toEqual([
+      { kind: 'setBed', change: { name: 'r68' } },
+      { kind: 'setBed', change: { name: 'r69' } },
+    ])
+    expect((await listHistory(db, 'old', 60, 3)).map((h) => h.revision)).toEqual([59, 58, 57])
+  })
+
+  it('takes all of a save or nothing: edits that make no bed are refused in words', async () => {
     await insertBed(db, 'half', 'g', testBed({ name: 'Before', drifts: [drift('a', 'hosta-halcyon', 1, 3, 2)] }))
-    const bad = testBed({
-      name: 'After',
-      drifts: [drift('a', 'hosta-halcyon', 1, 3, 2), drift('a', 'hosta-francee', 1, 4)],
-    })
-    await expect(db.transaction((tx) => updateBed(tx, 'half', 1, bad))).rejects.toThrow()
-    expect(await findBed(db, 'half')).toMatchObject({
-      revision: 1,
-      value: { name: 'Before', drifts: [{ plantId: 'hosta-halcyon' }] },
-    })
+    const bad: SentEdit = {
+      id: 'bad',
+      how: 'edit',
+      edit: { kind: 'changeDrift', driftId: 'a', change: { lane: 4 } },
+    }
+    const saved = await saveEdits(db, 'half', 1, [rename('After'), bad])
+    expect(saved.kind === 'unfit' && saved.reason).toContain('lane')
+    expect(await findBed(db, 'half')).toMatchObject({ revision: 1, value: { name: 'Before' } })
+    expect(await listHistory(db, 'half', 99, 10)).toEqual([])
   })
 
   it('binds what it is given: SQL in a name is a name', async () => {
@@ -175,6 +207,30 @@ describe.each(kinds)('$name', ({ open }) => {
 })
 
 describe('migrate', () => {
+  it('brings beds of rows over into one value each, nothing lost', async () => {
+    const old = await openPglite()
+    const migrations = await readMigrations()
+    const five = migrations.filter((m) => m.number <= 5)
+    await old.transaction(async (tx) => {
+      for (const m of five) await tx.query(m.sql)
+    })
+    const bed = JSON.parse(JSON.stringify(demoBed('old-lilac-corner'))) as Bed
+    await insertGarden(old, 'g', garden)
+    await oldInsert(old, 'b', { ...bed, pins: [{ driftId: bed.drifts[0]!.id, index: 0, x: 1, y: 1 }] })
+    await old.transaction(async (tx) => {
+      await tx.query(migrations.find((m) => m.number === 6)!.sql)
+    })
+    const stored = await findBed(old, 'b')
+    expect(stored!.value).toEqual({
+      ...bed,
+      pins: [{ driftId: bed.drifts[0]!.id, index: 0, x: 1, y: 1 }],
+      buying: stored!.value.buying,
+    })
+    expect(new Set(stored!.value.buying)).toEqual(new Set(bed.buying))
+    expect(await bedAt(old, 'b', stored!.revision)).toEqual(stored!.value)
+    await old.close()
+  })
+
   it('refuses data of a newer program in clear words, and changes nothing', async () => {
     const db = await openPglite()
     const migrations = await readMigrations()
@@ -235,3 +291,46 @@ describe('the data folder', () => {
     expect(() => takeDataFolder(join(folder, 'a file', 'sub'))).toThrow(/cannot be written/)
   })
 })
+
+/** A bed as version 5 of the tables kept it: its parts in rows. */
+async function oldInsert(db: Db, id: string, bed: Bed) {
+  const json = (v: unknown) => JSON.stringify(v)
+  await db.query(
+    `INSERT INTO bed (id, garden_id, name, school, form, outline, lane_shares, wall, viewpoint, ground)
+     VALUES ($1, 'g', $2, $3, $4::jsonb, $5::jsonb, $6::jsonb, $7::jsonb, $8::jsonb, $9::jsonb)`,
+    [
+      id,
+      bed.name,
+      bed.school,
+      ...[bed.form, bed.outline, bed.laneShares, bed.wall, bed.viewpoint, bed.ground].map(json),
+    ],
+  )
+  for (const [i, d] of bed.drifts.entries())
+    await db.query('INSERT INTO drift VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)', [
+      id,
+      d.id,
+      i,
+      d.plantId,
+      d.lane,
+      d.count,
+      d.pattern,
+      d.at,
+      d.everyM,
+    ])
+  for (const p of bed.pins)
+    await db.query('INSERT INTO pin VALUES ($1, $2, $3, $4, $5)', [id, p.driftId, p.index, p.x, p.y])
+  for (const [i, { id: eid, name, plantId, fate, ...figures }] of bed.existing.entries())
+    await db.query('INSERT INTO existing_plant VALUES ($1, $2, $3, $4, $5, $6, $7::jsonb)', [
+      id,
+      eid,
+      i,
+      name,
+      plantId,
+      fate,
+      json(figures),
+    ])
+  for (const [i, plantId] of bed.shortlist.entries())
+    await db.query('INSERT INTO shortlisted VALUES ($1, $2, $3)', [id, i, plantId])
+  for (const b of bed.buying)
+    await db.query('INSERT INTO buying VALUES ($1, $2, $3, $4)', [id, b.plantId, b.size, b.have])
+}

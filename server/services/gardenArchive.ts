@@ -1,3 +1,4 @@
+import type { Bed } from '../../core/bed'
 import { randomUUID } from 'node:crypto'
 import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate'
 import type { Brief } from '../../core/brief'
@@ -12,7 +13,7 @@ import {
 import { pictureType } from '../../shared/pictureType'
 import { describeIssues } from '../../shared/wire'
 import type { Db, Queryable } from '../db/Db'
-import { insertBed, listBeds } from '../db/queries/beds'
+import { insertBed, listBedsOf } from '../db/queries/beds'
 import { findBrief, saveBrief } from '../db/queries/briefs'
 import { findDrawing, insertDrawing, type Drawing } from '../db/queries/drawings'
 import { findGarden, insertGarden } from '../db/queries/gardens'
@@ -23,14 +24,22 @@ import { findSite, saveSite } from '../db/queries/sites'
 
 const LARGEST_UNPACKED = 64 * 1024 * 1024
 
+/** Every plant that a bed speaks of: in its drifts, its shortlist, its orders, and what stands there already. */
+const plantsNamedBy = (bed: Bed): string[] => [
+  ...bed.drifts.map((d) => d.plantId),
+  ...bed.shortlist,
+  ...bed.buying.map((b) => b.plantId),
+  ...bed.existing.map((e) => e.plantId),
+]
+
 /** A garden with its beds, site, own plants and drawings as one zip; null when there is no such garden. */
 export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8Array | null> {
   const garden = await findGarden(db, gardenId)
   if (!garden) return null
-  const beds = (await listBeds(db)).filter((b) => b.gardenId === gardenId)
+  const beds = await listBedsOf(db, gardenId)
   const site = (await findSite(db, gardenId)).value
   const brief = await findBrief(db, gardenId)
-  const used = new Set(beds.flatMap((b) => [...b.value.drifts.map((d) => d.plantId), ...b.value.shortlist]))
+  const used = new Set(beds.flatMap((b) => plantsNamedBy(b.value)))
   const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
   const pictures = Object.fromEntries(await listPlantPictures(db, gardenId))
   const kept: Drawing[] = []

@@ -1,4 +1,12 @@
-import { changedLight, finish, lightHours, obstaclesOf, sunAt, type LightInput, type Obstacle } from '../../core/light'
+import {
+  changedLight,
+  finish,
+  lightHours,
+  obstaclesOf,
+  sunAt,
+  type LightInput,
+  type Obstacle,
+} from '../../core/light'
 import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../../core/site'
 import { castRays } from '../support/rayCaster'
 import { middle, type Report } from './report'

@@ -89,7 +89,7 @@ test('the server away: the edit stays, is retried, and survives a closed tab', a
   await page.locator('[data-drift="rr-20"]').click()
   const before = Number(await page.getByTestId('drift-count').innerText())
   await context.route('**/api/beds/**', (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
   )
   await addOne(page, 'rr-20')
   await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'offline')

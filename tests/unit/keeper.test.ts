@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { createKeeper } from '../../app/stores/keeper'
+import { createKeeper, type Opened } from '../../app/stores/keeper'
+import type { Parcel } from '../../app/stores/saver'
 import type { SavedAnswer } from '../../shared/wire'
 
 interface Note {
@@ -14,17 +15,24 @@ const httpError = (statusCode: number, data: unknown = {}) =>
 
 /** A server of one note that refuses stale revisions, and can be away. */
 function noteServer() {
-  const server = { value: { text: 'first' } as Note, revision: 1, away: false, refuses: false, puts: 0 }
-  const put = async (_: string, revision: number, value: Note): Promise<SavedAnswer> => {
+  const server = { value: { text: 'first' } as Note, revision: 1, away: false, refuses: 0, loses: false, puts: 0 }
+  let saves: readonly string[] = []
+  const put = async ({ revision, value, edits }: Parcel<Note, Edit>): Promise<SavedAnswer> => {
     server.puts++
     await new Promise((done) => {
       setTimeout(done, 20)
     })
     if (server.away) throw new Error('no route')
-    if (server.refuses) throw httpError(422)
-    if (revision !== server.revision) throw httpError(409, { stored: stored() })
-    server.value = value
-    server.revision++
+    if (server.refuses) throw httpError(server.refuses)
+    const ids = edits.map((e) => e.id)
+    const isKnown = revision === server.revision - 1 && saves.some((id) => ids.includes(id))
+    if (revision !== server.revision && !isKnown) throw httpError(409, { stored: stored() })
+    if (!isKnown || ids.some((id) => !saves.includes(id))) {
+      server.value = value
+      server.revision++
+    }
+    saves = [...saves, ...ids]
+    if (server.loses) throw new Error('the answer is lost')
     return { revision: server.revision, savedAt: '2026-01-01T00:00:00Z' } as SavedAnswer
   }
   const stored = () => ({
@@ -37,7 +45,7 @@ function noteServer() {
 }
 
 function keeperOf({ put }: ReturnType<typeof noteServer>) {
-  return createKeeper<Note, { id: string; value: Note; revision: number; savedAt: string }, Edit>({
+  return createKeeper<Note, Opened<Note, Edit>, Edit>({
     key: (id) => id,
     put,
     apply: (value, edit) => ({
@@ -127,7 +135,11 @@ describe('a keeper', () => {
     keeper.edit(write('a'))
     await later(3000)
     expect(keeper.saveState.value).toBe('offline')
-    expect(JSON.parse([...storage.values()][0]!)).toEqual({ revision: 1, value: { text: 'a' } })
+    expect(JSON.parse([...storage.values()][0]!)).toMatchObject({
+      revision: 1,
+      value: { text: 'a' },
+      edits: [{ how: 'edit' }],
+    })
     server.away = false
     await later(20_000)
     expect(keeper.saveState.value).toBe('saved')
@@ -147,13 +159,71 @@ describe('a keeper', () => {
 
   it('a refused save stays in hand and is not sent again by itself', async () => {
     const { keeper, server } = open()
-    server.refuses = true
+    server.refuses = 422
     keeper.edit(write('bad'))
     await later(60_000)
     expect(keeper.saveState.value).toBe('refused')
     expect(keeper.problem.value).toBe('answered 422')
     expect(keeper.value.value!.text).toBe('bad')
     expect(server.puts).toBe(1)
+  })
+
+  it('a save whose answer was lost is no conflict: sent again it is known, here and after a reload', async () => {
+    const { keeper, server, put, stored } = open()
+    server.loses = true
+    keeper.edit(write('a'))
+    await later(600)
+    expect([keeper.saveState.value, server.value.text]).toEqual(['offline', 'a'])
+    const copy = [...storage.entries()]
+    server.loses = false
+    keeper.edit(write('b'))
+    await later(20_000)
+    expect([keeper.saveState.value, server.value.text]).toEqual(['saved', 'b'])
+
+    // After a reload the same edits go out with the revision they started from.
+    server.revision = 2
+    for (const [k, v] of copy) storage.set(k, v)
+    const reloaded = keeperOf({ server, put, stored })
+    reloaded.open(stored())
+    expect(reloaded.value.value!.text).toBe('a')
+    await later(2000)
+    expect(reloaded.saveState.value).toBe('saved')
+  })
+
+  it('a server that fails for good is not asked for ever: the reason stays, the edit too, and the next edit tries again', async () => {
+    const { keeper, server } = open()
+    server.refuses = 500
+    keeper.edit(write('a'))
+    await later(300_000)
+    expect(keeper.saveState.value).toBe('refused')
+    expect(keeper.problem.value).toBe('answered 500')
+    expect(server.puts).toBeLessThan(8)
+    expect(storage.size).toBe(1)
+    server.refuses = 0
+    keeper.edit(write('b'))
+    await later(1000)
+    expect([keeper.saveState.value, server.value.text]).toEqual(['saved', 'b'])
+  })
+
+  it('goes on from the steps that led to what is opened: undo and redo survive a reload', () => {
+    const net = noteServer()
+    net.server.value = { text: 'b' }
+    const keeper = keeperOf(net)
+    const step = (how: 'edit' | 'undo' | 'redo', text: string) => ({
+      how,
+      name: how,
+      inverse: { kind: 'replace' as const, text },
+    })
+    keeper.open({
+      ...net.stored(),
+      steps: [step('edit', 'first'), step('edit', 'a'), step('edit', 'b'), step('undo', 'c')],
+    })
+    expect([keeper.done.value.length, keeper.undone.value.length]).toEqual([2, 1])
+    keeper.redo()
+    expect(keeper.value.value!.text).toBe('c')
+    keeper.undo()
+    keeper.undo()
+    expect(keeper.value.value!.text).toBe('a')
   })
 
   it('a conflict settled either way loses nothing', async () => {
@@ -191,8 +261,8 @@ describe('a keeper', () => {
     storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 1, value: { text: 'stale' } }))
     const second = keeperOf(net)
     second.open(net.stored())
-    expect(second.saveState.value).toBe('conflict')
     await later(2000)
+    expect(second.saveState.value).toBe('conflict')
     expect(net.server.value.text).toBe('unsaved')
 
     storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 2, value: 17 }))

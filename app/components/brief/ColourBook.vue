@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { colourWords, HARMONIES, HARMONY_WORDS, MATERIAL_COLOURS, proposeTheme, seenAs, VISIONS, VISION_WORDS, type Theme, type Vision } from '~~/core/colour'
+import {
+  colourWords,
+  HARMONIES,
+  HARMONY_WORDS,
+  MATERIAL_COLOURS,
+  proposeTheme,
+  seenAs,
+  VISIONS,
+  VISION_WORDS,
+  type Theme,
+  type Vision,
+} from '~~/core/colour'
 import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
 
 /** The colour theme: from the building and what stands behind, by harmony, adjusted by hand, month by month. */
@@ -195,7 +206,13 @@ function pick(event: MouseEvent) {
       <ClientOnly><BriefColourStrip :vision="vision" /></ClientOnly>
       <div v-if="store.garden && store.bed" class="picture">
         <ClientOnly>
-          <BedPicture :bed="store.bed" :garden="store.garden.value" :month="compose.moment.month" :height="200" />
+          <BedPicture
+            :bed="store.bed"
+            :garden="store.garden.value"
+            :month="compose.moment.month"
+            :height="200"
+            :schools="brief.brief.schools"
+          />
         </ClientOnly>
       </div>
       <p class="hint">

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { SCHOOLS, type SchoolId } from '~~/core/bed'
-import { MANNERS, PURPOSES, TRAIT, TRAITS, type Brief, type Requirement, type TraitId, type Weight } from '~~/core/brief'
+import {
+  MANNERS,
+  PURPOSES,
+  TRAIT,
+  TRAITS,
+  type Brief,
+  type Requirement,
+  type TraitId,
+  type Weight,
+} from '~~/core/brief'
 import { MONTH_NAMES } from '~~/core/time'
 
 /** A letter with blanks, read aloud with those who will use the garden; each completed blank becomes a check. */

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { PATTERNS } from '~~/core/bed'
-import { monthSpan, placeMonths } from '~~/core/time'
 import { conditionsAt } from '~~/core/scene'
 import { formatBoth } from '~~/core/measure'
-import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS } from '~~/core/plant'
+import { cautionWords, fullHeightM, misfits, rangeWords, showsWords } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -27,7 +26,7 @@ watch(
   },
 )
 const pins = computed(() => placed.value.filter((p) => p.pinned))
-const flowers = computed(() => (plant.value ? monthSpan(placeMonths(plant.value.flowerMonths, climate.value)) : ''))
+const shows = computed(() => (plant.value ? showsWords(plant.value, compose.moment.month, climate.value) : ''))
 </script>
 
 <template>
@@ -58,9 +57,7 @@ const flowers = computed(() => (plant.value ? monthSpan(placeMonths(plant.value.
       </dd>
       <dt>Shows</dt>
       <dd>
-        {{ RETENTION_WORDS[plant.retention] }}
-        <template v-if="flowers">; {{ plant.flowerForm }} flowers {{ flowers }}</template>
-        <template v-if="plant.fragrance !== 'none'">; {{ plant.fragrance }} scent</template>
+        {{ shows }}
       </dd>
       <template v-if="plant.hazards.length > 0 || plant.invasiveNote">
         <dt>Caution</dt>

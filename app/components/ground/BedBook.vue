@@ -2,7 +2,7 @@
 import { BED_KINDS, laneBands, laneCounts, laneDepthAt, laneNames, type BedKind } from '~~/core/bed'
 import { sunClass, words } from '~~/core/plant'
 import { KIND_NAMES } from '~/utils/kindNames'
-import { NAME_LIMIT } from '~~/shared/bedSchema'
+import { NAME_LIMIT } from '~~/shared/textSchema'
 
 const store = useBedStore()
 /** A bed by its figures: its kind, edges, lanes, wall, light and main viewpoint. */

@@ -1,8 +1,18 @@
 <script setup lang="ts">
 import { checkForm, type BedForm } from '~~/core/bed'
-import { readDxf, readGeoJson, readSvg, type FoundLine } from '~~/core/exchange'
+import {
+  fitLine,
+  liesFar,
+  movedLines,
+  moveToOrigin,
+  readDxf,
+  readGeoJson,
+  readSvg,
+  type FoundLine,
+} from '~~/core/exchange'
+import { cleanText, cutText } from '~~/core/measure'
 import type { Units } from '~~/core/measure'
-import { newThing, type SiteEdit, type Spot } from '~~/core/site'
+import type { SiteEdit } from '~~/core/site'
 import type { StoredBed } from '~~/shared/wire'
 
 /** A drawing under the plan, or its lines turned into what stands on the site. A broken file changes nothing. */
@@ -99,7 +109,7 @@ async function layUnder(chosen: File, type: string) {
       kind: 'setBase',
       base: {
         drawingId,
-        name: chosen.name.slice(0, 120),
+        name: cutText(cleanText(chosen.name), 120) || 'Drawing',
         x: ground.middle.x - widthM / 2,
         y: ground.middle.y - heightM / 2,
         widthM,
@@ -114,34 +124,38 @@ async function layUnder(chosen: File, type: string) {
   }
 }
 
+/** How far the drawing is moved to the sheet's middle; null while it lies within reach. */
+const move = computed(() => (liesFar(lines.value) ? moveToOrigin(lines.value) : null))
+const isMoved = ref(true)
+const offset = computed(() => (move.value ? `${-move.value.x} m east and ${-move.value.y} m north` : ''))
+
 async function bringIn() {
-  const edits: SiteEdit[] = []
+  const by = isMoved.value ? move.value : null
+  const found = by ? movedLines(lines.value, by) : lines.value
+  const { edits, left } = drawingEdits(site.value, found, as.value)
+  const all: SiteEdit[] = [...edits, ...(by ? [originPoint(by)] : [])]
   let beds = 0
-  for (const [i, line] of lines.value.entries()) {
-    const kind = as.value[i]
-    const spots: Spot[] = line.points.slice(0, 400).map((p) => ({ x: p.x, y: p.y }))
-    if (!kind || kind === 'none') continue
-    if (kind === 'bed') {
-      if (await makeBed(line, edits)) beds++
-      continue
-    }
-    const thing = newThing(kind as 'building', newId(), line.points[0]!)
-    edits.push({
-      kind: 'setThing',
-      thing: {
-        ...thing,
-        name: line.name,
-        ...('outline' in thing ? { outline: spots } : { line: spots }),
-      } as typeof thing,
-    })
+  for (const [i, line] of found.entries()) if (as.value[i] === 'bed' && (await makeBed(line, all))) beds++
+  const fault = faultOfEdits(site.value, all)
+  if (fault) {
+    problem.value = `Nothing was taken in: ${fault}`
+    return
   }
-  if (edits.length > 0) store.edit({ kind: 'all', name: 'bring in a drawing', edits })
+  if (all.length > 0) store.edit({ kind: 'all', name: 'bring in a drawing', edits: all })
   if (beds > 0) await loadBeds()
   lines.value = []
+  if (left.length > 0) problem.value = `Left out: ${left.slice(0, 4).join('; ')}${left.length > 4 ? '…' : ''}.`
 }
 
+/** Where the drawing's own zero lay is kept as a point of the site, by its name. */
+const originPoint = (by: { x: number; y: number }): SiteEdit => ({
+  kind: 'setPoint',
+  point: { id: newId(), name: `Drawing’s ${-by.x}, ${-by.y}`, measure: { kind: 'fixed', x: 0, y: 0 } },
+})
+
 /** A closed outline as an island bed: its stations about its own middle, in the bed's plan (y toward the viewer). */
-async function makeBed(line: FoundLine, edits: SiteEdit[]): Promise<boolean> {
+async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
+  const line = fitLine(found, 1)
   const xs = line.points.map((p) => p.x)
   const ys = line.points.map((p) => p.y)
   const middle = { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: (Math.min(...ys) + Math.max(...ys)) / 2 }
@@ -249,6 +263,11 @@ async function makeBed(line: FoundLine, edits: SiteEdit[]): Promise<boolean> {
       <p v-if="lines.length > 60" class="hint">
         The first 60 are listed; all are brought in as said above them: outlines as surfaces, lines as fences.
       </p>
+      <UCheckbox
+        v-if="move"
+        v-model="isMoved"
+        :label="`It lies far from the sheet (${offset}): move it to the middle. The way is kept as a point.`"
+      />
       <div class="row">
         <UButton size="sm" @click="bringIn">Bring them in</UButton>
         <UButton size="sm" color="neutral" variant="ghost" @click="lines = []">Leave it</UButton>

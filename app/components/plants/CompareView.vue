@@ -24,7 +24,10 @@ const rows: readonly { label: string; of: (p: Plant) => string }[] = [
   { label: 'Leaf lasts', of: (p) => RETENTION_WORDS[p.retention] },
   {
     label: 'Flower',
-    of: (p) => (p.flowerMonths.length === 0 ? 'none' : `${p.flowerForm}, ${monthSpan(placeMonths(p.flowerMonths, climate.value))}`),
+    of: (p) =>
+      p.flowerMonths.length === 0
+        ? 'none'
+        : `${p.flowerForm}, ${monthSpan(placeMonths(p.flowerMonths, climate.value))}`,
   },
   { label: 'Light', of: (p) => rangeWords(p.sun.brightest, p.sun.darkest) },
   { label: 'Water', of: (p) => rangeWords(p.water.driest, p.water.wettest) },

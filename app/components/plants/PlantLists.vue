@@ -61,6 +61,11 @@ const out = computed(() =>
     target: '_blank',
   })),
 )
+
+function leave() {
+  report.value = null
+  waiting.value = null
+}
 </script>
 
 <template>
@@ -105,10 +110,7 @@ const out = computed(() =>
           <UButton
             color="neutral"
             variant="ghost"
-            @click="
-              report = null
-              waiting = null
-            "
+            @click="leave"
           >
             {{ waiting ? 'Leave it' : 'Close' }}
           </UButton>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { cautionWords, fullHeightM, misfits, plantCells, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
+import {
+  cautionWords,
+  fullHeightM,
+  misfits,
+  plantCells,
+  rangeWords,
+  RETENTION_WORDS,
+  words,
+  type Plant,
+} from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
 
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */

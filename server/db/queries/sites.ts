@@ -1,3 +1,4 @@
+import { baseOfSave } from './baseOfSave'
 import { EMPTY_SITE, type Site } from '../../../core/site'
 import { siteSchema } from '../../../shared/siteSchema'
 import type { SavedAnswer, StoredSite } from '../../../shared/wire'
@@ -19,7 +20,7 @@ export async function findSite(db: Queryable, gardenId: string): Promise<StoredS
     `SELECT s.north_deg, s.base, s.revision, s.saved_at,
     (SELECT coalesce(jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name, 'measure', p.measure) ORDER BY p.position), '[]') FROM survey_point p WHERE p.garden_id = s.garden_id) AS points,
     (SELECT coalesce(jsonb_agg(t.figures || jsonb_build_object('id', t.id, 'kind', t.kind, 'name', t.name) ORDER BY t.position), '[]') FROM site_thing t WHERE t.garden_id = s.garden_id) AS things,
-    (SELECT coalesce(jsonb_agg(jsonb_build_object('bedId', b.bed_id, 'at', b.at, 'lookDeg', b.look_deg, 'baseM', b.base_m) ORDER BY b.position), '[]') FROM bed_place b WHERE b.garden_id = s.garden_id) AS beds
+    (SELECT coalesce(jsonb_agg(jsonb_strip_nulls(jsonb_build_object('bedId', b.bed_id, 'at', b.at, 'lookDeg', b.look_deg, 'baseM', b.base_m, 'against', b.against, 'viewFrom', b.view_from)) ORDER BY b.position), '[]') FROM bed_place b WHERE b.garden_id = s.garden_id) AS beds
     FROM site s WHERE s.garden_id = $1`,
     [gardenId],
   )
@@ -41,12 +42,20 @@ export async function saveSite(
   gardenId: string,
   revision: number,
   site: Site,
+  saves: readonly string[] = [],
 ): Promise<SavedAnswer | null> {
+  const base = await baseOfSave(tx, 'site', gardenId, revision, saves)
   const rows = await tx.query<{ revision: number; saved_at: Date | string }>(
-    revision === 0
-      ? 'INSERT INTO site (garden_id, north_deg, base) VALUES ($1, $2, $3::jsonb) ON CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
-      : 'UPDATE site SET north_deg = $2, base = $3::jsonb, revision = revision + 1, saved_at = now() WHERE garden_id = $1 AND revision = $4 RETURNING revision, saved_at',
-    [gardenId, site.northDeg, JSON.stringify(site.base), ...(revision === 0 ? [] : [revision])],
+    base === 0
+      ? 'INSERT INTO site (garden_id, north_deg, base, last_save) VALUES ($1, $2, $3::jsonb, $4) ON CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
+      : 'UPDATE site SET north_deg = $2, base = $3::jsonb, revision = revision + 1, saved_at = now(), last_save = $4 WHERE garden_id = $1 AND revision = $5 RETURNING revision, saved_at',
+    [
+      gardenId,
+      site.northDeg,
+      JSON.stringify(site.base),
+      saves[saves.length - 1] ?? null,
+      ...(base === 0 ? [] : [base]),
+    ],
   )
   const saved = rows[0]
   if (!saved) return null
@@ -65,8 +74,10 @@ export async function saveSite(
     [gardenId, numbered(site.things.map(({ id, kind, name, ...figures }) => ({ id, kind, name, figures })))],
   )
   await tx.query(
-    `INSERT INTO bed_place (garden_id, bed_id, position, at, look_deg, base_m) SELECT $1, b."bedId", b.position, b.at, b."lookDeg", b."baseM"
-     FROM jsonb_to_recordset($2::jsonb) AS b ("bedId" text, position integer, at jsonb, "lookDeg" double precision, "baseM" double precision)`,
+    `INSERT INTO bed_place (garden_id, bed_id, position, at, look_deg, base_m, against, view_from)
+     SELECT $1, b."bedId", b.position, b.at, b."lookDeg", b."baseM", b.against, b."viewFrom"
+     FROM jsonb_to_recordset($2::jsonb) AS b ("bedId" text, position integer, at jsonb, "lookDeg" double precision, "baseM" double precision,
+       against jsonb, "viewFrom" text)`,
     [gardenId, numbered(site.beds)],
   )
   return { revision: saved.revision, savedAt: new Date(saved.saved_at).toISOString() }

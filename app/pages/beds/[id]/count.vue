@@ -24,7 +24,7 @@ function setBuying(line: ScheduleLine, change: { size?: string; have?: number })
   store.edit({
     kind: 'setBuying',
     plantId: line.plant.id,
-    buying: { plantId: line.plant.id, size: change.size ?? line.size.label, have: change.have ?? line.have },
+    buying: { plantId: line.plant.id, size: change.size ?? line.size.label, have: change.have ?? line.haveByHand },
   })
 }
 const sizes = (line: ScheduleLine) =>
@@ -98,7 +98,7 @@ async function exportCsv() {
             hide-label
             :label="`Have of ${row.original.plant.commonName}`"
             class="have"
-            :model-value="row.original.have"
+            :model-value="row.original.haveByHand"
             :min="0"
             :max="row.original.need"
             whole

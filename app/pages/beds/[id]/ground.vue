@@ -5,6 +5,7 @@ import { distance, type Point } from '~~/core/geometry'
 import { formatBoth } from '~~/core/measure'
 
 const store = useBedStore()
+const brief = useBriefStore()
 const siteStore = useSiteStore()
 const compose = useComposeStore()
 const ground = useGroundStore()
@@ -127,7 +128,13 @@ function scaleBy(metres: number) {
       </p>
       <div v-if="store.garden" class="front">
         <ClientOnly>
-          <BedPicture :bed="bed" :garden="store.garden.value" :month="compose.moment.month" :height="236" />
+          <BedPicture
+            :bed="bed"
+            :garden="store.garden.value"
+            :month="compose.moment.month"
+            :height="236"
+            :schools="brief.brief.schools"
+          />
         </ClientOnly>
       </div>
       <p class="hint centre">The same from {{ bed.viewpoint.name.toLowerCase() }}, in the third year.</p>

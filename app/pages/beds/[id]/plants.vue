@@ -78,7 +78,11 @@ function sorted(plants: Plant[]): Plant[] {
   )
   const strays = (p: Plant) =>
     theme && p.flowerColour
-      ? Math.max(0, (nearestOf(theme, p.flowerColour, placeMonth(p.flowerMonths[0] ?? 6, climate.value))?.distance ?? 20) - 12) / 4
+      ? Math.max(
+          0,
+          (nearestOf(theme, p.flowerColour, placeMonth(p.flowerMonths[0] ?? 6, climate.value))?.distance ?? 20) -
+            12,
+        ) / 4
       : 0
   const score = (p: Plant) =>
     (scene.value ? misfits(p, scene.value.site).length * 10 : 0) +

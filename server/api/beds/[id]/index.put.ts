@@ -1,13 +1,9 @@
+import { randomUUID } from 'node:crypto'
 import { saveBedSchema } from '~~/shared/wire'
-import { findBed, updateBed } from '../../../db/queries/beds'
 
+/** A bed taken over whole, as one edit of it. */
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'bed')
   const { revision, bed } = await readChecked(event, saveBedSchema)
-  const { db } = await useStore()
-  const saved = await db.transaction((tx) => updateBed(tx, id, revision, bed))
-  if (saved) return saved
-  const stored = await findBed(db, id)
-  if (!stored) throw notFound('bed')
-  throw refuse(409, 'This bed was changed elsewhere since it was opened.', { stored })
+  return answerSave(id, revision, [{ id: randomUUID(), how: 'edit', edit: { kind: 'replace', bed } }])
 })

@@ -1,0 +1,1 @@
+export const newId = () => `d-${crypto.randomUUID().slice(0, 13)}`

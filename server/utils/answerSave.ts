@@ -1,0 +1,18 @@
+import type { SavedAnswer, SentEdit } from '../../shared/wire'
+import { saveEdits } from '../services/bedEdits'
+
+/** Saves edits of a bed and answers, or refuses in words. */
+export async function answerSave(id: string, revision: number, edits: readonly SentEdit[]): Promise<SavedAnswer> {
+  const { db } = await useStore()
+  const saved = await saveEdits(db, id, revision, edits)
+  switch (saved.kind) {
+    case 'saved':
+      return saved.answer
+    case 'stale':
+      throw refuse(409, 'This bed was changed elsewhere since it was opened.', { stored: saved.stored })
+    case 'unfit':
+      throw refuse(422, saved.reason)
+    case 'missing':
+      throw notFound('bed')
+  }
+}
