@@ -48,7 +48,7 @@ test('brief, colours, shortlist, swap: from a letter to a plant tried in all pic
   await card.getByRole('button', { name: 'Accept' }).click()
   await page.getByLabel('Why is it right here?').fill('The librarian’s own favourite')
   await page.getByLabel('Why is it right here?').press('Enter')
-  await page.getByText(/^Accepted \(/).click()
+  await page.getByText(/^\s*Accepted \(/).click()
   await expect(page.locator('details').filter({ hasText: 'Accepted' })).toContainText(title)
   await saved(page)
 

@@ -93,7 +93,7 @@ test('from an empty folder: make a bed, compose, mend, undo, export, and keep it
   await other.getByRole('button', { name: 'Accept' }).click()
   await other.getByLabel('Why is it right here?').fill('A bench will stand there')
   await other.getByRole('button', { name: 'Accept it' }).click()
-  await page.getByText(/^Accepted \(/).click()
+  await page.getByText(/^\s*Accepted \(/).click()
   await expect(page.getByText('A bench will stand there')).toBeVisible()
 
   await saved(page)
@@ -115,7 +115,7 @@ test('from an empty folder: make a bed, compose, mend, undo, export, and keep it
   await expect(page.getByLabel('Have of catmint')).toHaveValue('2')
   await page.getByRole('link', { name: 'Compose' }).click()
   await expect(page.getByTestId('score').locator('[data-drift]')).toHaveCount(2)
-  await page.getByText(/^Accepted \(/).click()
+  await page.getByText(/^\s*Accepted \(/).click()
   await expect(page.getByText(title, { exact: true })).toBeVisible()
 })
 

@@ -108,7 +108,7 @@ test('light: the hour on the ring, the map of the season in the worker, and hand
     .toBeGreaterThan(0)
 
   await page.getByRole('tab', { name: 'This bed' }).click()
-  await expect(page.getByText(/^Computed: 9\.\d h a day/)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText(/^\s*Computed: 9\.\d h a day/)).toBeVisible({ timeout: 20_000 })
   await page.getByLabel('Sun, hours a day').fill('3')
   await page.getByLabel('Sun, hours a day').press('Enter')
   await expect(page.getByText('Hours by hand count: 3 h is part shade.')).toBeVisible()
@@ -222,7 +222,7 @@ test('beds of every kind are made, composed and walked round', async ({ page }) 
   ]) {
     await page.getByRole('combobox', { name: 'Kind of bed' }).click()
     await page.getByRole('option', { name: kind }).click()
-    await expect(page.getByText(/^Area /)).toBeVisible()
+    await expect(page.getByText(/^\s*Area /)).toBeVisible()
     await expect(page.getByRole('alert')).toHaveCount(0)
   }
   await saved(page)

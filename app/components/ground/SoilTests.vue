@@ -81,8 +81,7 @@ const percent = (n: number) => `${Math.round(n * 100)} %`
       </div>
       <p v-if="texture" class="result" data-testid="jar">
         {{ percent(texture.sand) }} sand, {{ percent(texture.silt) }} silt, {{ percent(texture.clay) }} clay:
-        <b>{{ texture.texture }}</b>
-        .
+        <b>{{ texture.texture }}.</b>
         <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: texture.soil })">
           Write “{{ texture.soil }}” in the book
         </UButton>
@@ -147,8 +146,8 @@ const percent = (n: number) => `${Math.round(n * 100)} %`
         />
       </div>
       <p v-if="drains" class="result" data-testid="percolation">
-        <b>{{ drains.mmPerH.toFixed(0) }} mm an hour</b>
-        : {{ drains.words }}.
+        <b>{{ drains.mmPerH.toFixed(0) }} mm an hour:</b>
+        {{ drains.words }}.
         <UButton size="xs" color="neutral" variant="outline" @click="put({ drainage: drains.drainage })">
           Write it in the book
         </UButton>
