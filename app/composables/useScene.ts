@@ -23,6 +23,7 @@ export const useScene = createSharedComposable(() => {
   const library = useLibraryStore()
   const compose = useComposeStore()
   const brief = useBriefStore()
+  const garden = useGardenScene()
   const { frame, aspect, surroundings } = useAspect()
   const { judged: light } = useBedLight()
 
@@ -42,10 +43,11 @@ export const useScene = createSharedComposable(() => {
   const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
   const scene = computed<Scene | null>(() =>
-    bedStore.bed && frame.value
+    garden.bed.value && frame.value
       ? makeScene(
           {
-            bed: bedStore.bed,
+            bed: garden.bed.value,
+            neighbours: garden.neighbours.value,
             library: library.byId,
             climate: climate.value,
             hardinessZone: zone.value,

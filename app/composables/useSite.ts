@@ -15,7 +15,6 @@ import {
   type ThingKind,
 } from '~~/core/site'
 import { outlinesOf } from '~~/core/see'
-import type { StoredBed } from '~~/shared/wire'
 
 /** A bed as it lies on the site. */
 export interface LaidBed {
@@ -34,13 +33,9 @@ export const useSite = createSharedComposable(() => {
   const store = useSiteStore()
   const bedStore = useBedStore()
   const ground = useGroundStore()
-  const others = shallowRef<readonly StoredBed[]>([])
+  const { stored: others, loadBeds } = useGardenScene()
   const site = computed(() => store.site ?? EMPTY_SITE)
   const chosen = computed(() => site.value.things.find((t) => t.id === ground.chosenId) ?? null)
-
-  async function loadBeds() {
-    if (bedStore.garden) others.value = await $fetch<StoredBed[]>(`/api/gardens/${bedStore.garden.id}/beds`)
-  }
 
   const beds = computed<{ id: string; bed: Bed }[]>(() =>
     others.value.map((b) => ({ id: b.id, bed: b.id === bedStore.id && bedStore.bed ? bedStore.bed : b.value })),

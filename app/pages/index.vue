@@ -84,12 +84,7 @@ function openBedForm(garden: StoredGarden) {
         aria-label="Garden archive to bring in"
         @change="takeArchive"
       />
-      <UButton
-        icon="i-lucide-plus"
-        @click="openForm(null)"
-      >
-        New garden
-      </UButton>
+      <UButton icon="i-lucide-plus" @click="openForm(null)">New garden</UButton>
     </header>
     <p v-if="problem" class="problem" role="alert">
       {{ problem }}
@@ -106,13 +101,7 @@ function openBedForm(garden: StoredGarden) {
           {{ dayOf(garden.value.place.lastFrost) }}, first {{ dayOf(garden.value.place.firstFrost) }}
         </span>
         <span class="space" />
-        <UButton
-          size="xs"
-          color="neutral"
-          variant="ghost"
-          icon="i-lucide-pencil"
-          @click="openForm(garden)"
-        >
+        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="openForm(garden)">
           Garden
         </UButton>
         <UButton
@@ -134,13 +123,7 @@ function openBedForm(garden: StoredGarden) {
           :aria-label="`Remove ${garden.value.name}`"
           @click="remove('gardens', garden.id, garden.value.name)"
         />
-        <UButton
-          size="sm"
-          color="neutral"
-          variant="outline"
-          icon="i-lucide-plus"
-          @click="openBedForm(garden)"
-        >
+        <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" @click="openBedForm(garden)">
           New bed
         </UButton>
       </div>

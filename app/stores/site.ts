@@ -1,3 +1,4 @@
+import { followSite } from '~~/core/garden'
 import { defineStore } from 'pinia'
 import { applySiteEdit, describeSiteEdit, EMPTY_SITE, resolveSite, type Site, type SiteEdit } from '~~/core/site'
 import { siteSchema } from '~~/shared/siteSchema'
@@ -26,7 +27,8 @@ export const useSiteStore = defineStore('site', () => {
     replace: (value) => ({ kind: 'replaceSite', site: value }),
     parse: (value) => siteSchema.safeParse(value).data ?? null,
   })
-  const resolved = computed(() => resolveSite(site.value ?? EMPTY_SITE))
+  /** Every point worked out, beds at the foot of what they stand against. */
+  const resolved = computed(() => followSite(resolveSite(site.value ?? EMPTY_SITE)))
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return

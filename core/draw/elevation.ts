@@ -108,6 +108,7 @@ const LEAST_HIT_M = 0.08
 export function figureAt(list: Elevation, x: number, z: number): Figure | null {
   for (let i = list.figures.length - 1; i >= 0; i--) {
     const f = list.figures[i]!
+    if (f.body.at.neighbour) continue
     const { halfM } = bodyProfile(f.body, (z - f.baseM) / f.scale)
     if (halfM > 0 && Math.abs(x - f.x) <= Math.max(halfM, LEAST_HIT_M) * f.scale) return f
   }

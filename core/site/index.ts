@@ -4,6 +4,7 @@ export { EYE_M, moved, newThing, spotsOf, THING_NAMES, withSpots } from './newTh
 export { cornersOf, type PlacedOf, type PlacedThing, type ResolvedSite, resolveSite } from './resolve'
 export {
   type BaseDrawing,
+  type Against,
   type BedPlace,
   type Building,
   type Cover,

@@ -5,6 +5,7 @@ import { PlanPainter } from '~/painters/PlanPainter'
 
 const props = defineProps<{ axis: PictureAxis; height: number; topPx: number }>()
 const store = useBedStore()
+const garden = useGardenScene()
 const compose = useComposeStore()
 const { planList, scene } = useScene()
 const { frame, aspect, lined } = useAspect()
@@ -22,7 +23,7 @@ watchPostEffect(() => {
   if (!painter.value || !planList.value || !aspect.value || !palette.value || props.axis.width < 50) return
   painter.value.show({
     list: planList.value,
-    wall: lined.value ? (store.bed?.wall ?? null) : null,
+    wall: lined.value ? (garden.bed.value?.wall ?? null) : null,
     fromX: aspect.value.firstX,
     toX: aspect.value.lastX,
     paved: store.bed?.form.kind === 'court',

@@ -5,6 +5,7 @@ import { KIND_NAMES } from '~/utils/kindNames'
 import { NAME_LIMIT } from '~~/shared/textSchema'
 
 const store = useBedStore()
+const { hasSiteWall } = useGardenScene()
 /** A bed by its figures: its kind, edges, lanes, wall, light and main viewpoint. */
 const { frame, fromSite } = useAspect()
 const { light, judged } = useBedLight()
@@ -161,7 +162,11 @@ function takeFromSite(id: unknown) {
         size="sm"
         @update:model-value="(on) => setWall(on ? {} : null)"
       />
-      <template v-if="bed.wall">
+      <p v-if="hasSiteWall" class="hint">
+        Its wall, height and windows come from the site, where it lies against a building or fence: change them
+        under “The site”.
+      </p>
+      <template v-else-if="bed.wall">
         <div class="three">
           <LengthInput
             label="Height"

@@ -10,6 +10,7 @@ const emit = defineEmits<{
   move: [which: 'back' | 'front' | 'round', index: number, to: { x: number; y: number }, how: 'edit' | 'preview']
 }>()
 const store = useBedStore()
+const garden = useGardenScene()
 const { frame, bodies, letters } = useScene()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -60,7 +61,7 @@ watchPostEffect(() => {
   if (!painter.value || !frame.value || !palette.value || !view.value) return
   painter.value.show({
     list: plan(bodies.value, frame.value, letters.value, plainView(store.bed!)),
-    wall: frame.value.closed ? null : (store.bed?.wall ?? null),
+    wall: frame.value.closed ? null : (garden.bed.value?.wall ?? null),
     fromX: bounds.value.x0,
     toX: bounds.value.x1,
     paved: store.bed?.form.kind === 'court',

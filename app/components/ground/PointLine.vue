@@ -38,7 +38,7 @@ function rename(event: Event) {
 </script>
 
 <template>
-  <li class="line" :class="{ chosen }" :data-point="point.name" @focusin="emit('choose')">
+  <li class="line" :class="{ chosen }" :data-point="point.name" :data-row="point.id" @focusin="emit('choose')">
     <input
       :value="point.name"
       class="name"

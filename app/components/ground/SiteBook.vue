@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { sidesNear } from '~~/core/garden'
 import { writeDxf, writeGeoJson, writeSvg } from '~~/core/exchange'
-import { spotsOf, THING_NAMES, windName, type Thing, type ThingKind } from '~~/core/site'
+import { spotsOf, THING_NAMES, windName, type Thing, type ThingKind, type BedPlace } from '~~/core/site'
 
 /** The field book of the site: points as measured, what stands there, and where the beds lie. */
 const store = useSiteStore()
@@ -9,14 +10,29 @@ const ground = useGroundStore()
 const { site, beds, laid, add, addPoint, setPoint, placeBed } = useSite()
 const units = computed(() => bedStore.garden?.value.units ?? 'metric')
 const KINDS = Object.keys(THING_NAMES) as ThingKind[]
-const menu = KINDS.map((kind) => ({ label: THING_NAMES[kind], onSelect: () => add(kind) }))
+/** A row that a menu made takes the focus from the menu, and keeps it. */
+const made = ref<string | null>(null)
+const keepFocus = {
+  onCloseAutoFocus: (event: Event) => {
+    if (!made.value) return
+    event.preventDefault()
+    const row = document.querySelector<HTMLElement>(`[data-row="${made.value}"]`)
+    made.value = null
+    row?.querySelector<HTMLElement>('input:not([type="color"])')?.focus()
+  },
+}
+const make = (how: () => void) => () => {
+  how()
+  made.value = ground.chosenId
+}
+const menu = KINDS.map((kind) => ({ label: THING_NAMES[kind], onSelect: make(() => add(kind)) }))
 const pointMenu = computed(() => [
-  { label: 'at a place of the sheet', onSelect: () => addPoint('fixed') },
+  { label: 'at a place of the sheet', onSelect: make(() => addPoint('fixed')) },
   ...(site.value.points.length >= 2
     ? [
-        { label: 'so far along, so far out', onSelect: () => addPoint('offset') },
-        { label: 'by two tapes', onSelect: () => addPoint('tapes') },
-        { label: 'running along a wall', onSelect: () => addPoint('running') },
+        { label: 'so far along, so far out', onSelect: make(() => addPoint('offset')) },
+        { label: 'by two tapes', onSelect: make(() => addPoint('tapes')) },
+        { label: 'running along a wall', onSelect: make(() => addPoint('running')) },
       ]
     : []),
 ])
@@ -50,6 +66,33 @@ function line(t: Thing): string {
   }
 }
 const placeOf = (id: string) => site.value.beds.find((b) => b.bedId === id) ?? null
+const NONE = 'none'
+const keyOf = (a: { thing: string; side: number }) => `${a.thing}/${a.side}`
+const sideKey = (place: BedPlace) => (place.against ? keyOf(place.against) : NONE)
+const resolvedPlace = (id: string) => store.resolved.beds.find((p) => p.bedId === id)!
+const choices = (id: string) => sidesNear(store.resolved, resolvedPlace(id))
+const sidesFor = (id: string) => [
+  { label: 'nothing of the site', value: NONE },
+  ...choices(id).map((c) => ({ label: c.label, value: keyOf(c.against) })),
+]
+/** A bed that leaves its wall stays where it lay. */
+function layAgainst(id: string, key: string) {
+  const { at, lookDeg } = resolvedPlace(id)
+  const against = choices(id).find((c) => keyOf(c.against) === key)?.against ?? null
+  placeBed(id, { ...placeOf(id)!, at, lookDeg, against })
+}
+function shiftAlong(id: string, alongM: number) {
+  const place = placeOf(id)!
+  placeBed(id, { ...place, against: { ...place.against!, alongM } })
+}
+const OWN = 'own'
+const viewers = computed(() => [
+  { label: 'its own viewpoint', value: OWN },
+  ...site.value.things.filter((t) => t.kind === 'viewpoint').map((t) => ({ label: t.name, value: t.id })),
+])
+const lookFrom = (id: string, viewer: string) =>
+  placeBed(id, { ...placeOf(id)!, viewFrom: viewer === OWN ? null : viewer })
+
 function putOnSite(id: string) {
   placeBed(id, { bedId: id, at: { ...ground.middle }, lookDeg: (site.value.northDeg + 360) % 360, baseM: 0 })
   ground.chosenId = `bed:${id}`
@@ -137,6 +180,35 @@ const exports = [
                 @update:model-value="(baseM) => placeBed(b.id, { ...placeOf(b.id)!, baseM })"
               />
             </div>
+            <label class="label">
+              Lies against
+              <USelect
+                :model-value="sideKey(placeOf(b.id)!)"
+                :items="sidesFor(b.id)"
+                size="xs"
+                :aria-label="`${b.bed.name} lies against`"
+                @update:model-value="(key) => layAgainst(b.id, String(key))"
+              />
+            </label>
+            <div v-if="placeOf(b.id)!.against">
+              <span class="label">From the wall’s left end</span>
+              <GroundSignedLength
+                label="From the wall’s left end"
+                :model-value="placeOf(b.id)!.against!.alongM"
+                :units="units"
+                @update:model-value="(alongM) => shiftAlong(b.id, alongM)"
+              />
+            </div>
+            <label class="label">
+              Judged from
+              <USelect
+                :model-value="placeOf(b.id)!.viewFrom ?? 'own'"
+                :items="viewers"
+                size="xs"
+                :aria-label="`${b.bed.name} is judged from`"
+                @update:model-value="(id) => lookFrom(b.id, String(id))"
+              />
+            </label>
             <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-x" @click="placeBed(b.id, null)">
               Off the site
             </UButton>
@@ -147,7 +219,7 @@ const exports = [
     <section>
       <div class="head">
         <h3>What stands and runs</h3>
-        <UDropdownMenu :items="menu">
+        <UDropdownMenu :items="menu" :content="keepFocus">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-thing">
             Add
           </UButton>
@@ -165,6 +237,7 @@ const exports = [
             class="thing"
             :class="{ chosen: ground.chosenId === t.id }"
             :data-thing="t.name"
+            :data-row="t.id"
           >
             <button
               class="what"
@@ -182,7 +255,7 @@ const exports = [
     <section>
       <div class="head">
         <h3>Points by tape</h3>
-        <UDropdownMenu :items="pointMenu">
+        <UDropdownMenu :items="pointMenu" :content="keepFocus">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-point">
             Point
           </UButton>

@@ -268,7 +268,11 @@ function key(event: KeyboardEvent) {
   const place = store.kept?.beds.find((b) => `bed:${b.bedId}` === ground.chosenId)
   if (thing) move(thing, null, by[0] * far, by[1] * far)
   else if (place && !('of' in place.at))
-    placeBed(place.bedId, { ...place, at: { x: place.at.x + by[0] * far, y: place.at.y + by[1] * far } })
+    placeBed(place.bedId, {
+      ...place,
+      against: null,
+      at: { x: place.at.x + by[0] * far, y: place.at.y + by[1] * far },
+    })
   else at.value = { x: at.value!.x + (by[0] * 40) / pxPerM.value, y: at.value!.y + (by[1] * 40) / pxPerM.value }
 }
 defineExpose({ fit, zoom })

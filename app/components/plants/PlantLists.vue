@@ -107,11 +107,7 @@ function leave() {
         </div>
         <div class="acts">
           <UButton v-if="waiting && report?.ok" @click="take">Take them in</UButton>
-          <UButton
-            color="neutral"
-            variant="ghost"
-            @click="leave"
-          >
+          <UButton color="neutral" variant="ghost" @click="leave">
             {{ waiting ? 'Leave it' : 'Close' }}
           </UButton>
         </div>

@@ -5,6 +5,7 @@ const library = useLibraryStore()
 const site = useSiteStore()
 const brief = useBriefStore()
 const compose = useComposeStore()
+const { loadBeds } = useGardenScene()
 const problem = ref('')
 const ready = ref(false)
 
@@ -17,7 +18,12 @@ async function open() {
   try {
     await store.open(String(route.params.id))
     if (store.garden)
-      await Promise.all([library.load(store.garden.id), site.open(store.garden.id), brief.open(store.garden.id)])
+      await Promise.all([
+        library.load(store.garden.id),
+        site.open(store.garden.id),
+        brief.open(store.garden.id),
+        loadBeds(),
+      ])
     compose.lookFrom(null)
     ready.value = true
   } catch (error) {

@@ -1,0 +1,61 @@
+import type { Bed } from '~~/core/bed'
+import { layGarden, neighboursOf, type LaidBed } from '~~/core/garden'
+import type { PlacedPlant } from '~~/core/layout'
+import type { StoredBed } from '~~/shared/wire'
+
+const NO_PLANTS: readonly PlacedPlant[] = []
+
+/** The one garden under all its beds: the bed under the hand as the site has it, and the plants of the other beds in its plan. */
+export const useGardenScene = createSharedComposable(() => {
+  const store = useBedStore()
+  const site = useSiteStore()
+  const library = useLibraryStore()
+  const brief = useBriefStore()
+  const stored = shallowRef<readonly StoredBed[]>([])
+
+  async function loadBeds() {
+    if (store.garden) stored.value = await $fetch<StoredBed[]>(`/api/gardens/${store.garden.id}/beds`)
+  }
+
+  const isOpen = computed(() => site.id !== null && site.id === store.garden?.id)
+  const frame = computed(() => (store.bed ? bedFrameOf(store.bed) : null))
+  const viewpoint = computed(() => store.bed?.viewpoint ?? null)
+  // Laid again when the site or the bed's edge changes, not with every plant: wall and viewpoint stay the same objects.
+  const laid = computed<LaidBed | null>(() => {
+    const bed = store.kept
+    if (!isOpen.value || !store.id || !bed || !frame.value || !viewpoint.value) return null
+    const { id } = store
+    return layGarden(site.resolved, [{ id, bed: { ...bed, viewpoint: viewpoint.value } }]).beds.get(id) ?? null
+  })
+  const place = computed(() => site.resolved.beds.find((b) => b.bedId === store.id) ?? null)
+  const hasSiteWall = computed(() => !!place.value?.against && laid.value?.bed.wall !== store.kept?.wall)
+  const hasSiteView = computed(() => !!place.value?.viewFrom && laid.value?.bed.viewpoint !== viewpoint.value)
+  const siteWall = computed(() => (hasSiteWall.value ? (laid.value?.bed.wall ?? null) : undefined))
+
+  /** The bed as it is worked on, with its wall and its viewpoint from the site where it takes them from there. */
+  const bed = computed<Bed | null>(() => {
+    const own = store.bed
+    if (!own || (!hasSiteWall.value && !hasSiteView.value)) return own
+    return {
+      ...own,
+      ...(siteWall.value === undefined ? {} : { wall: siteWall.value }),
+      ...(hasSiteView.value ? { viewpoint: laid.value!.bed.viewpoint } : {}),
+    }
+  })
+
+  const others = computed(() =>
+    layGarden(
+      site.resolved,
+      stored.value.filter((b) => b.id !== store.id).map((b) => ({ id: b.id, bed: b.value })),
+    ),
+  )
+  const neighbours = computed<readonly PlacedPlant[]>(() => {
+    const here = laid.value
+    if (!here?.transform || library.byId.size === 0) return NO_PLANTS
+    const beds = new Map(others.value.beds).set(here.id, here)
+    const found = neighboursOf({ ...others.value, beds }, here.id, library.byId, brief.brief.schools)
+    return found.length > 0 ? found : NO_PLANTS
+  })
+
+  return { stored, loadBeds, bed, laid, neighbours, hasSiteWall, hasSiteView }
+})
