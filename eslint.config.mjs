@@ -13,6 +13,20 @@ const ABOVE_CORE = [
   ...['@electric-sql/*', 'pg', '**/app/**', '**/server/**', '**/shared/**'],
 ]
 
+/** Rooms of the core, lowest floor first: a room imports only from rooms before it. */
+const ROOMS = [
+  ...['measure', 'geometry', 'time', 'colour', 'plant', 'bed', 'care', 'brief', 'site', 'layout', 'light', 'see'],
+  ...['garden', 'draw', 'edit', 'count', 'exchange', 'scene', 'season', 'match', 'judge'],
+]
+const floors = ROOMS.map((room, i) => ({
+  files: [`core/${room}/**/*.ts`],
+  ignores: ['core/**/*.test.ts'],
+  rules: up(
+    [...ABOVE_CORE, ...ROOMS.slice(i + 1).flatMap((above) => [`../${above}`, `../../${above}`])],
+    'core imports only pure libraries, and rooms only those below them',
+  ),
+}))
+
 /** What a template may not do: it shows and hands on; figures and choices are made in the script or the core. */
 const inTemplates = (selector, message) => ({ selector: `VElement VExpressionContainer ${selector}`, message })
 
@@ -28,7 +42,7 @@ export default tseslint.config(
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-invalid-void-type': 'off',
       '@stylistic/max-len': ['warn', { code: 140, ignoreRegExpLiterals: true, ignorePattern: '^ *<path ' }],
-      complexity: ['error', 12],
+      complexity: ['warn', 12],
       'max-lines': ['warn', { max: 300, skipBlankLines: true }],
       'max-lines-per-function': ['warn', { max: 80, skipBlankLines: true, skipComments: true }],
       'no-nested-ternary': 'warn',
@@ -56,11 +70,7 @@ export default tseslint.config(
     files: ['**/*.test.ts', 'tests/**'],
     rules: { 'max-lines': 'off', 'max-lines-per-function': 'off', complexity: 'off', 'no-nested-ternary': 'off' },
   },
-  {
-    files: ['core/**/*.ts'],
-    ignores: ['core/**/*.test.ts'],
-    rules: up(ABOVE_CORE, 'core imports only core and pure libraries'),
-  },
+  ...floors,
   { files: ['shared/**/*.ts'], rules: up(['vue', '#*', '**/app/**', '**/server/**'], 'shared imports only core') },
   {
     files: ['server/**/*.ts'],

@@ -60,7 +60,10 @@ export interface SavedAnswer {
 export interface ConflictAnswer<T> {
   readonly stored: T
 }
-/** Plants for a garden: the library's and the user's own, with the garden's changes; which are own, which are changed, and the garden's photos (plant id → drawing id). */
+/**
+ * Plants for a garden: the library's and the user's own, with the garden's changes; which are own, which are
+ * changed, and the garden's photos (plant id → drawing id).
+ */
 export interface LibraryAnswer {
   readonly plants: readonly Plant[]
   readonly own: readonly string[]

@@ -2,7 +2,10 @@ import type { SaveState } from '~/stores/saver'
 
 const ORDER: readonly SaveState[] = ['conflict', 'refused', 'offline', 'saving', 'waiting', 'saved']
 
-/** What undo, redo and the saved state speak of: the site or the brief while it is worked on, else the bed; what is unsaved of either is said. */
+/**
+ * What undo, redo and the saved state speak of: the site or the brief while it is worked on, else the bed; what is
+ * unsaved of either is said.
+ */
 export function useDesk() {
   const bed = useBedStore()
   const site = useSiteStore()

@@ -12,7 +12,10 @@ export interface DrawingEdits {
 
 const MOST_THINGS = 500
 
-/** Things of a site from lines of a drawing, each of a chosen kind (`none` leaves it out); what a site cannot keep is left out and named. */
+/**
+ * Things of a site from lines of a drawing, each of a chosen kind (`none` leaves it out); what a site cannot keep
+ * is left out and named.
+ */
 export function drawingEdits(site: Site, lines: readonly FoundLine[], kinds: readonly string[]): DrawingEdits {
   const left: string[] = []
   const edits = lines.flatMap((found, i): SiteEdit[] => {

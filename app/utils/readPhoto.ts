@@ -1,6 +1,9 @@
 const MOST = 12 * 1024 * 1024
 
-/** A photo read and drawn no larger than a box, as JPEG; what it is is told by decoding it, not by its name. Throws an error whose message says what to do. */
+/**
+ * A photo read and drawn no larger than a box, as JPEG; what it is is told by decoding it, not by its name. Throws
+ * an error whose message says what to do.
+ */
 export async function readPhoto(file: File, widthPx: number, heightPx: number): Promise<HTMLCanvasElement> {
   if (file.size > MOST)
     throw new Error(

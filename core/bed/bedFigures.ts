@@ -17,7 +17,10 @@ const POT_SHARE = 0.75
 /** Wet potting soil with its plants. Source: 0.9 to 1.1 kg a litre. */
 const KG_PER_LITRE = 1
 
-/** Area, length of the edge that is cut or edged, and volume of soil: 0.3 m deep in a bed, what a pot holds in a pot. Source: calculations, Materials. */
+/**
+ * Area, length of the edge that is cut or edged, and volume of soil: 0.3 m deep in a bed, what a pot holds in a
+ * pot. Source: calculations, Materials.
+ */
 export function bedFigures(bed: Bed, frame: BedFrame): BedFigures {
   const parts = placingsOf(bed.form).length
   if (bed.form.kind === 'container') {

@@ -2,7 +2,10 @@ export const FATES = ['keep', 'move', 'divide', 'cut-back', 'take-out', 'reserve
 export type Fate = (typeof FATES)[number]
 export const CONDITIONS = ['good', 'tired', 'poor'] as const
 
-/** A plant that stands in the bed already, or a gap kept for one to come: its place (plan), its size today and what becomes of it. Metres. */
+/**
+ * A plant that stands in the bed already, or a gap kept for one to come: its place (plan), its size today and what
+ * becomes of it. Metres.
+ */
 export interface Existing {
   readonly id: string
   readonly name: string

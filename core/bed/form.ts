@@ -12,7 +12,10 @@ export const BED_KINDS = [
 ] as const
 export type BedKind = (typeof BED_KINDS)[number]
 
-/** A closed edge in plan by stations going round clockwise as drawn (y toward the viewer), metres; smooth through them or straight between. */
+/**
+ * A closed edge in plan by stations going round clockwise as drawn (y toward the viewer), metres; smooth through
+ * them or straight between.
+ */
 export interface RoundEdge {
   readonly smooth: boolean
   readonly stations: readonly Point[]

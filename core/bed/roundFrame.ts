@@ -42,7 +42,10 @@ export function middleOf(line: readonly Point[]): { from: Point; to: Point; spin
   }
 }
 
-/** Where a ray from a place in a direction meets a closed line: distance in lengths of the direction, side and share of it; nearest first. */
+/**
+ * Where a ray from a place in a direction meets a closed line: distance in lengths of the direction, side and
+ * share of it; nearest first.
+ */
 export function rayHits(
   line: readonly Point[],
   from: Point,

@@ -1,6 +1,9 @@
 import type { Plant, PruningGroup } from '../plant'
 
-/** Visits a year and minutes a visit for a plant one metre across. Source: calculations, Materials, water, work, money (visits × minutes). */
+/**
+ * Visits a year and minutes a visit for a plant one metre across. Source: calculations, Materials, water, work,
+ * money (visits × minutes).
+ */
 const PRUNING: Readonly<Record<PruningGroup, { readonly visits: number; readonly minutes: number }>> = {
   none: { visits: 0, minutes: 0 },
   'after-flowering': { visits: 1, minutes: 12 },
@@ -17,7 +20,10 @@ const STAKE_MIN = 4
 const STAKED_FROM_M = 1.2
 const WEED_MIN_PER_M2 = 14
 
-/** Minutes a year that one plant asks: pruning by its group and size, planting again when it lasts a season, staking when tall and herbaceous. */
+/**
+ * Minutes a year that one plant asks: pruning by its group and size, planting again when it lasts a season,
+ * staking when tall and herbaceous.
+ */
 export function minutesAYear(p: Plant): number {
   const { visits, minutes } = PRUNING[p.pruningGroup]
   const size = Math.max(LEAST_SPREAD_M, p.spreadM)

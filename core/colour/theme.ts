@@ -97,7 +97,10 @@ export function proposeTheme(base: string, harmony: Harmony): Theme {
   }
 }
 
-/** The theme colour nearest to a colour in a month, and how far it lies; colours not wanted in that month do not count. Null for a theme without colours then. */
+/**
+ * The theme colour nearest to a colour in a month, and how far it lies; colours not wanted in that month do not
+ * count. Null for a theme without colours then.
+ */
 export function nearestOf(
   theme: Theme,
   colour: string,

@@ -11,7 +11,10 @@ export interface BedCosts {
 
 const known = new WeakMap<Bed, { readonly library: ReadonlyMap<string, Plant>; readonly costs: BedCosts }>()
 
-/** Work and money of a bed by its schedule and area; kept for beds that did not change. Source: calculations, Materials, water, work, money. */
+/**
+ * Work and money of a bed by its schedule and area; kept for beds that did not change. Source: calculations,
+ * Materials, water, work, money.
+ */
 export function bedCosts(bed: Bed, library: ReadonlyMap<string, Plant>): BedCosts {
   const there = known.get(bed)
   if (there?.library === library) return there.costs

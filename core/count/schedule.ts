@@ -23,7 +23,10 @@ export interface Schedule {
   readonly missing: readonly string[]
 }
 
-/** The schedule of a bed with all its repeated parts: one line a plant, in the order of the key. `missing` names drifts' plants that the library lacks. */
+/**
+ * The schedule of a bed with all its repeated parts: one line a plant, in the order of the key. `missing` names
+ * drifts' plants that the library lacks.
+ */
 export function schedule(bed: Bed, library: ReadonlyMap<string, Plant>): Schedule {
   const need = new Map<string, number>()
   const parts = placingsOf(bed.form).length

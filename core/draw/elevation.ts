@@ -41,7 +41,10 @@ export interface Elevation {
   readonly topM: number
 }
 
-/** The display list of a bed's elevation from a viewpoint (its own when none is named). Heights and positions in metres; climbers hang on the wall. */
+/**
+ * The display list of a bed's elevation from a viewpoint (its own when none is named). Heights and positions in
+ * metres; climbers hang on the wall.
+ */
 export function elevation(
   bodies: readonly Body[],
   frame: BedFrame,

@@ -146,8 +146,7 @@ function exchange(bed: Bed, drift: Drift, after: Drift): Edited {
 
 /** What must change of one drift to make it the other; numbers go with the count, so that they come back as they were. */
 function differences(from: Drift, to: Drift): Partial<Omit<Drift, 'id'>> {
-  const { id: _, ...parts } = to
-  const change = Object.fromEntries(Object.entries(parts).filter(([k, v]) => from[k as keyof Drift] !== v))
+  const change = Object.fromEntries(Object.entries(to).filter(([k, v]) => from[k as keyof Drift] !== v))
   if (from.count === to.count) return change
   return { ...change, numbers: to.numbers ?? null, nextNumber: to.nextNumber ?? null }
 }

@@ -82,7 +82,10 @@ function asTheSiteHasIt(
 const IN_FRONT_DEG = 40
 const LEAST_DISTANCE_M = 0.2
 
-/** A viewpoint of the site as it looks at a bed: how far off, and how far round from its front. `toBed` turns places of the site into the bed's plan. */
+/**
+ * A viewpoint of the site as it looks at a bed: how far off, and how far round from its front. `toBed` turns
+ * places of the site into the bed's plan.
+ */
 export function seenFrom(
   viewer: PlacedOf<'viewpoint'>,
   bed: Bed,

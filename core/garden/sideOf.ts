@@ -21,7 +21,8 @@ const turnsLeft = (outline: readonly Point[]): boolean => {
 }
 
 /**
- * A side as seen from outside a building; of a fence from the side that `lookDeg` (on the sheet, degrees) looks from. Null when the thing has
+ * A side as seen from outside a building; of a fence from the side that `lookDeg` (on the sheet, degrees) looks
+ * from. Null when the thing has
  * no such side. Metres on the site plan.
  */
 export function sideOf(thing: PlacedThing, side: number, lookDeg: number): WallSide | null {

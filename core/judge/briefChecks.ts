@@ -28,7 +28,10 @@ const MUST_SHARE: Readonly<Partial<Record<Requirement['trait'], number>>> = {
 }
 const LEAST_SHOW = 0.25
 
-/** How a bed stands against the brief: each requirement that holds for it, its months; and with the garden's other beds, the work and the money. */
+/**
+ * How a bed stands against the brief: each requirement that holds for it, its months; and with the garden's other
+ * beds, the work and the money.
+ */
 export function briefChecks(brief: Brief, scene: Scene, bedId: string, others: readonly Bed[] = []): BriefCheck[] {
   const kinds = [...scene.byPlant].map(([plant, list]) => ({ plant, count: list.length }))
   const canopy = kinds.reduce((n, k) => n + areaOf(k), 0)

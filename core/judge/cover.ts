@@ -5,7 +5,10 @@ import type { Scene } from '../scene'
 const ALONG = 90
 const ACROSS = 16
 
-/** Share (0-1) of the bed that lies under a mature canopy in summer, sampled at places that stand for equal parts of the ground; what weaves or climbs covers nothing. */
+/**
+ * Share (0-1) of the bed that lies under a mature canopy in summer, sampled at places that stand for equal parts
+ * of the ground; what weaves or climbs covers nothing.
+ */
 export function soilCover({ frame, own }: Scene): number {
   const circles = own
     .filter((p) => p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber' && !p.standing?.gap)

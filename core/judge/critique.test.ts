@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, oval, plainGround, rectangle, type Bed } from '../bed'
+import { oval, plainGround, rectangle, type Bed } from '../bed'
 import type { Surroundings } from '../site'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'

@@ -95,7 +95,10 @@ export class Settled {
     this.add(tag, drift, plant, first, false, true)
   }
 
-  /** The shift along the bed, within the room there is and half a spread, that best sets a row's plants into the gaps of the lane just behind. */
+  /**
+   * The shift along the bed, within the room there is and half a spread, that best sets a row's plants into the gaps
+   * of the lane just behind.
+   */
   bestShift(xs: readonly number[], lane: number, plant: Plant, room: { left: number; right: number }): number {
     if (lane === 0 || xs.length === 0 || plant.spacingHabit === 'weaves' || room.left + room.right < 0.01) return 0
     const behind = this.behind(lane, Math.min(...xs) - 1.2, Math.max(...xs) + 1.2)

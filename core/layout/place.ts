@@ -53,7 +53,10 @@ export interface PlacedPlant {
   }
 }
 
-/** The stretch of the bed a drift's plants take up as the score draws it, in the bed's running coordinate; round a bed it may pass the seam. */
+/**
+ * The stretch of the bed a drift's plants take up as the score draws it, in the bed's running coordinate; round a
+ * bed it may pass the seam.
+ */
 export interface DriftSpan {
   readonly driftId: string
   readonly from: number
@@ -265,7 +268,10 @@ function laneSlope(frame: BedFrame, band: LaneBand): number {
   return Math.min(1, steepest)
 }
 
-/** How far out from the back a plant's middle may stand at a running place: off the wall by its setback, clear of a rim, its whole spread inside the edge. */
+/**
+ * How far out from the back a plant's middle may stand at a running place: off the wall by its setback, clear of a
+ * rim, its whole spread inside the edge.
+ */
 export function outLimits(
   frame: BedFrame,
   plant: Plant,

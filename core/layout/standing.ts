@@ -3,7 +3,10 @@ import { hashText } from '../geometry'
 import type { Plant } from '../plant'
 import type { PlacedPlant } from './place'
 
-/** What stands in a bed already, or is reserved, as plants in their places; the first plant of the library lends what a reserved gap does not know. */
+/**
+ * What stands in a bed already, or is reserved, as plants in their places; the first plant of the library lends
+ * what a reserved gap does not know.
+ */
 export function standingPlants(
   bed: Pick<Bed, 'existing'> & Partial<Pick<Bed, 'laneShares'>>,
   library: ReadonlyMap<string, Plant>,

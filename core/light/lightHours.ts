@@ -21,7 +21,10 @@ export interface GridWindow {
   readonly r1: number
 }
 
-/** Hours of sun of one day, a figure a cell, row by row: direct before and after solar noon, direct later than two hours after it, in dappled shade, and what of that gets through. */
+/**
+ * Hours of sun of one day, a figure a cell, row by row: direct before and after solar noon, direct later than two
+ * hours after it, in dappled shade, and what of that gets through.
+ */
 export interface MonthLight {
   readonly morning: Float32Array
   readonly afternoon: Float32Array

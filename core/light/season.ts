@@ -1,7 +1,10 @@
 import type { PlaceMonth } from '../time'
 import { sunAt, type LightHours } from './lightHours'
 
-/** The light of one place: hours by month, the growing season's mean, its brightest and darkest month, and how much comes late on a summer's day. */
+/**
+ * The light of one place: hours by month, the growing season's mean, its brightest and darkest month, and how much
+ * comes late on a summer's day.
+ */
 export interface PlaceLight {
   readonly months: readonly number[]
   readonly mean: number

@@ -7,7 +7,10 @@ export interface SunPosition {
   readonly altitudeDeg: number
 }
 
-/** The sun at an instant, seen from a latitude and longitude (degrees, east positive). Source: suncalc; held to a second library in the tests. */
+/**
+ * The sun at an instant, seen from a latitude and longitude (degrees, east positive). Source: suncalc; held to a
+ * second library in the tests.
+ */
 export function sunPosition(at: Date, latitude: number, longitude: number): SunPosition {
   const { azimuth, altitude } = getPosition(at, latitude, longitude)
   return { azimuthDeg: azimuth, altitudeDeg: altitude }
@@ -34,7 +37,8 @@ export function solarNoon(year: number, month: PlaceMonth, day: number, latitude
 }
 
 /**
- * The sun's way on a day of a month (the 21st when none is named) in equal steps, symmetric about solar noon, so that a symmetric site gets the same before and after.
+ * The sun's way on a day of a month (the 21st when none is named) in equal steps, symmetric about solar noon, so
+ * that a symmetric site gets the same before and after.
  * A step in which the sun rises or sets counts by the share that it is up. Hours add up to the day's length.
  */
 export function sunSteps(

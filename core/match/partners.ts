@@ -28,7 +28,10 @@ export interface PartnerAsk {
 const SHORTLIST = 48
 const STARTS = 10
 
-/** Pairs, trios and fives ranked by contrast of texture, form, colour and height step, months in flower, and shared needs. Source: practice, Contrast; calculations, Colour and contrast. */
+/**
+ * Pairs, trios and fives ranked by contrast of texture, form, colour and height step, months in flower, and shared
+ * needs. Source: practice, Contrast; calculations, Colour and contrast.
+ */
 export function partners(library: Iterable<Plant>, ask: PartnerAsk): Partnership[] {
   const { seed, size, site, month, bias, maxHeightM = Infinity, most = 6 } = ask
   const fits = [...library].filter(

@@ -30,7 +30,8 @@ export const withoutShow = (look: Look): Look => ({
 
 /**
  * The look of a plant in a month (1-12) of a climate. Leaves come about a month before the last frost and go about three
- * weeks after the first one; bulbs follow their flower; annuals stand from the last frost to the first. Source: design/calculations, Size over time.
+ * weeks after the first one; bulbs follow their flower; annuals stand from the last frost to the first. Source:
+ * design/calculations, Size over time.
  */
 export function lookAt(plant: Plant, month: PlaceMonth, climate: Climate): Look {
   let plants = known.get(climate)

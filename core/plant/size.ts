@@ -30,7 +30,8 @@ export const grownShare = (seasons: number, yearsTo90: number): number =>
 /**
  * Size before the month's own state (leafless, died back) is taken into account, in metres, at the middle of a month of a year after
  * planting. Woody: `h0 + (H - h0)(1 - e^(-ky))`; herbaceous likewise from a fuller start; annuals and bulbs are full size each season.
- * `y` counts growing seasons of the place, so that a plant neither jumps at the new year nor shrinks. Source: design/calculations, Size over time.
+ * `y` counts growing seasons of the place, so that a plant neither jumps at the new year nor shrinks. Source:
+ * design/calculations, Size over time.
  */
 export function sizeAt(
   plant: Plant,

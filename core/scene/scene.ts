@@ -10,7 +10,8 @@ import type { Surroundings } from '../site'
 import type { Climate, PlaceMonth } from '../time'
 
 /**
- * What a scene is made from: plain values that can be cloned, so that one is made anywhere, in the page, in a worker, on the server and in a
+ * What a scene is made from: plain values that can be cloned, so that one is made anywhere, in the page, in a
+ * worker, on the server and in a
  * test alike. Lengths in metres in the bed's own plan.
  */
 export interface SceneInput {

@@ -1,7 +1,8 @@
 import type { Point } from '../geometry'
 
 /**
- * The site plan: metres, x to the right and y up the sheet. `northDeg` is the azimuth (clockwise from north) that the sheet's y axis points to.
+ * The site plan: metres, x to the right and y up the sheet. `northDeg` is the azimuth (clockwise from north) that
+ * the sheet's y axis points to.
  * A corner is a place, or a surveyed point that it stays fixed to.
  */
 export type Spot = Point | { readonly of: string }
@@ -114,7 +115,10 @@ export interface SiteViewpoint extends Named {
   readonly at: Spot
   readonly eyeM: number
 }
-/** What must stay open or be hidden, seen from a viewpoint of the site: a width square to the line of sight, between two heights. Without a viewpoint it is only drawn. */
+/**
+ * What must stay open or be hidden, seen from a viewpoint of the site: a width square to the line of sight,
+ * between two heights. Without a viewpoint it is only drawn.
+ */
 export interface Target extends Named {
   readonly kind: 'target'
   readonly wish: 'keep' | 'hide'

@@ -91,7 +91,10 @@ function placeOf(m: Measure, at: (id: string) => Point): Result<Point> {
   }
 }
 
-/** The measure that would put a point at a place: what dragging it in the plan writes into the field book. A running measure keeps to its line. */
+/**
+ * The measure that would put a point at a place: what dragging it in the plan writes into the field book. A
+ * running measure keeps to its line.
+ */
 export function measureTo(m: Measure, place: Point, places: ReadonlyMap<string, Point>): Measure {
   const round = (n: number) => Math.round(n * 1000) / 1000
   if (m.kind === 'fixed') return { kind: 'fixed', x: round(place.x), y: round(place.y) }

@@ -6,7 +6,10 @@ export interface WalkedSide {
   readonly turnDeg: number
 }
 
-/** The corners of an outline that was walked round by lengths and turns, from a place and a heading (azimuth on the sheet); one more than sides, the last should be the first again. */
+/**
+ * The corners of an outline that was walked round by lengths and turns, from a place and a heading (azimuth on the
+ * sheet); one more than sides, the last should be the first again.
+ */
 export function walkOutline(from: Point, headingDeg: number, sides: readonly WalkedSide[]): Point[] {
   const walk = [from]
   let heading = headingDeg

@@ -1,7 +1,10 @@
 import type { H3Event } from 'h3'
 import { pictureType } from '../../shared/pictureType'
 
-/** The PNG or JPEG that a request carries, told by its bytes; refuses anything else, and what is larger than `mostMB`. `instead` says what to do. */
+/**
+ * The PNG or JPEG that a request carries, told by its bytes; refuses anything else, and what is larger than
+ * `mostMB`. `instead` says what to do.
+ */
 export async function readPicture(
   event: H3Event,
   mostMB: number,

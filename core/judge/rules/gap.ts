@@ -16,7 +16,10 @@ export const gap: LocalRule = {
   fold: (scene, remarks) => joinStretches(remarks).map((list) => describe(scene, list)),
 }
 
-/** The barest spot of each column of cells (`other` is its way out from the back): every plant stamps its clearance on the cells about it, the least one stays. */
+/**
+ * The barest spot of each column of cells (`other` is its way out from the back): every plant stamps its clearance
+ * on the cells about it, the least one stays.
+ */
 function bareCells(scene: Scene, range: Range): Remark[] {
   const { frame, placement, school } = scene
   if (placement.plants.length === 0) return []

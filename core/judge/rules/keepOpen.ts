@@ -109,7 +109,10 @@ function targets(scene: Scene): Finding[] {
   })
 }
 
-/** A post, urn or bench of the site that must stay in view of the bed's own viewer. The centrepiece of an island is judged all round instead. */
+/**
+ * A post, urn or bench of the site that must stay in view of the bed's own viewer. The centrepiece of an island is
+ * judged all round instead.
+ */
 function feature(scene: Scene, t: PlacedOf<'feature'>): Finding[] {
   const { form } = scene.bed
   if (form.kind === 'island' && form.centre !== 'none' && Math.hypot(t.at.x, t.at.y) < 0.5) return []

@@ -60,7 +60,10 @@ const months = computed(() => [
   })),
 ])
 
-/** Fit to the bed and the brief: site, depth, never and wished-for traits, months that matter, colours of the theme; a search keeps its own order. */
+/**
+ * Fit to the bed and the brief: site, depth, never and wished-for traits, months that matter, colours of the
+ * theme; a search keeps its own order.
+ */
 function sorted(plants: Plant[]): Plant[] {
   if (text.value.trim() && sort.value === 'fit') return plants
   if (sort.value === 'name') return [...plants].sort((a, b) => a.botanicalName.localeCompare(b.botanicalName))
