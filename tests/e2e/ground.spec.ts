@@ -28,6 +28,8 @@ test('the site by tape: a point by two tapes, tapes that do not meet, a corner m
   await page.getByRole('menuitem', { name: 'by two tapes' }).click()
   await expect(points.locator('li')).toHaveCount(6)
   const line = points.locator('li').nth(5)
+  // The row that the menu made has the focus, and what is typed at once stays where it is typed.
+  await expect(page.getByLabel('Name of point F')).toBeFocused()
   await expect(line).toContainText('are missing')
   await page.getByLabel('F, first tape', { exact: true }).fill(`40' 6"`)
   await page.getByLabel('F, first tape', { exact: true }).press('Enter')
@@ -50,6 +52,22 @@ test('the site by tape: a point by two tapes, tapes that do not meet, a corner m
   await page.reload()
   await page.getByRole('tab', { name: 'The site' }).click()
   await expect(page.getByTestId('points').locator('li')).toHaveCount(6)
+})
+
+test('a bed is laid against a side of a building, and goes with it', async ({ page }) => {
+  await openSite(page)
+  await page.getByRole('button', { name: /Reading-room front/ }).click()
+  await page.getByLabel('Reading-room front lies against').click()
+  const sides = page.getByRole('option', { name: /, side 1$/ })
+  await sides.first().click()
+  await saved(page)
+  await expect(page.getByLabel('From the wall’s left end')).toBeVisible()
+  await page.getByRole('tab', { name: 'This bed' }).click()
+  await expect(page.getByText('come from the site')).toBeVisible()
+  await page.getByRole('tab', { name: 'The site' }).click()
+  await page.getByLabel('Reading-room front lies against').click()
+  await page.getByRole('option', { name: 'nothing of the site' }).click()
+  await saved(page)
 })
 
 test('a thing is dragged in the plan, measured outlines close, and a walk is drawn', async ({ page }) => {

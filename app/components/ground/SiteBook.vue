@@ -18,7 +18,9 @@ const keepFocus = {
     event.preventDefault()
     const row = document.querySelector<HTMLElement>(`[data-row="${made.value}"]`)
     made.value = null
-    row?.querySelector<HTMLElement>('input:not([type="color"])')?.focus()
+    // Whoever is already typing into a row is not interrupted.
+    const isBusy = document.activeElement?.closest('[data-row]')
+    if (!isBusy) row?.querySelector<HTMLElement>('input:not([type="color"])')?.focus()
   },
 }
 const make = (how: () => void) => () => {
