@@ -19,7 +19,7 @@ const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
       @click="emit('update:modelValue', t.id)"
     >
       {{ t.label }}
-      <small v-if="t.count !== undefined">({{ t.count }})</small>
+      <small v-if="t.count !== undefined">{{ t.count }}</small>
     </button>
   </div>
 </template>
@@ -45,7 +45,7 @@ const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
   font-weight: 600;
 }
 .tab small {
-  margin-left: 0.4em;
+  margin-left: 0.2em;
   font-family: var(--font-sans);
   font-size: 11px;
   color: var(--soft);

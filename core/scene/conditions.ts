@@ -88,6 +88,8 @@ function crownsOf(scene: Scene) {
 
 /** The shares of light that taller plants leave to a place; null when none stands near or the sun's way is not known. */
 function shadeAt(scene: Scene, p: Pick<PlacedPlant, 'x' | 'y'> & { readonly plant?: Plant }) {
+  // What weaves leafs before the shrubs it stands under do.
+  if (p.plant?.spacingHabit === 'weaves') return null
   const heightM = p.plant ? fullHeightM(p.plant) : 0
   const crowns = crownsOf(scene).filter(
     (c) => c.topM >= heightM * TALLER && isBeside(c, p) && Math.hypot(c.x - p.x, c.y - p.y) < REACH * c.topM,
