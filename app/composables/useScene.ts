@@ -42,6 +42,7 @@ export const useScene = createSharedComposable(() => {
   )
   const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
+  let before: Critique | undefined
   const scene = computed<Scene | null>(() =>
     garden.bed.value && frame.value
       ? makeScene(
@@ -58,13 +59,11 @@ export const useScene = createSharedComposable(() => {
             schools: brief.brief.schools,
             sunAt: sunAt.value,
           },
-          undefined,
-          frame.value,
+          { frame: frame.value, before: before?.scene ?? null },
         )
       : null,
   )
 
-  let before: Critique | undefined
   const judged = computed<Critique | null>(() => {
     if (!scene.value) return null
     return (before = critique(scene.value, before))

@@ -62,8 +62,11 @@ export function elevation(
   const foot = (p: Point) => -(p.y - farY) * aspect.groundFall - fallAt(p.x)
   const turned = bodies
     .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
-    .map((body) => ({ body, at: aspect.turn(body.at) }))
-    .sort((a, b) => depth(a) - depth(b) || a.at.x - b.at.x)
+    .map((body) => {
+      const at = aspect.turn(body.at)
+      return { body, at, depth: depth(body, at) }
+    })
+    .sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
   const figures = turned.map(({ body, at }) => {
     const { seed } = body.at
     return {
@@ -102,7 +105,7 @@ export function elevation(
   }
 }
 
-const depth = (t: { body: Body; at: Point }) => (t.body.at.plant.kind === 'climber' ? -1e6 : t.at.y)
+const depth = (body: Body, at: Point) => (body.at.plant.kind === 'climber' ? -1e6 : at.y)
 
 /** Slender things can still be pointed at. */
 const LEAST_HIT_M = 0.08

@@ -1,8 +1,9 @@
 import type { BedFrame, Drift } from '../bed'
 import { clamp } from '../geometry'
 import type { Plant } from '../plant'
-import type { PlacedPlant } from './place'
+import type { PlacedPlant } from './PlacedPlant'
 import { allowedDistanceM } from './spacing'
+import type { Tag } from './tags'
 
 const CELL_M = 0.5
 /** Cells beyond the bed on each side; places still further out share the last. */
@@ -23,22 +24,25 @@ interface Spot {
   readonly v: number
 }
 
-/** What names one plant of a drift. */
-export interface Tag {
-  readonly id: string
-  readonly index: number
-  readonly seed: number
-}
-
 /** The plants standing so far, kept in cells of half a metre, and the search for a lawful place beside them. */
 export class Settled {
-  private readonly cells: (PlacedPlant[] | undefined)[]
+  /** Numbers of those that stand in a cell. */
+  private readonly cells: (number[] | undefined)[]
+  private readonly columns: number
   private readonly rows: number
   private readonly firstY: number
   private readonly list: PlacedPlant[] = []
-  private readonly lanes: PlacedPlant[][] = []
-  private readonly distances = new Map<Plant, Map<Plant, number>>()
+  private readonly lanes: number[][] = []
+  /** Place and kind of all that stand, by their number. */
+  private readonly xs: number[] = []
+  private readonly ys: number[] = []
+  private readonly kinds: number[] = []
+  private readonly kindOf = new Map<Plant, number>()
+  private readonly kindList: Plant[] = []
+  private readonly distances: number[][] = []
   private widest = 0
+  /** The lane whose running places are in order. */
+  private sorted = -1
 
   constructor(
     private readonly frame: BedFrame,
@@ -46,9 +50,8 @@ export class Settled {
   ) {
     this.firstY = Math.min(...frame.outline.map((p) => p.y))
     this.rows = Math.ceil((Math.max(...frame.outline.map((p) => p.y)) - this.firstY) / CELL_M) + 2 * MARGIN
-    this.cells = new Array<PlacedPlant[] | undefined>(
-      (Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN) * this.rows,
-    )
+    this.columns = Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN
+    this.cells = new Array<number[] | undefined>(this.columns * this.rows)
   }
 
   pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) {
@@ -58,8 +61,14 @@ export class Settled {
 
   /** Keeps the place of a plant that stood there before. */
   stand(placed: PlacedPlant) {
-    this.widest = Math.max(this.widest, placed.plant.spreadM)
-    ;(this.cells[this.column(placed.x) * this.rows + this.row(placed.y)] ??= []).push(placed)
+    this.occupy(placed.plant, placed.x, placed.y)
+  }
+
+  /** Sets a plant just as it was set before. */
+  again(placed: PlacedPlant) {
+    this.list.push(placed)
+    this.noteInLane(placed.lane, placed.along)
+    this.occupy(placed.plant, placed.x, placed.y)
   }
 
   /** Puts a plant at its place (running coordinate and way out), or at the nearest lawful one; marks it crowded when there is none. */
@@ -70,7 +79,7 @@ export class Settled {
     a0: number,
     v0: number,
     limits: (a: number) => { least: number; most: number },
-  ) {
+  ): PlacedPlant {
     const { closed, runFrom, runTo } = this.frame
     const put = (spot: Spot) => this.add(tag, drift, plant, spot, false, false)
     const first = this.spot(a0, v0)
@@ -92,7 +101,7 @@ export class Settled {
         }
       }
     }
-    this.add(tag, drift, plant, first, false, true)
+    return this.add(tag, drift, plant, first, false, true)
   }
 
   /**
@@ -129,40 +138,66 @@ export class Settled {
   }
 
   private isFree(plant: Plant, { x, y }: Spot): boolean {
+    const { xs, ys, kinds, cells, rows } = this
+    const kind = this.kind(plant)
+    const distances = this.distances[kind]!
     const reach = (this.k * (plant.spreadM + this.widest)) / 2
     const toX = this.column(x + reach)
     const fromY = this.row(y - reach)
     const toY = this.row(y + reach)
     for (let cx = this.column(x - reach); cx <= toX; cx++) {
       for (let cy = fromY; cy <= toY; cy++) {
-        const cell = this.cells[cx * this.rows + cy]
+        const cell = cells[cx * rows + cy]
         if (!cell) continue
-        for (const p of cell) {
-          const dx = p.x - x
-          const dy = p.y - y
-          const away = dx * dx + dy * dy
-          if (away >= reach * reach) continue
-          const allowed = this.allowed(plant, p.plant)
-          if (away < allowed * allowed - NEAR_ENOUGH) return false
+        for (const n of cell) {
+          const dx = xs[n]! - x
+          const dy = ys[n]! - y
+          const allowed = distances[kinds[n]!] ?? this.allowed(kind, kinds[n]!)
+          if (dx * dx + dy * dy < allowed * allowed - NEAR_ENOUGH) return false
         }
       }
     }
     return true
   }
 
-  private allowed(a: Plant, b: Plant): number {
-    let row = this.distances.get(a)
-    if (!row) this.distances.set(a, (row = new Map()))
-    let d = row.get(b)
-    if (d === undefined) row.set(b, (d = allowedDistanceM(a, b, this.k)))
+  private kind(plant: Plant): number {
+    let kind = this.kindOf.get(plant)
+    if (kind === undefined) {
+      kind = this.kindList.push(plant) - 1
+      this.kindOf.set(plant, kind)
+      this.distances.push([])
+    }
+    return kind
+  }
+
+  private allowed(a: number, b: number): number {
+    const d = allowedDistanceM(this.kindList[a]!, this.kindList[b]!, this.k)
+    this.distances[a]![b] = d
     return d
   }
 
-  /** Running places of the plants of the lane just behind, within a stretch. */
-  private behind(lane: number, from: number, to: number): number[] {
-    const found: number[] = []
-    for (const p of this.lanes[lane - 1] ?? []) if (p.along > from && p.along < to) found.push(p.along)
-    return found
+  /** Running places of the plants of the lane just behind, within a stretch, in order. */
+  private behind(lane: number, from: number, to: number): readonly number[] {
+    const all = this.lanes[lane - 1]
+    if (!all) return []
+    if (this.sorted !== lane - 1) {
+      all.sort((a, b) => a - b)
+      this.sorted = lane - 1
+    }
+    return all.slice(firstAbove(all, from), firstAbove(all, to))
+  }
+
+  private noteInLane(lane: number, a: number) {
+    ;(this.lanes[lane] ??= []).push(a)
+    if (this.sorted === lane) this.sorted = -1
+  }
+
+  private occupy(plant: Plant, x: number, y: number) {
+    const n = this.xs.push(x) - 1
+    this.ys.push(y)
+    this.kinds.push(this.kind(plant))
+    this.widest = Math.max(this.widest, plant.spreadM)
+    ;(this.cells[this.column(x) * this.rows + this.row(y)] ??= []).push(n)
   }
 
   private add(
@@ -172,7 +207,7 @@ export class Settled {
     { x, y, a, v }: Spot,
     pinned: boolean,
     crowded: boolean,
-  ) {
+  ): PlacedPlant {
     const placed: PlacedPlant = {
       id,
       seed,
@@ -188,22 +223,35 @@ export class Settled {
       crowded,
     }
     this.list.push(placed)
-    ;(this.lanes[drift.lane] ??= []).push(placed)
-    this.widest = Math.max(this.widest, plant.spreadM)
-    ;(this.cells[this.column(x) * this.rows + this.row(y)] ??= []).push(placed)
+    this.noteInLane(drift.lane, a)
+    this.occupy(plant, x, y)
+    return placed
   }
 
   private column(x: number) {
-    return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.cells.length / this.rows - 1)
+    return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.columns - 1)
   }
   private row(y: number) {
     return clamp(Math.floor((y - this.firstY) / CELL_M) + MARGIN, 0, this.rows - 1)
   }
 }
 
+/** Number of the first of some ordered places that lies above a value. */
+function firstAbove(places: readonly number[], value: number): number {
+  let low = 0
+  let high = places.length
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (places[middle]! > value) high = middle
+    else low = middle + 1
+  }
+  return low
+}
+
 /** Distance along the bed to the nearest plant behind, at most half a metre. */
 function gapTo(behind: readonly number[], x: number): number {
-  let nearest = 0.5
-  for (const b of behind) nearest = Math.min(nearest, Math.abs(b - x))
-  return nearest
+  const next = firstAbove(behind, x)
+  const right = next < behind.length ? behind[next]! - x : Infinity
+  const left = next > 0 ? x - behind[next - 1]! : Infinity
+  return Math.min(0.5, left, right)
 }

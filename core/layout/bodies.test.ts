@@ -3,7 +3,7 @@ import { climateOf, PLACE_MONTHS } from '../time'
 import { bodiesAt } from './bodies'
 import { bodyProfile, clearStemM } from './bodyProfile'
 import { climate, plant, plants } from '../../tests/support/library'
-import type { PlacedPlant } from './place'
+import type { PlacedPlant } from './PlacedPlant'
 
 const at = (id: string): PlacedPlant => ({
   id: 'p',

@@ -1,7 +1,7 @@
 import type { Buying } from '../bed'
 import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
 import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
-import type { PlacedPlant } from './place'
+import type { PlacedPlant } from './PlacedPlant'
 
 /** A plant as it stands at a moment: metres now, and its look. */
 export interface Body {
@@ -25,9 +25,28 @@ export function bodiesAt(
   return plants.map((at) => {
     if (at.standing) return { at, ...standingShape(at, moment, climate) }
     let shape = known.get(at.plant)
-    if (!shape) known.set(at.plant, (shape = shapeAt(at.plant, moment, climate, bought.get(at.plant.id))))
-    return { at, ...shape }
+    if (!shape) known.set(at.plant, (shape = keptShape(at.plant, moment, climate, bought.get(at.plant.id) ?? '')))
+    return { at, foliageM: shape.foliageM, flowerM: shape.flowerM, spreadM: shape.spreadM, look: shape.look }
   })
+}
+
+/** Shapes known already, of each climate and plant by moment and size bought: the same months are asked for again and again. */
+const shapesKept = new WeakMap<Climate, WeakMap<Plant, Map<string | number, Shape>>>()
+const MOST_MOMENTS = 500
+
+function keptShape(plant: Plant, moment: Moment, climate: Climate, label: string): Shape {
+  const ofClimate = shapesKept.get(climate) ?? new WeakMap<Plant, Map<string | number, Shape>>()
+  shapesKept.set(climate, ofClimate)
+  const ofPlant = ofClimate.get(plant) ?? new Map<string | number, Shape>()
+  ofClimate.set(plant, ofPlant)
+  const number = moment.year * 12 + moment.month
+  const key = label === '' ? number : `${number}:${label}`
+  const kept = ofPlant.get(key)
+  if (kept) return kept
+  if (ofPlant.size >= MOST_MOMENTS) ofPlant.clear()
+  const shape = shapeAt(plant, moment, climate, label)
+  ofPlant.set(key, shape)
+  return shape
 }
 
 /** What is left of height and of spread after a hard cut. */

@@ -2,7 +2,9 @@ export { bodiesAt, type Body } from './bodies'
 export { depthNeededM } from './depthNeeded'
 export { driftShape } from './driftShape'
 export { packBlocks } from './packBlocks'
-export { type DriftSpan, outLimits, place, type PlacedPlant, type Placement } from './place'
+export { outLimits } from './outLimits'
+export { place } from './place'
+export type { DriftSpan, PlacedPlant, Placement } from './PlacedPlant'
 export {
   allowedDistanceM,
   onCentreM,

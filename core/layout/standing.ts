@@ -1,7 +1,7 @@
 import { keepsPlace, type Bed, type BedFrame, type Existing, laneBands, type LaneBand } from '../bed'
 import { hashText } from '../geometry'
 import type { Plant } from '../plant'
-import type { PlacedPlant } from './place'
+import type { PlacedPlant } from './PlacedPlant'
 
 /**
  * What stands in a bed already, or is reserved, as plants in their places; the first plant of the library lends

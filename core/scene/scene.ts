@@ -34,6 +34,8 @@ export interface SceneInput {
 
 /** Everything a rule may look at: one bed, placed, in its garden's climate. */
 export interface Scene {
+  /** What it was made from. */
+  readonly input: SceneInput
   readonly bed: Bed
   readonly frame: BedFrame
   readonly library: ReadonlyMap<string, Plant>
@@ -65,15 +67,23 @@ export interface Scene {
 /** A year in which everything but a slow tree has grown up; "mature" in the findings. */
 export const MATURE_YEAR = 10
 
-/** The scene of a bed. A placement and a frame that are known already can be handed in. */
-export function makeScene(input: SceneInput, placement?: Placement, frame: BedFrame = bedFrame(input.bed)): Scene {
+/** What is known already: the bed's frame, and the scene of the bed before a change, of which what did not change is taken over. */
+export interface Known {
+  readonly frame?: BedFrame | null
+  readonly before?: Scene | null
+}
+
+/** The scene of a bed. */
+export function makeScene(input: SceneInput, known: Known = {}): Scene {
   const { bed, library, climate, hardinessZone, schools } = input
-  const placed = placement ?? place(bed, library, frame, schools)
+  const frame = known.frame ?? bedFrame(bed)
+  const placed = place(bed, library, frame, schools, known.before?.placement)
   const own = placed.standing.length > 0 ? [...placed.plants, ...placed.standing] : placed.plants
   const planted = repeated(placed.plants, bed.form)
   const everywhere = placed.standing.length > 0 ? [...planted, ...placed.standing] : planted
   const light = input.light ? bedLight(input.light.hours, input.light.season, frame) : null
   return {
+    input,
     bed,
     frame,
     library,

@@ -1,6 +1,6 @@
-import type { PlaceMonth } from '../time'
+import type { Climate, PlaceMonth } from '../time'
 import { saturation } from '../colour'
-import { bodiesAt, type Body } from '../layout'
+import { bodiesAt, type Body, type PlacedPlant } from '../layout'
 import type { Plant } from '../plant'
 import type { Scene } from '../scene'
 
@@ -22,24 +22,52 @@ const known = new WeakMap<Scene, MonthInterest[]>()
 export function monthInterest(scene: Scene): MonthInterest[] {
   const there = known.get(scene)
   if (there) return there
-  const kinds = [...scene.byPlant.values()].map((list) => list[0]!)
-  const countOf = (p: { plant: Plant }) => scene.byPlant.get(p.plant)!.length
-  const full = kinds.reduce((sum, p) => sum + countOf(p) * p.plant.spreadM ** 2, 0)
+  const kinds = [...scene.byPlant].map(([plant, list]) => ({
+    year: yearOf(scene, list[0]!),
+    count: list.length,
+    plant,
+  }))
+  const full = kinds.reduce((sum, { count, plant }) => sum + count * plant.spreadM ** 2, 0)
   const list = Array.from({ length: 12 }, (_, i) => {
     let canopy = 0
     let bloom = 0
     let leaf = 0
-    for (const body of bodiesAt(kinds, { month: i + 1, year: YEAR }, scene.climate, scene.bed.buying)) {
-      const weight = countOf(body.at) * body.spreadM ** 2
-      if (body.look.state !== 'gone') canopy += weight
-      bloom += weight * body.look.flower
-      if (isOfInterest(body)) leaf += weight
+    for (const { year, count } of kinds) {
+      canopy += count * year[i]!.canopy
+      bloom += count * year[i]!.bloom
+      leaf += count * year[i]!.leaf
     }
     const share = { bloom: canopy > 0 ? bloom / canopy : 0, leaf: full > 0 ? leaf / full : 0 }
     return { month: i + 1, ...share, interest: Math.min(1, 4 * share.bloom + share.leaf * 0.6) }
   })
   known.set(scene, list)
   return list
+}
+
+/** What one plant of a kind shows in each month, square metres of spread squared. */
+type Year = readonly { readonly canopy: number; readonly bloom: number; readonly leaf: number }[]
+const yearsKept = new WeakMap<Climate, WeakMap<Plant, Map<string, Year>>>()
+
+/** Known of each kind by climate and size bought. */
+function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
+  const ofClimate = yearsKept.get(climate) ?? new WeakMap<Plant, Map<string, Year>>()
+  yearsKept.set(climate, ofClimate)
+  const ofPlant = ofClimate.get(one.plant) ?? new Map<string, Year>()
+  ofClimate.set(one.plant, ofPlant)
+  const size = bed.buying.find((b) => b.plantId === one.plant.id)?.size ?? ''
+  const kept = ofPlant.get(size)
+  if (kept) return kept
+  const year = Array.from({ length: 12 }, (_, i) => {
+    const body = bodiesAt([one], { month: i + 1, year: YEAR }, climate, bed.buying)[0]!
+    const weight = body.spreadM ** 2
+    return {
+      canopy: body.look.state === 'gone' ? 0 : weight,
+      bloom: weight * body.look.flower,
+      leaf: isOfInterest(body) ? weight : 0,
+    }
+  })
+  ofPlant.set(size, year)
+  return year
 }
 
 /** Evergreen in winter, dry stems that stand, or leaves of a colour beyond green. */

@@ -24,17 +24,7 @@ const results = computed(() =>
   pair.value.map((school) => {
     const now = scene.value
     if (!now || !store.bed) return null
-    const other = makeScene({
-      bed: bedAs(school),
-      library: now.library,
-      climate: now.climate,
-      hardinessZone: store.garden?.value.place.hardinessZone ?? '6',
-      light: now.light,
-      surroundings: now.surroundings,
-      theme: now.theme,
-      requirements: now.requirements,
-      schools: brief.brief.schools,
-    })
+    const other = makeScene({ ...now.input, bed: bedAs(school), schools: brief.brief.schools })
     const { findings } = critique(other)
     return {
       school: other.school,

@@ -8,11 +8,14 @@ import type { WholeRule } from '../rule'
 /** Plants for which no lawful place was left in their lane: nearer to others than the school allows. */
 export const crowded: WholeRule = {
   id: 'crowded',
-  findings: (scene) =>
-    scene.bed.drifts.flatMap((drift) => {
-      const squeezed = scene.placement.plants.filter((p) => p.driftId === drift.id && p.crowded && !p.pinned)
-      return squeezed.length > 0 ? [describe(scene, drift, squeezed)] : []
-    }),
+  findings: (scene) => {
+    const squeezed = scene.placement.plants.filter((p) => p.crowded && !p.pinned)
+    if (squeezed.length === 0) return []
+    return scene.bed.drifts.flatMap((drift) => {
+      const its = squeezed.filter((p) => p.driftId === drift.id)
+      return its.length > 0 ? [describe(scene, drift, its)] : []
+    })
+  },
 }
 
 function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]): Finding {

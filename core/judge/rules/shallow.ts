@@ -76,44 +76,41 @@ function describe(scene: Scene, worst: Section, short: readonly Section[]): Find
 export const shallowest = (scene: Scene): { readonly need: number; readonly have: number } | null =>
   sections(scene).reduce<Section | null>((w, s) => (!w || s.need - s.have > w.need - w.have ? s : w), null)
 
+const isLayered = ({ spacingHabit, kind }: Plant) =>
+  spacingHabit !== 'weaves' && spacingHabit !== 'carpets' && kind !== 'climber'
+
 /** Cuts across the bed every half metre: the widest plant of each lane there, and the depth they need. */
 function sections(scene: Scene): Section[] {
-  const found: Section[] = []
   const { frame } = scene
-  for (let x = frame.runFrom + STEP_M / 2; x < frame.runTo; x += STEP_M) {
-    const widest = new Map<number, Plant>()
-    for (const { plant, lane } of crossed(scene, x)) {
-      if (plant.spacingHabit === 'weaves' || plant.spacingHabit === 'carpets' || plant.kind === 'climber') continue
-      if ((widest.get(lane)?.spreadM ?? 0) < plant.spreadM) widest.set(lane, plant)
-    }
-    const stack = [...widest].sort((a, b) => a[0] - b[0]).map(([lane, plant]) => ({ lane, plant }))
-    if (stack.length > 0)
-      found.push({
-        x,
-        stack,
-        have: frame.depthAlong(x),
-        need: depthNeededM(
-          stack.map((s) => s.plant),
-          scene.school.spacing,
-          frame.behind,
-        ),
-      })
+  const cuts = Array.from({ length: Math.ceil((frame.runTo - frame.runFrom) / STEP_M - 0.5) }, (_, i) => ({
+    x: frame.runFrom + STEP_M * (i + 0.5),
+    widest: new Map<number, Plant>(),
+  }))
+  for (const p of scene.placement.plants) {
+    if (!isLayered(p.plant)) continue
+    for (const cut of cutsThrough(scene, cuts, p))
+      if ((cut.widest.get(p.lane)?.spreadM ?? 0) < p.plant.spreadM) cut.widest.set(p.lane, p.plant)
   }
-  return found
+  return cuts
+    .filter((cut) => cut.widest.size > 0)
+    .map(({ x, widest }) => {
+      const stack = [...widest].sort((a, b) => a[0] - b[0]).map(([lane, plant]) => ({ lane, plant }))
+      const plants = stack.map((s) => s.plant)
+      return { x, stack, have: frame.depthAlong(x), need: depthNeededM(plants, scene.school.spacing, frame.behind) }
+    })
 }
 
-/** The plants whose spread a cut across the bed goes through. */
-function crossed(scene: Scene, a: number): readonly PlacedPlant[] {
-  const { plants } = scene.placement
-  if (!scene.frame.closed)
-    return scene.index
-      .search(a, -1e6, a, 1e6)
-      .map((i) => scene.own[i]!)
-      .filter((p) => !p.standing)
-  return plants.filter((p) => {
-    const q = scene.frame.at(a, p.out)
-    return Math.hypot(q.x - p.x, q.y - p.y) < p.plant.spreadM / 2
-  })
+/** The cuts that go through a plant's spread. */
+function cutsThrough<Cut extends { readonly x: number }>({ frame }: Scene, cuts: readonly Cut[], p: PlacedPlant) {
+  const half = p.plant.spreadM / 2
+  if (frame.closed)
+    return cuts.filter(({ x }) => {
+      const q = frame.at(x, p.out)
+      return Math.hypot(q.x - p.x, q.y - p.y) < half
+    })
+  const first = Math.ceil((p.x - half - frame.runFrom) / STEP_M - 0.5)
+  const last = Math.floor((p.x + half - frame.runFrom) / STEP_M - 0.5)
+  return cuts.slice(Math.max(0, first), last + 1)
 }
 
 function layerThatDoesNotFit(section: Section, k: number, behind: Behind): number {

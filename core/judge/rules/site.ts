@@ -33,11 +33,19 @@ function kindsOf(scene: Scene): ReadonlyMap<Plant, readonly PlacedPlant[]> {
   return kinds
 }
 
+/** Those of a kind whose place does not suit it, with what is wrong there. */
+function unsuited(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]) {
+  if (scene.light || scene.sunAt)
+    return placed
+      .map((p) => ({ p, wrong: misfits(plant, conditionsAt(scene, p)) }))
+      .filter((j) => j.wrong.length > 0)
+  // Without light place by place, one place is as another.
+  const wrong = misfits(plant, scene.site)
+  return wrong.length > 0 ? placed.map((p) => ({ p, wrong })) : []
+}
+
 function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Finding[] {
-  const judged =
-    scene.light || scene.sunAt
-      ? placed.map((p) => ({ p, wrong: misfits(plant, conditionsAt(scene, p)) })).filter((j) => j.wrong.length > 0)
-      : placed.map((p) => ({ p, wrong: misfits(plant, scene.site) }))
+  const judged = unsuited(scene, plant, placed)
   // Of places that differ, the worst speaks for the others.
   const chosen = judged.reduce<(typeof judged)[number] | null>(
     (w, j) => (!w || heaviest(j.wrong) > heaviest(w.wrong) ? j : w),
