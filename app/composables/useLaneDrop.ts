@@ -1,5 +1,6 @@
 import type { Plant } from '~~/core/plant'
 import type { Axis } from './useAxis'
+import type { HandAt } from './useDrag'
 
 const sharedAxis = shallowRef<Axis | null>(null)
 /** The axis of the pictures on screen, so that a drop knows which place it fell on. */
@@ -7,62 +8,60 @@ export const setDropAxis = (axis: Axis) => {
   sharedAxis.value = axis
 }
 
-/** Dragging a plant from the shortlist: a preview drift follows the pointer over the lanes and stays where it is dropped. */
-export function useLaneDrop() {
+/** Dragging a plant from a list (its rows name theirs by `data-plant`): a preview drift follows the hand over the lanes and stays where it is dropped. */
+export function useLaneDrop(list: Readonly<Ref<HTMLElement | null>>) {
   const store = useBedStore()
   const compose = useComposeStore()
+  const library = useLibraryStore()
   const { scene } = useScene()
+  let held: { plant: Plant; id: string; ghost: HTMLElement } | null = null
 
-  function startDrag(event: PointerEvent, plant: Plant) {
-    event.preventDefault()
-    const id = newId()
-    const ghost = makeGhost(plant.commonName)
-    const dropAt = (e: PointerEvent) => {
-      const lane = document
-        .elementsFromPoint(e.clientX, e.clientY)
-        .map((el) => el.closest<HTMLElement>('[data-lane]'))
-        .find((el) => el !== null)
-      if (!lane || !sharedAxis.value || !scene.value || !store.kept) return null
-      const axis = sharedAxis.value
-      const { frame } = scene.value
-      const a =
-        (e.clientX - lane.getBoundingClientRect().left - axis.score.leftPx) / axis.score.pxPerM + axis.score.from
-      const s = frame.sAt(Math.min(frame.runTo - 1e-6, Math.max(frame.runFrom, a)))
-      return {
-        kind: 'addDrift' as const,
-        drift: { ...newDrift(plant, Number(lane.dataset.lane), Math.round(s * 100) / 100, store.kept), id },
-      }
-    }
-    const move = (e: PointerEvent) => {
-      ghost.style.transform = `translate(${e.clientX + 12}px, ${e.clientY + 8}px)`
-      store.preview(dropAt(e))
-    }
-    const end = (e: PointerEvent) => {
-      stop()
-      const edit = dropAt(e)
-      if (edit) {
-        store.edit(edit)
-        compose.choose(id)
-      } else {
-        store.preview(null)
-      }
-    }
-    const stop = () => {
-      ghost.remove()
-      removeEventListener('pointermove', move)
-      removeEventListener('pointerup', end)
-      removeEventListener('pointercancel', cancel)
-    }
-    const cancel = () => {
-      stop()
-      store.preview(null)
-    }
-    addEventListener('pointermove', move)
-    addEventListener('pointerup', end)
-    addEventListener('pointercancel', cancel)
-    move(event)
+  function dropAt({ clientX, clientY }: HandAt) {
+    const lane = document
+      .elementsFromPoint(clientX, clientY)
+      .map((el) => el.closest<HTMLElement>('[data-lane]'))
+      .find((el) => el !== null)
+    if (!held || !lane || !sharedAxis.value || !scene.value || !store.kept) return null
+    const { score } = sharedAxis.value
+    const { frame } = scene.value
+    const a = (clientX - lane.getBoundingClientRect().left - score.leftPx) / score.pxPerM + score.from
+    const s = frame.sAt(Math.min(frame.runTo - 1e-6, Math.max(frame.runFrom, a)))
+    const drift = newDrift(held.plant, Number(lane.dataset.lane), Math.round(s * 100) / 100, store.kept)
+    return { kind: 'addDrift' as const, drift: { ...drift, id: held.id } }
   }
-  return { startDrag }
+  function letGo() {
+    held?.ghost.remove()
+    held = null
+  }
+
+  useDrag(
+    list,
+    {
+      begin: ({ target }) => {
+        const plant = library.byId.get(target.closest<HTMLElement>('[data-plant]')?.dataset.plant ?? '')
+        if (!plant) return false
+        held = { plant, id: newId(), ghost: makeGhost(plant.commonName) }
+        return true
+      },
+      move: (at) => {
+        held!.ghost.style.transform = `translate(${at.clientX + 12}px, ${at.clientY + 8}px)`
+        store.preview(dropAt(at))
+      },
+      end: (at) => {
+        const edit = dropAt(at)
+        if (edit) {
+          store.edit(edit)
+          compose.choose(edit.drift.id)
+        } else store.preview(null)
+        letGo()
+      },
+      cancel: () => {
+        store.preview(null)
+        letGo()
+      },
+    },
+    '[data-plant]',
+  )
 }
 
 function makeGhost(text: string): HTMLElement {

@@ -1,4 +1,5 @@
-import { readPalette, type Palette } from '~/painters/palette'
+import type { Palette } from '~~/core/draw'
+import { readPalette } from '~/painters/readPalette'
 
 /** The colours of the page for the canvases; follows light and dark. */
 export function usePalette() {

@@ -1,10 +1,22 @@
-import Konva from 'konva'
-import { figureAt, type Elevation, type Figure, type TargetMark } from '~~/core/draw'
+import {
+  elevationBackPaints,
+  elevationMarkPaints,
+  figureAt,
+  fixturePaints,
+  footShadow,
+  rulerPaints,
+  sillPaints,
+  targetPaints,
+  type Elevation,
+  type Figure,
+  type Palette,
+  type Sheet,
+  type TargetMark,
+} from '~~/core/draw'
+import { topM } from '~~/core/layout'
+import { drawPaints } from './canvasPen'
 import { FrameCache } from './FrameCache'
-import { drawFixture } from './drawFixtures'
-import { drawGround } from './drawGround'
-import { drawWall, type PictureScale } from './drawWall'
-import type { Palette } from './palette'
+import { Layers } from './Layers'
 import { SpriteCache, type Sprite } from './spriteCache'
 
 export interface ElevationView {
@@ -28,83 +40,44 @@ const FRONT_STRIP_PX = 12
 
 const sprites = new SpriteCache()
 
-/** Draws the elevation with Konva: wall, planting and marks on layers of their own, so that a hover redraws only the marks. */
+/** Draws the elevation: what stands behind, planting and marks on layers of their own, so that a hover redraws only the marks. */
 export class ElevationPainter {
-  private readonly stage: Konva.Stage
-  private readonly back = new Konva.Layer({ listening: false })
-  private readonly planting = new Konva.Layer({ listening: false })
-  private readonly marks = new Konva.Layer({ listening: false })
+  private readonly layers: Layers<'back' | 'planting' | 'marks'>
   private view: ElevationView | null = null
   private backKey = ''
-  private marksKey = ''
-  private frame = 0
   private readonly frames = new FrameCache<Elevation>()
 
-  constructor(container: HTMLDivElement) {
-    this.stage = new Konva.Stage({ container, width: 10, height: 10 })
-    this.stage.add(this.back, this.planting, this.marks)
-    this.addShape(this.back, (c) => this.drawBack(c))
-    this.addShape(this.planting, (c) => this.showPlanting(c))
-    this.addShape(this.marks, (c) => this.drawMarks(c))
+  constructor(holder: HTMLElement) {
+    this.layers = new Layers(holder, {
+      back: (c) => this.drawBack(c),
+      planting: (c) => this.drawPlanting(c),
+      marks: (c) => this.drawMarks(c),
+    })
   }
 
   show(view: ElevationView) {
     const before = this.view
     this.view = view
-    if (before?.width !== view.width || before.height !== view.height)
-      this.stage.size({ width: view.width, height: view.height })
-    const backKey = JSON.stringify([
-      view.list.wall,
-      view.list.fromX,
-      view.list.toX,
-      view.list.frontBaseM,
-      view.list.grounds,
-      view.list.raisedM,
-      view.list.fallM,
-      view.pxPerM,
-      view.leftPx,
-      view.width,
-      view.height,
-      view.palette.paper,
-    ])
-    if (backKey !== this.backKey) this.back.draw()
+    const isNew = this.layers.resize(view.width, view.height)
+    const backKey = backKeyOf(view)
+    const isBackNew = isNew || backKey !== this.backKey
     this.backKey = backKey
-    if (
-      before?.list !== view.list ||
-      before.pxPerM !== view.pxPerM ||
-      before.width !== view.width ||
-      before.height !== view.height
-    )
-      this.planting.draw()
-    const unmarked = (v: ElevationView | null) => v !== null && v.lit.size === 0 && v.chosen.size === 0
-    const sameMarks =
-      backKey === this.marksKey && unmarked(before) && unmarked(view) && before?.targets === view.targets
-    if (!sameMarks) this.marks.draw()
-    this.marksKey = backKey
+    if (isBackNew) this.layers.draw('back')
+    if (isNew || before?.list !== view.list || before.pxPerM !== view.pxPerM) this.layers.draw('planting')
+    if (isBackNew || hasMarks(before) || hasMarks(view) || before?.targets !== view.targets)
+      this.layers.draw('marks')
   }
 
   /** The plant under a point of the picture, or null. */
   hit(px: number, py: number): Figure | null {
     if (!this.view) return null
-    const { list, pxPerM, leftPx } = this.view
-    return figureAt(list, (px - leftPx) / pxPerM + list.fromX, (this.footPx() - py) / pxPerM)
+    const { perM, left, top } = sheetOf(this.view)
+    return figureAt(this.view.list, (px - left) / perM, (top - py) / perM)
   }
 
   destroy() {
-    cancelAnimationFrame(this.frame)
     this.frames.clear()
-    this.stage.destroy()
-  }
-
-  private addShape(layer: Konva.Layer, draw: (context: CanvasRenderingContext2D) => void) {
-    layer.add(
-      new Konva.Shape({
-        sceneFunc: (context) => {
-          if (this.view) draw(context._context)
-        },
-        perfectDrawEnabled: false,
-      }),
-    )
+    this.layers.destroy()
   }
 
   /** Draws what other lists will show at the same scale, portrait by portrait and then the whole frame; one step at a time. */
@@ -124,112 +97,48 @@ export class ElevationPainter {
     }
   }
 
-  private footPx() {
-    return footPx(this.view!)
-  }
-
-  private scale(): PictureScale {
-    return scaleOf(this.view!)
-  }
-
   private drawBack(context: CanvasRenderingContext2D) {
-    const { width, height, palette, list } = this.view!
-    const scale = this.scale()
-    const foot = this.footPx()
-    context.fillStyle = palette.sky
-    context.fillRect(0, 0, width, height)
-    if (list.wall) drawWall(context, list.wall, scale, list.fromX, list.toX)
-    drawGround(context, list, scale, { width, height, frontPx: FRONT_STRIP_PX, palette })
-    if (!this.view!.bare) this.drawRuler(context, scale, foot)
-  }
-
-  private drawRuler(context: CanvasRenderingContext2D, scale: PictureScale, foot: number) {
-    const { palette, leftPx } = this.view!
-    context.font = '11px "Inter Variable", sans-serif'
-    context.fillStyle = palette.soft
-    context.strokeStyle = palette.soft
-    context.textAlign = 'right'
-    context.textBaseline = 'middle'
-    context.lineWidth = 1
-    for (let m = 0; scale.z(m) > 14; m += 0.5) {
-      const y = Math.round(scale.z(m)) + 0.5
-      const whole = m % 1 === 0
-      context.beginPath()
-      context.moveTo(leftPx - (whole ? 11 : 6), y)
-      context.lineTo(leftPx - 2, y)
-      context.stroke()
-      if (whole) context.fillText(m === 0 ? '0' : `${m} m`, leftPx - 15, Math.min(y, foot))
+    const view = this.view!
+    const { list, palette, width, height } = view
+    const sheet = sheetOf(view)
+    const { perM, left, top } = sheet
+    const window = {
+      fromX: -left / perM,
+      toX: (width - left) / perM,
+      bottomM: (top - height) / perM,
+      topM: top / perM,
+      frontM: (FRONT_STRIP_PX - 2) / perM,
     }
+    drawPaints(context, elevationBackPaints(list, window, palette, perM), sheet)
+    if (!view.bare) drawPaints(context, rulerPaints(list, window.topM - 14 / perM, palette, perM), sheet)
   }
 
-  private showPlanting(context: CanvasRenderingContext2D) {
+  private drawPlanting(context: CanvasRenderingContext2D) {
     const view = this.view!
     const ready = this.frames.get(view.list, frameKey(view))
-    cancelAnimationFrame(this.frame)
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
-    else if (!drawFigures(context, view, performance.now() + BUDGET_MS))
-      this.frame = requestAnimationFrame(() => this.planting.draw())
+    else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) this.layers.drawSoon('planting')
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
-    const { list, palette, lit, chosen } = this.view!
-    const scale = this.scale()
-    if (!this.view!.bare) this.drawSills(context, scale)
-    for (const t of this.view!.targets ?? []) drawTarget(context, t, scale)
-    for (const [ids, colour, width] of [
-      [lit, palette.amber, 2.5],
-      [chosen, palette.amber, 2],
-    ] as const) {
-      if (ids.size === 0) continue
-      context.strokeStyle = colour
-      context.lineWidth = width
-      for (const f of list.figures) if (ids.has(f.body.at.id)) frameFigure(context, f, scale)
-    }
-  }
-
-  private drawSills(context: CanvasRenderingContext2D, scale: PictureScale) {
-    const { list } = this.view!
-    context.save()
-    context.setLineDash([3, 4])
-    context.lineWidth = 1
-    context.font = '10.5px "Inter Variable", sans-serif'
-    context.textBaseline = 'bottom'
-    for (const o of list.wall?.openings ?? []) {
-      if (o.sillM < 0.3) continue
-      const y = Math.round(scale.z(o.sillM)) + 0.5
-      context.strokeStyle = '#2b2621'
-      context.globalAlpha = 0.55
-      context.beginPath()
-      context.moveTo(scale.x(o.x) - 16, y)
-      context.lineTo(scale.x(o.x + o.widthM) + 16, y)
-      context.stroke()
-      context.globalAlpha = 1
-      context.fillStyle = '#f6f1e7'
-      context.textAlign = 'left'
-      context.fillText(`sill ${o.sillM} m`, scale.x(o.x) + 5, y - 3)
-    }
-    context.restore()
+    const { list, palette, lit, chosen, bare, targets = [] } = this.view!
+    const sheet = sheetOf(this.view!)
+    const { perM } = sheet
+    if (!bare) drawPaints(context, sillPaints(list, perM), sheet)
+    drawPaints(context, targets.flatMap(targetPaints), sheet)
+    drawPaints(context, elevationMarkPaints(list, lit, palette.amber, 2.5, perM), sheet)
+    drawPaints(context, elevationMarkPaints(list, chosen, palette.amber, 2, perM), sheet)
   }
 }
 
-/** A frame where a view lies beyond the bed, with its name above it. */
-function drawTarget(context: CanvasRenderingContext2D, t: TargetMark, scale: PictureScale) {
-  context.save()
-  context.setLineDash(t.wish === 'keep' ? [2, 4] : [7, 3])
-  context.strokeStyle = t.wish === 'keep' ? '#2f4f2c' : '#7a2f22'
-  context.lineWidth = 1.4
-  const [x, y] = [scale.x(t.fromX), scale.z(t.toM)]
-  context.strokeRect(x, y, scale.x(t.toX) - x, scale.z(t.fromM) - y)
-  context.font = '11px "Inter Variable", sans-serif'
-  context.textAlign = 'center'
-  context.textBaseline = 'bottom'
-  context.setLineDash([])
-  context.lineWidth = 3
-  context.strokeStyle = 'rgba(251, 247, 238, 0.85)'
-  context.strokeText(t.label, (x + scale.x(t.toX)) / 2, y - 3)
-  context.fillStyle = t.wish === 'keep' ? '#2f4f2c' : '#7a2f22'
-  context.fillText(t.label, (x + scale.x(t.toX)) / 2, y - 3)
-  context.restore()
+const hasMarks = (v: ElevationView | null) => v === null || v.lit.size > 0 || v.chosen.size > 0
+
+function backKeyOf({ list, pxPerM, leftPx, width, height, palette }: ElevationView): string {
+  const { wall, fromX, toX, frontBaseM, grounds, raisedM, fallM, fixtures } = list
+  return JSON.stringify([
+    ...[wall, fromX, toX, frontBaseM, grounds, raisedM, fallM, fixtures.length],
+    ...[pxPerM, leftPx, width, height, palette.paper],
+  ])
 }
 
 const ratioNow = () => Math.min(2, window.devicePixelRatio || 1)
@@ -239,77 +148,47 @@ const frameKey = ({ pxPerM, leftPx, width, height }: ElevationView) => `${pxPerM
 /** A bed on open ground stands somewhat up the picture: grass before it, sky behind. */
 const LIFT = 0.4
 
-function footPx({ height, list, pxPerM }: ElevationView): number {
+function sheetOf({ pxPerM, leftPx, list, height }: ElevationView): Sheet {
   const foot = height - FRONT_STRIP_PX + (list.frontBaseM - list.raisedM) * pxPerM
-  if (list.grounds.length === 0) return foot
-  return foot - Math.max(0, foot - (list.topM + 0.3) * pxPerM) * LIFT
-}
-
-function scaleOf(view: ElevationView): PictureScale {
-  const { pxPerM, leftPx, list } = view
-  const foot = footPx(view)
-  return { pxPerM, x: (m) => leftPx + (m - list.fromX) * pxPerM, z: (m) => foot - m * pxPerM }
+  const lifted = list.grounds.length === 0 ? 0 : Math.max(0, foot - (list.topM + 0.3) * pxPerM) * LIFT
+  return { perM: pxPerM, left: leftPx - list.fromX * pxPerM, top: foot - lifted }
 }
 
 /** Draws the plants far to near; after `until` only with portraits there are. False when some still wait for theirs. */
 function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, until = Infinity): boolean {
-  const scale = scaleOf(view)
+  const sheet = sheetOf(view)
   const px = view.pxPerM * ratioNow()
-  let whole = true
-  const { fixtures } = view.list
-  let stood = 0
-  const standFixtures = (until: number) => {
-    for (; stood < fixtures.length && fixtures[stood]!.after <= until; stood++)
-      drawFixture(context, fixtures[stood]!, scale)
+  const { fixtures, figures } = view.list
+  const isPots = fixtures[0]?.look === 'pot'
+  const stand = (list: Elevation['fixtures']) => {
+    for (const f of list) drawPaints(context, fixturePaints(f), sheet)
   }
+  let whole = true
   // Pots stand behind what trails over their rims.
-  for (const f of fixtures) if (f.look === 'pot') drawFixture(context, f, scale)
-  for (const [i, figure] of view.list.figures.entries()) {
-    if (fixtures[0]?.look !== 'pot') standFixtures(i)
+  if (isPots) stand(fixtures)
+  for (const [i, figure] of figures.entries()) {
+    if (!isPots && fixtures.length > 0) stand(fixtures.filter((f) => f.after === i))
     const late = performance.now() > until && !sprites.has(figure.body, figure.variant, px)
     if (late) whole = false
     const sprite = late
       ? sprites.standIn(figure.body, figure.variant)
       : sprites.get(figure.body, figure.variant, px)
-    if (sprite) drawFigure(context, figure, scale, sprite)
+    if (sprite) drawFigure(context, figure, sheet, sprite)
   }
-  if (fixtures[0]?.look !== 'pot') standFixtures(Infinity)
+  if (!isPots) stand(fixtures.filter((f) => f.after >= figures.length))
   return whole
 }
 
-function drawFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale, sprite: Sprite) {
+function drawFigure(context: CanvasRenderingContext2D, figure: Figure, sheet: Sheet, sprite: Sprite) {
   const { body } = figure
-  const across = ((body.spreadM / sprite.spreadM) * figure.scale * scale.pxPerM) / sprite.pxPerM
-  const up =
-    ((Math.max(body.foliageM, body.flowerM) / sprite.heightM) * figure.scale * scale.pxPerM) / sprite.pxPerM
-  const x = scale.x(figure.x)
-  const y = scale.z(figure.baseM)
-  context.fillStyle = 'rgba(35, 27, 18, 0.28)'
-  if (body.at.plant.kind !== 'climber' && body.look.state !== 'bare') {
-    context.beginPath()
-    context.ellipse(
-      x,
-      y,
-      (body.spreadM / 2) * scale.pxPerM * 0.92,
-      Math.max(1.5, body.spreadM * scale.pxPerM * 0.06),
-      0,
-      0,
-      Math.PI * 2,
-    )
-    context.fill()
-  }
+  const size = (figure.scale * sheet.perM) / sprite.pxPerM
+  const across = (body.spreadM / sprite.spreadM) * size
+  const up = (topM(body) / sprite.heightM) * size
+  const shadow = footShadow(figure)
+  if (shadow) drawPaints(context, [shadow], sheet)
   context.save()
-  context.translate(x, y)
+  context.translate(sheet.left + figure.x * sheet.perM, sheet.top - figure.baseM * sheet.perM)
   context.scale(figure.mirrored ? -across : across, up)
   context.drawImage(sprite.canvas, -sprite.footX, -sprite.footY)
   context.restore()
-}
-
-function frameFigure(context: CanvasRenderingContext2D, figure: Figure, scale: PictureScale) {
-  const { body } = figure
-  const half = (body.spreadM / 2) * scale.pxPerM + 2
-  const top = scale.z(figure.baseM + Math.max(body.foliageM, body.flowerM, 0.08)) - 3
-  context.beginPath()
-  context.roundRect(scale.x(figure.x) - half, top, 2 * half, scale.z(figure.baseM) + 3 - top, 5)
-  context.stroke()
 }

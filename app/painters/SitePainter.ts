@@ -1,11 +1,23 @@
-import Konva from 'konva'
 import type { Point } from '~~/core/geometry'
+import {
+  bedOnSitePaints,
+  handlePaints,
+  pointPaints,
+  scaleBarPaints,
+  shadowPaints,
+  siteGroundPaints,
+  siteThingPaints,
+  sketchPaints,
+  tapePaints,
+  type Palette,
+  type Sheet,
+} from '~~/core/draw'
 import type { LightGrid } from '~~/core/light'
 import type { PlacedThing } from '~~/core/site'
 import type { LaidBed } from '~/composables/useSite'
-import { drawBed, drawThing, type SiteScale } from './drawSite'
-import type { Palette } from './palette'
-import { sunColour } from './sunColours'
+import { drawPaints } from './canvasPen'
+import { Layers } from './Layers'
+import { mapPicture } from './mapPicture'
 
 export interface SiteView {
   readonly width: number
@@ -32,202 +44,80 @@ export interface SiteView {
   readonly palette: Palette
 }
 
-/** Draws the site plan with Konva: ground, light, what stands, and marks above. */
-export class SitePainter {
-  readonly stage: Konva.Stage
-  private readonly ground = new Konva.Layer({ listening: false })
-  private readonly marks = new Konva.Layer({ listening: false })
-  private view: SiteView | null = null
-  private mapPicture: { hours: Float32Array; canvas: HTMLCanvasElement } | null = null
+interface Box {
+  readonly x: number
+  readonly y: number
+  readonly widthM: number
+  readonly heightM: number
+}
 
-  constructor(container: HTMLDivElement) {
-    this.stage = new Konva.Stage({ container, width: 10, height: 10 })
-    this.stage.add(this.ground, this.marks)
-    const add = (layer: Konva.Layer, draw: (c: CanvasRenderingContext2D) => void) =>
-      layer.add(
-        new Konva.Shape({
-          sceneFunc: (context) => {
-            if (this.view) draw(context._context)
-          },
-          perfectDrawEnabled: false,
-        }),
-      )
-    add(this.ground, (c) => this.drawGround(c))
-    add(this.marks, (c) => this.drawMarks(c))
+/** Draws the site plan: ground, light, what stands, and marks above. */
+export class SitePainter {
+  private readonly layers: Layers<'ground' | 'marks'>
+  private view: SiteView | null = null
+
+  constructor(holder: HTMLElement) {
+    this.layers = new Layers(holder, { ground: (c) => this.drawGround(c), marks: (c) => this.drawMarks(c) })
   }
 
   show(view: SiteView) {
-    const before = this.view
     this.view = view
-    if (before?.width !== view.width || before.height !== view.height)
-      this.stage.size({ width: view.width, height: view.height })
-    this.ground.batchDraw()
-    this.marks.batchDraw()
+    this.layers.resize(view.width, view.height)
+    this.layers.drawSoon('ground')
+    this.layers.drawSoon('marks')
   }
 
   destroy() {
-    this.stage.destroy()
+    this.layers.destroy()
   }
 
-  private scale(): SiteScale {
+  private sheet(): Sheet {
     const { at, pxPerM, width, height } = this.view!
-    return { pxPerM, x: (m) => width / 2 + (m - at.x) * pxPerM, y: (m) => height / 2 - (m - at.y) * pxPerM }
+    return { perM: pxPerM, left: width / 2 - at.x * pxPerM, top: height / 2 + at.y * pxPerM }
   }
 
   private drawGround(c: CanvasRenderingContext2D) {
     const { width, height, palette, things, beds, base, map, shadows } = this.view!
-    const scale = this.scale()
+    const sheet = this.sheet()
     c.fillStyle = palette.card
     c.fillRect(0, 0, width, height)
-    if (base) {
-      c.globalAlpha = 0.6
-      c.drawImage(
-        base.image,
-        scale.x(base.x),
-        scale.y(base.y + base.heightM),
-        base.widthM * scale.pxPerM,
-        base.heightM * scale.pxPerM,
-      )
-      c.globalAlpha = 1
-    }
-    for (const t of things) if (t.kind === 'surface' || t.kind === 'terrace') drawThing(c, t, scale)
-    if (map) this.drawMap(c, map, scale)
-    for (const bed of beds) drawBed(c, bed, scale, palette, map !== null)
-    for (const s of shadows) drawShadow(c, s, scale)
-    for (const kind of ['service', 'fence', 'building', 'feature', 'tree', 'target', 'viewpoint'] as const)
-      for (const t of things) if (t.kind === kind) drawThing(c, t, scale)
+    if (base) drawPicture(c, base.image, base, sheet, 0.6)
+    drawPaints(c, siteGroundPaints(things), sheet)
+    if (map) this.drawMap(c, map, sheet)
+    for (const bed of beds) drawPaints(c, bedOnSitePaints(bed, palette, map !== null, sheet.perM), sheet)
+    for (const s of shadows) drawPaints(c, shadowPaints(s.outlines, s.pass), sheet)
+    drawPaints(c, siteThingPaints(things), sheet)
   }
 
-  private drawMap(c: CanvasRenderingContext2D, { grid, hours }: NonNullable<SiteView['map']>, scale: SiteScale) {
-    if (this.mapPicture?.hours !== hours) this.mapPicture = { hours, canvas: mapCanvas(grid, hours) }
-    c.save()
-    c.globalAlpha = 0.82
+  private drawMap(c: CanvasRenderingContext2D, { grid, hours }: NonNullable<SiteView['map']>, sheet: Sheet) {
+    const { x0: x, y0: y, cols, rows, cellM } = grid
     c.imageSmoothingEnabled = false
-    c.drawImage(
-      this.mapPicture.canvas,
-      scale.x(grid.x0),
-      scale.y(grid.y0 + grid.rows * grid.cellM),
-      grid.cols * grid.cellM * scale.pxPerM,
-      grid.rows * grid.cellM * scale.pxPerM,
-    )
-    c.restore()
+    drawPicture(c, mapPicture(grid, hours), { x, y, widthM: cols * cellM, heightM: rows * cellM }, sheet, 0.82)
+    c.imageSmoothingEnabled = true
   }
 
   private drawMarks(c: CanvasRenderingContext2D) {
-    const { points, chosenId, handles, tape, sketch, palette } = this.view!
-    const scale = this.scale()
-    c.font = '600 11px "Inter Variable", sans-serif'
-    c.textAlign = 'left'
-    c.textBaseline = 'middle'
-    for (const p of points) {
-      const [x, y] = [scale.x(p.at.x), scale.y(p.at.y)]
-      c.strokeStyle = p.id === chosenId ? palette.amber : palette.ink
-      c.lineWidth = p.id === chosenId ? 2.5 : 1.3
-      c.beginPath()
-      c.moveTo(x - 5, y)
-      c.lineTo(x + 5, y)
-      c.moveTo(x, y - 5)
-      c.lineTo(x, y + 5)
-      c.stroke()
-      label(c, p.name, x + 8, y - 8, palette)
-    }
-    if (sketch.length > 1) {
-      c.strokeStyle = palette.amber
-      c.lineWidth = 2
-      c.setLineDash([6, 4])
-      c.beginPath()
-      sketch.forEach((p, i) =>
-        i === 0 ? c.moveTo(scale.x(p.x), scale.y(p.y)) : c.lineTo(scale.x(p.x), scale.y(p.y)),
-      )
-      c.stroke()
-      c.setLineDash([])
-    }
-    for (const h of handles) {
-      c.beginPath()
-      c.arc(scale.x(h.x), scale.y(h.y), 6, 0, Math.PI * 2)
-      c.fillStyle = palette.amber
-      c.fill()
-      c.strokeStyle = palette.card
-      c.lineWidth = 2
-      c.stroke()
-    }
-    if (tape.length === 2) {
-      const [a, b] = tape as [Point, Point]
-      c.strokeStyle = palette.ink
-      c.lineWidth = 1.6
-      c.beginPath()
-      c.moveTo(scale.x(a.x), scale.y(a.y))
-      c.lineTo(scale.x(b.x), scale.y(b.y))
-      c.stroke()
-      label(
-        c,
-        `${Math.hypot(a.x - b.x, a.y - b.y).toFixed(2)} m`,
-        (scale.x(a.x) + scale.x(b.x)) / 2 + 6,
-        (scale.y(a.y) + scale.y(b.y)) / 2 - 8,
-        palette,
-      )
-    }
-    this.drawBar(c, scale)
-  }
-
-  /** A scale bar of a round length. */
-  private drawBar(c: CanvasRenderingContext2D, scale: SiteScale) {
-    const { height, palette } = this.view!
-    const length = [0.5, 1, 2, 5, 10, 20, 50].find((m) => m * scale.pxPerM > 70) ?? 100
-    c.strokeStyle = palette.ink
-    c.lineWidth = 1.5
-    c.beginPath()
-    c.moveTo(16, height - 20)
-    c.lineTo(16, height - 14)
-    c.lineTo(16 + length * scale.pxPerM, height - 14)
-    c.lineTo(16 + length * scale.pxPerM, height - 20)
-    c.stroke()
-    c.fillStyle = palette.ink
-    c.font = '11px "Inter Variable", sans-serif'
-    c.fillText(`${length} m`, 20, height - 24)
+    const { points, chosenId, handles, tape, sketch, palette, height } = this.view!
+    const sheet = this.sheet()
+    const { perM, left, top } = sheet
+    for (const p of points) drawPaints(c, pointPaints(p.name, p.at, p.id === chosenId, palette), sheet)
+    drawPaints(c, sketchPaints(sketch, palette), sheet)
+    for (const h of handles) drawPaints(c, handlePaints(h, palette), sheet)
+    drawPaints(c, tapePaints(tape, palette), sheet)
+    const corner = { x: (16 - left) / perM, y: (top - height + 14) / perM }
+    drawPaints(c, scaleBarPaints(corner, palette, perM), sheet)
   }
 }
 
-function label(c: CanvasRenderingContext2D, text: string, x: number, y: number, palette: Palette) {
-  c.lineWidth = 3
-  c.strokeStyle = palette.card
-  c.strokeText(text, x, y)
-  c.fillStyle = palette.ink
-  c.fillText(text, x, y)
-}
-
-function drawShadow(
+/** A picture in a box of the plan, its left foot at (x, y). */
+function drawPicture(
   c: CanvasRenderingContext2D,
-  { pass, outlines }: SiteView['shadows'][number],
-  scale: SiteScale,
+  picture: CanvasImageSource,
+  { x, y, widthM, heightM }: Box,
+  { perM, left, top }: Sheet,
+  alpha: number,
 ) {
-  c.fillStyle = `rgba(38, 44, 66, ${0.42 * (1 - pass)})`
-  // All faces of a thing turn one way: filled as one, they do not darken each other.
-  c.beginPath()
-  for (const o of outlines) {
-    o.forEach((p, i) => (i === 0 ? c.moveTo(scale.x(p.x), scale.y(p.y)) : c.lineTo(scale.x(p.x), scale.y(p.y))))
-    c.closePath()
-  }
-  c.fill('nonzero')
-}
-
-function mapCanvas(grid: LightGrid, hours: Float32Array): HTMLCanvasElement {
-  const canvas = document.createElement('canvas')
-  canvas.width = grid.cols
-  canvas.height = grid.rows
-  const context = canvas.getContext('2d')!
-  const image = context.createImageData(grid.cols, grid.rows)
-  for (let r = 0; r < grid.rows; r++) {
-    for (let col = 0; col < grid.cols; col++) {
-      const colour = Number.parseInt(sunColour(hours[r * grid.cols + col]!).slice(1), 16)
-      // The raster's rows go up, the picture's go down.
-      const k = ((grid.rows - 1 - r) * grid.cols + col) * 4
-      image.data[k] = colour >> 16
-      image.data[k + 1] = (colour >> 8) & 255
-      image.data[k + 2] = colour & 255
-      image.data[k + 3] = 255
-    }
-  }
-  context.putImageData(image, 0, 0)
-  return canvas
+  c.globalAlpha = alpha
+  c.drawImage(picture, left + x * perM, top - (y + heightM) * perM, widthM * perM, heightM * perM)
+  c.globalAlpha = 1
 }

@@ -2,7 +2,7 @@ import { bodiesAt } from '~~/core/layout'
 import type { Climate, PlaceMonth } from '~~/core/time'
 import { lookAt, type Plant } from '~~/core/plant'
 import { portrait } from '~~/core/draw'
-import { drawPaints } from './paintPath'
+import { drawPaints } from './canvasPen'
 
 export interface Thumbnail {
   readonly plant: Plant
@@ -66,14 +66,8 @@ function makePicture(
   const full = Math.max(plant.foliageHeightM, plant.flowerHeightM)
   const scale = (pxPerM || Math.min((height - 4) / (full * 1.06), (width - 4) / (plant.spreadM * 1.15))) * ratio
   const context = picture.getContext('2d')!
-  context.setTransform(scale, 0, 0, scale, picture.width / 2, picture.height - 3 * ratio)
-  drawPaints(
-    context,
-    portrait(
-      { plant, look: body.look, foliageM: body.foliageM, flowerM: body.flowerM, spreadM: body.spreadM },
-      0,
-      scale / ratio,
-    ),
-  )
+  const sitter = { plant, look: body.look, foliageM: body.foliageM, flowerM: body.flowerM, spreadM: body.spreadM }
+  const sheet = { perM: scale, left: picture.width / 2, top: picture.height - 3 * ratio }
+  drawPaints(context, portrait(sitter, 0, scale / ratio), sheet)
   return picture
 }

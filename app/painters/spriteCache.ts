@@ -1,6 +1,6 @@
 import type { Body } from '~~/core/layout'
 import { portrait } from '~~/core/draw'
-import { drawPaints } from './paintPath'
+import { drawPaints } from './canvasPen'
 
 /** A portrait drawn once: its canvas and where the plant's foot lies in it, pixels of the canvas. */
 export interface Sprite {
@@ -76,7 +76,7 @@ function drawSprite(body: Body, variant: number, pxPerM: number): Sprite {
   const footX = canvas.width / 2
   const footY = (heightM + above) * pxPerM
   const context = canvas.getContext('2d')!
-  context.setTransform(pxPerM, 0, 0, pxPerM, footX, footY)
-  drawPaints(context, portrait({ plant: at.plant, look, foliageM, flowerM, spreadM }, variant, pxPerM))
+  const sitter = { plant: at.plant, look, foliageM, flowerM, spreadM }
+  drawPaints(context, portrait(sitter, variant, pxPerM), { perM: pxPerM, left: footX, top: footY })
   return { canvas, footX, footY, pxPerM, spreadM, heightM }
 }

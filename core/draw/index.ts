@@ -6,10 +6,43 @@ export {
   figureAt,
   type StandingFixture,
 } from './elevation'
+export { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targetPaints } from './elevationPaints'
+export { figurePaints, footShadow, plantingPaints } from './figurePaints'
 export { type Fixture, fixturesOf } from './fixture'
-export { L, M, O, type Paint, type Path, Q, Z } from './path'
-export { paintsToSvg, pathToSvg } from './pathToSvg'
+export { fixtureAbovePaints, fixturePaints } from './fixturePaints'
+export { groundPaints, type Window } from './groundPaints'
+export { type Palette, PRINT_PALETTE } from './palette'
+export {
+  type Badge,
+  type Clipped,
+  isClipped,
+  isShape,
+  isWords,
+  L,
+  M,
+  O,
+  type Paint,
+  type Path,
+  Q,
+  type Shade,
+  type Shape,
+  type Words,
+  Z,
+} from './path'
+export { boundsOfPath, circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
 export { circleAt, plan, type Plan, type PlanCircle } from './plan'
+export { circlePaints, planGroundPaints, planMarkPaints } from './planPaints'
 export { portrait, VARIANTS } from './portrait/portrait'
 export { type Sitter } from './portrait/sitter'
+export { badgeSheet, type Sheet } from './sheet'
+export { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, tapePaints } from './siteMarkPaints'
+export {
+  type BedOnSite,
+  bedOnSitePaints,
+  shadowPaints,
+  siteGroundPaints,
+  siteThingPaints,
+  thingPaints,
+} from './sitePaints'
 export { type TargetMark, targetMarks } from './targetMarks'
+export { wallPaints } from './wallPaints'

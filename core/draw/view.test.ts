@@ -5,7 +5,6 @@ import { bodiesAt, place, type Body } from '../layout'
 import { circleAt, plan } from './plan'
 import { elevation, figureAt } from './elevation'
 import { monthColours } from '../season'
-import { pathToSvg } from './pathToSvg'
 import { portrait } from './portrait/portrait'
 import { visibleShares, windowCover } from '../see'
 import { climate, demoBed, drift, library, plant, plants, testBed } from '../../tests/support/library'
@@ -77,7 +76,7 @@ describe('portrait', () => {
         // Op codes (0 to 4) stand among the lengths.
         const reach = Math.max(4, 1.6 * p.spreadM, p.foliageHeightM, p.flowerHeightM * 1.3) + 0.6
         expect(paints.every((q) => q.path.every((n) => Number.isFinite(n) && Math.abs(n) <= reach))).toBe(true)
-        expect(paints.every((q) => /^#[0-9a-f]{6}$/.test(q.fill ?? q.stroke ?? ''))).toBe(true)
+        expect(paints.every((q) => /^#[0-9a-f]{6}$/.test(String(q.fill ?? q.stroke)))).toBe(true)
       }
   })
   it('is the same for the same sitter and differs by variant', () => {
@@ -92,7 +91,6 @@ describe('portrait', () => {
     expect(portrait(sitter, 0, 60)).toEqual(portrait(sitter, 0, 60))
     expect(portrait(sitter, 0, 60)).not.toEqual(portrait(sitter, 1, 60))
   })
-  it('writes SVG paths with y turned down', () => expect(pathToSvg([0, 1, 2, 1, 3, 4, 3])).toBe('M1 -2L3 -4Z'))
 })
 
 describe('visibleShares', () => {

@@ -2,3 +2,4 @@ export { followSite, layGarden, placeOfBed, seenFrom, type GardenScene, type Lai
 export { neighboursOf } from './neighbours'
 export { sideOf, wallOf, type WallSide } from './sideOf'
 export { sidesNear, type SideChoice } from './sidesNear'
+export { slideAlong } from './slideAlong'

@@ -13,6 +13,7 @@ const option = (name, fallback) => {
 const sample = Number(option('sample', '300'))
 const seed = Number(option('seed', '1'))
 const only = option('room', '')
+const isTold = process.argv.includes('--told')
 const copy = join(root, 'tests', '.tmp', `mutants-${seed}-${only}`)
 
 function filesBelow(folder, pattern) {
@@ -74,13 +75,23 @@ async function coverage(vitest, specs) {
 }
 const rank = (testFile, mutant) => (relative(copy, testFile).startsWith(`core/${roomOf(mutant.file)}/`) ? 0 : 1)
 
-async function isKilled(vitest, specs, files, number) {
+/** The first test that noticed, and what it said. */
+function reasonOf(failed, errors) {
+  const test = failed ? [...failed.children.allTests('failed')][0] : undefined
+  const error = test?.result().errors?.[0] ?? failed?.errors()[0] ?? errors[errors.length - 1]
+  return `${failed ? relative(copy, failed.moduleId) : 'unhandled'}: ${String(error?.message).slice(0, 100)}`
+}
+
+/** What noticed a mutant; null when nothing did. */
+async function killerOf(vitest, specs, files, number) {
   activate(number)
+  const before = vitest.state.getUnhandledErrors().length
   for (const file of files) {
     const { testModules, unhandledErrors } = await vitest.runTestSpecifications([specs.get(file)])
-    if (unhandledErrors.length > 0 || testModules.some((m) => !m.ok())) return true
+    const failed = testModules.find((m) => m.moduleId === file && !m.ok())
+    if (failed || unhandledErrors.length > before) return reasonOf(failed, unhandledErrors)
   }
-  return false
+  return null
 }
 
 const all = filesBelow(join(root, 'core'), /(?<!\.test)\.ts$/)
@@ -99,7 +110,6 @@ const vitest = await createVitest(
     config: false,
     watch: false,
     reporters: [quiet],
-    bail: 1,
     testTimeout: 60_000,
     setupFiles: ['./setup.ts'],
   },
@@ -110,9 +120,11 @@ const specs = new Map(list.map((s) => [s.moduleId, s]))
 const testsOf = await coverage(vitest, list)
 const rooms = new Map()
 for (const mutant of chosen) {
-  const killed = await isKilled(vitest, specs, testsOf(mutant), mutant.number)
+  const killer = await killerOf(vitest, specs, testsOf(mutant), mutant.number)
+  const killed = killer !== null
   const room = rooms.get(roomOf(mutant.file)) ?? { killed: 0, all: 0 }
   rooms.set(roomOf(mutant.file), { killed: room.killed + Number(killed), all: room.all + 1 })
+  if (isTold && killed) console.log(`killed ${mutant.file}:${mutant.line} by ${killer}`)
   if (!killed) console.log(`survived ${mutant.file}:${mutant.line} ${mutant.was} → ${mutant.to}`)
 }
 await vitest.close()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { clamp } from '~~/core/geometry'
+import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
 
@@ -43,18 +44,6 @@ useAhead(
   (pictures) => painter.value?.ahead(pictures.map((p) => p.plan)),
 )
 
-interface Drag {
-  driftId: string
-  index: number
-  dx: number
-  dy: number
-  startX: number
-  startY: number
-  moved: boolean
-}
-let drag: Drag | null = null
-const DRAG_PX = 4
-
 /** The nearest place inside the bed, of a place on the picture. */
 function inside(x: number, y: number) {
   const f = frame.value!
@@ -63,45 +52,40 @@ function inside(x: number, y: number) {
   return f.at(along, clamp(v, 0.02, Math.max(0.02, f.depthAlong(along) - 0.02)))
 }
 
+/** A press chooses what lies under it. */
 function down(event: PointerEvent) {
-  const circle = painter.value?.hit(event.offsetX, event.offsetY)
-  if (!circle) return compose.choose(null)
-  const { driftId, index, id } = circle.body.at
-  compose.choose(driftId, id)
-  const at = painter.value!.toMetres(event.offsetX, event.offsetY)
-  // A plant of a repeated part follows the one that is planned.
-  if (id.includes('@') || circle.body.at.standing) return compose.choose(circle.body.at.standing ? null : driftId)
-  drag = {
-    driftId,
-    index,
-    dx: circle.x - at.x,
-    dy: circle.y - at.y,
-    startX: event.offsetX,
-    startY: event.offsetY,
-    moved: false,
-  }
-  holder.value?.setPointerCapture(event.pointerId)
+  const at = painter.value?.hit(event.offsetX, event.offsetY)?.body.at
+  if (!at) return compose.choose(null)
+  if (at.standing) return compose.choose(null)
+  // A plant of a repeated part follows the one that is planned; one of another bed is only seen here.
+  if (at.neighbour) return compose.choose(null)
+  compose.choose(at.driftId, at.id.includes('@') ? null : at.id)
 }
-function move(event: PointerEvent) {
-  if (!drag || !painter.value) return
-  if (!drag.moved && Math.hypot(event.offsetX - drag.startX, event.offsetY - drag.startY) < DRAG_PX) return
-  drag.moved = true
-  const at = painter.value.toMetres(event.offsetX, event.offsetY)
-  const to = inside(at.x + drag.dx, at.y + drag.dy)
-  pin(drag.driftId, drag.index, to.x, to.y, 'preview')
+
+let held: { driftId: string; index: number; dx: number; dy: number } | null = null
+const holdAt = ({ x, y }: HandAt) => {
+  const at = painter.value!.toMetres(x, y)
+  return inside(at.x + held!.dx, at.y + held!.dy)
 }
-function up(event: PointerEvent) {
-  if (drag?.moved && painter.value) {
-    const at = painter.value.toMetres(event.offsetX, event.offsetY)
-    const to = inside(at.x + drag.dx, at.y + drag.dy)
-    pin(drag.driftId, drag.index, to.x, to.y)
-  }
-  drag = null
-}
-function cancel() {
-  drag = null
-  store.preview(null)
-}
+useDrag(holder, {
+  begin: ({ x, y }) => {
+    const circle = painter.value?.hit(x, y)
+    const plant = circle?.body.at
+    if (!circle || !plant || plant.standing || plant.neighbour || plant.id.includes('@')) return false
+    const from = painter.value!.toMetres(x, y)
+    held = { driftId: plant.driftId, index: plant.index, dx: circle.x - from.x, dy: circle.y - from.y }
+    return true
+  },
+  move: (at) => {
+    const to = holdAt(at)
+    pin(held!.driftId, held!.index, to.x, to.y, 'preview')
+  },
+  end: (at) => {
+    const to = holdAt(at)
+    pin(held!.driftId, held!.index, to.x, to.y)
+  },
+  cancel: () => store.preview(null),
+})
 
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
@@ -110,7 +94,6 @@ const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 }
 function key(event: KeyboardEvent) {
-  if (event.key === 'Escape') return cancel()
   const plants = [...(scene.value?.placement.plants ?? [])].sort((a, b) => a.x - b.x || a.y - b.y)
   const chosen = plants.find((p) => p.id === compose.plantId)
   if (event.key === '.' || event.key === ',') {
@@ -144,9 +127,6 @@ function key(event: KeyboardEvent) {
     data-testid="plan"
     aria-label="Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, U lets it go. All plants are in the list too."
     @pointerdown="down"
-    @pointermove="move"
-    @pointerup="up"
-    @pointercancel="cancel"
     @keydown="key"
   />
 </template>

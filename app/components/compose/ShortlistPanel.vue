@@ -7,7 +7,8 @@ const store = useBedStore()
 const library = useLibraryStore()
 const compose = useComposeStore()
 const { scene } = useScene()
-const { startDrag } = useLaneDrop()
+const list = useTemplateRef<HTMLElement>('list')
+useLaneDrop(list)
 const text = ref('')
 
 const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
@@ -122,9 +123,9 @@ function setThere(group: readonly Plant[]) {
           : 'The shortlist is empty. Open Plants, and mark what could stand in this bed; it waits here to be dragged into a lane.'
       }}
     </p>
-    <ul data-testid="shortlist">
+    <ul ref="list" data-testid="shortlist">
       <li v-for="plant in plants" :key="plant.id" class="item">
-        <div class="grab" :title="`Drag ${plant.commonName} into a lane`" @pointerdown="startDrag($event, plant)">
+        <div class="grab" :data-plant="plant.id" :title="`Drag ${plant.commonName} into a lane`">
           <PlantPortrait :plant="plant" :month="compose.moment.month" :width="44" :height="46" />
         </div>
         <div class="body">

@@ -12,37 +12,26 @@ const setYear = (year: number) => {
   compose.moment = { ...compose.moment, year }
 }
 
-let dragging = false
-function pick(event: PointerEvent) {
+const LAST_MONTH = 12
+function pickAt(clientX: number) {
   const box = bar.value!.getBoundingClientRect()
-  setMonth(Math.min(12, Math.max(1, 1 + Math.floor(((event.clientX - box.left) / box.width) * 12))))
+  const month = 1 + Math.floor(((clientX - box.left) / box.width) * LAST_MONTH)
+  setMonth(Math.min(LAST_MONTH, Math.max(1, month)))
 }
-function down(event: PointerEvent) {
-  dragging = true
-  pick(event)
-  bar.value?.setPointerCapture(event.pointerId)
-}
+const pick = (at: { clientX: number }) => pickAt(at.clientX)
+useDrag(bar, { move: pick, end: pick })
 function monthKey(event: KeyboardEvent) {
-  const step =
-    event.key === 'ArrowRight' || event.key === 'ArrowUp'
-      ? 1
-      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
-        ? -1
-        : 0
+  const step = stepOfKey(event)
   if (step === 0) return
   event.preventDefault()
-  setMonth(((compose.moment.month - 1 + step + 12) % 12) + 1)
+  setMonth(((compose.moment.month - 1 + step + LAST_MONTH) % LAST_MONTH) + 1)
 }
 function yearKey(event: KeyboardEvent) {
-  const step =
-    event.key === 'ArrowRight' || event.key === 'ArrowUp'
-      ? 1
-      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
-        ? -1
-        : 0
+  const step = stepOfKey(event)
   if (step === 0) return
   event.preventDefault()
-  setYear(YEARS[Math.min(YEARS.length - 1, Math.max(0, YEARS.findIndex((y) => y === compose.moment.year) + step))]!)
+  const at = YEARS.findIndex((y) => y === compose.moment.year)
+  setYear(YEARS[Math.min(YEARS.length - 1, Math.max(0, at + step))]!)
 }
 </script>
 
@@ -59,10 +48,7 @@ function yearKey(event: KeyboardEvent) {
       :aria-valuenow="compose.moment.month"
       :aria-valuetext="MONTH_NAMES[compose.moment.month - 1]"
       data-testid="months"
-      @pointerdown="down"
-      @pointermove="dragging && pick($event)"
-      @pointerup="dragging = false"
-      @pointercancel="dragging = false"
+      @pointerdown="pick"
       @keydown="monthKey"
     >
       <div

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { isRound, type Bed } from '~~/core/bed'
+import { distance } from '~~/core/geometry'
 import { outlinesOf } from '~~/core/see'
 import { plan } from '~~/core/draw'
 import { PlanPainter } from '~/painters/PlanPainter'
-import Konva from 'konva'
 
 /** The plan of the bed with handles on its edges. */
 const emit = defineEmits<{
@@ -16,13 +16,11 @@ const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width, height } = useElementSize(holder)
 const painter = shallowRef<PlanPainter | null>(null)
-const handles = new Konva.Layer()
 const PAD_PX = 46
-const HANDLE_PX = 8
+const REACH_PX = 14
 
 onMounted(() => {
   painter.value = new PlanPainter(holder.value!)
-  painter.value.stage.add(handles)
 })
 onBeforeUnmount(() => painter.value?.destroy())
 
@@ -71,6 +69,7 @@ watchPostEffect(() => {
     palette: palette.value,
     lit: new Set(),
     chosen: new Set(),
+    handles: handles.value.map((h) => h.at),
   })
 })
 
@@ -83,49 +82,30 @@ const edgesOf = (bed: Bed) =>
 const stationsOf = (bed: Bed, which: 'back' | 'front' | 'round') =>
   which === 'round' ? ('edge' in bed.form ? bed.form.edge.stations : []) : bed.outline[which].stations
 
-let dragging = false
-watchPostEffect(() => {
-  const at = view.value
+/** Every station of the bed's edges, as something to take hold of. */
+const handles = computed(() => {
   const bed = store.bed
-  if (!painter.value || !at || !bed || !palette.value || dragging) return
-  handles.destroyChildren()
-  const firstX = bounds.value.x0
-  for (const which of edgesOf(bed)) {
-    stationsOf(bed, which).forEach((p, i) => {
-      const handle = new Konva.Circle({
-        x: at.leftPx + (p.x - firstX) * at.pxPerM,
-        y: at.topPx + p.y * at.pxPerM,
-        radius: HANDLE_PX,
-        fill: palette.value!.amber,
-        stroke: palette.value!.card,
-        strokeWidth: 2,
-        draggable: true,
-        hitStrokeWidth: 14,
-        opacity: which === 'back' ? 0.75 : 1,
-      })
-      const toMetres = () => ({
-        x: firstX + (handle.x() - at.leftPx) / at.pxPerM,
-        y: (handle.y() - at.topPx) / at.pxPerM,
-      })
-      handle.on('dragstart', () => {
-        dragging = true
-      })
-      handle.on('dragmove', () => emit('move', which, i, toMetres(), 'preview'))
-      handle.on('dragend', () => {
-        dragging = false
-        emit('move', which, i, toMetres(), 'edit')
-      })
-      handle.on('mouseenter', () => {
-        holder.value!.style.cursor = 'grab'
-      })
-      handle.on('mouseleave', () => {
-        holder.value!.style.cursor = ''
-      })
-      handles.add(handle)
-    })
-  }
-  handles.batchDraw()
+  if (!bed) return []
+  return edgesOf(bed).flatMap((which) => stationsOf(bed, which).map((at, index) => ({ which, index, at })))
 })
+function handleAt(x: number, y: number) {
+  const p = painter.value?.toMetres(x, y)
+  const reach = REACH_PX / (view.value?.pxPerM ?? 1)
+  if (!p) return null
+  const near = handles.value.filter((h) => distance(h.at, p) < reach)
+  return near.sort((a, b) => distance(a.at, p) - distance(b.at, p))[0] ?? null
+}
+
+let held: { which: 'back' | 'front' | 'round'; index: number } | null = null
+useDrag(holder, {
+  begin: ({ x, y }) => (held = handleAt(x, y)) !== null,
+  move: ({ x, y }) => emit('move', held!.which, held!.index, painter.value!.toMetres(x, y), 'preview'),
+  end: ({ x, y }) => emit('move', held!.which, held!.index, painter.value!.toMetres(x, y), 'edit'),
+  cancel: () => store.preview(null),
+})
+function hover(event: PointerEvent) {
+  holder.value!.style.cursor = handleAt(event.offsetX, event.offsetY) ? 'grab' : ''
+}
 </script>
 
 <template>
@@ -134,6 +114,7 @@ watchPostEffect(() => {
     class="plan"
     role="img"
     aria-label="Plan of the bed with handles; every station can also be typed in the field book"
+    @pointermove="hover"
   />
 </template>
 

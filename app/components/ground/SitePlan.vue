@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { distance, type Point } from '~~/core/geometry'
-import { boundsOf, cornersOf, thingAt } from '~~/core/site'
+import { slideAlong } from '~~/core/garden'
+import type { Point } from '~~/core/geometry'
+import { boundsOf, cornersOf } from '~~/core/site'
 import { SitePainter } from '~/painters/SitePainter'
 
 /** The site from above: pan, zoom, choose, drag, measure. Everything in it is also a line of the book. */
 const emit = defineEmits<{ scaled: [a: Point, b: Point] }>()
 const store = useSiteStore()
 const ground = useGroundStore()
-const { site, laid, move, remove, dragPoint, placeBed } = useSite()
+const { site, laid, move, remove, placeBed } = useSite()
 const { shadows, hours, shown, readAt } = useSunMap()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -103,136 +104,34 @@ const toMetres = (px: number, py: number): Point => ({
   x: at.value!.x + (px - width.value / 2) / pxPerM.value,
   y: at.value!.y - (py - height.value / 2) / pxPerM.value,
 })
-const REACH_PX = 9
-const SNAP_M = 0.1
-
-/** To a corner or point nearby, else to the decimetre. */
-function snapped(p: Point, but: string | null): Point {
-  if (!ground.snap) return p
-  const corners = [
-    ...store.resolved.things.filter((t) => t.id !== but).flatMap((t) => cornersOf(t)),
-    ...points.value.filter((q) => q.id !== but).map((q) => q.at),
-    ...laid.value.filter((b) => `bed:${b.id}` !== but).flatMap((b) => b.outlines.flat()),
-  ]
-  const near = corners
-    .filter((c) => distance(c, p) * pxPerM.value < REACH_PX)
-    .sort((a, b) => distance(a, p) - distance(b, p))[0]
-  return near ?? { x: Math.round(p.x / SNAP_M) * SNAP_M, y: Math.round(p.y / SNAP_M) * SNAP_M }
-}
-
-type Drag =
-  | { kind: 'pan'; from: Point; start: Point }
-  | { kind: 'thing'; id: string; corner: number | null; from: Point; anchor: Point }
-  | { kind: 'point'; id: string }
-  | { kind: 'bed'; id: string; from: Point; anchor: Point }
-  | { kind: 'tape' }
-let drag: Drag | null = null
-let wasDragged = false
+const { grip, press } = useSiteHand({ placed, handles, points, pxPerM, emitScaled: (a, b) => emit('scaled', a, b) })
 
 function down(event: PointerEvent) {
-  if (!at.value) return
   holder.value?.focus()
-  holder.value?.setPointerCapture(event.pointerId)
-  wasDragged = false
-  const p = toMetres(event.offsetX, event.offsetY)
-  if (ground.tool !== 'choose') {
-    ground.tape = [snapped(p, null), snapped(p, null)]
-    drag = { kind: 'tape' }
-    return
-  }
-  const corner = handles.value.findIndex((h) => distance(h, p) * pxPerM.value < REACH_PX)
-  if (corner >= 0 && placed.value) {
-    drag = {
-      kind: 'thing',
-      id: placed.value.id,
-      corner: handles.value.length === 1 ? null : corner,
-      from: p,
-      anchor: handles.value[corner]!,
-    }
-    return
-  }
-  const point = points.value.find((q) => distance(q.at, p) * pxPerM.value < REACH_PX)
-  if (point) {
-    ground.chosenId = point.id
-    drag = { kind: 'point', id: point.id }
-    return
-  }
-  const thing = thingAt(store.resolved.things, p, REACH_PX / pxPerM.value)
-  const bed = laid.value.find((b) =>
-    b.outlines.some((o) => thingAt([{ id: b.id, name: '', kind: 'surface', cover: 'path', outline: o }], p, 0)),
-  )
-  const large = thing?.kind === 'surface' || thing?.kind === 'terrace' || thing?.kind === 'building'
-  if (bed && (!thing || large)) {
-    ground.chosenId = `bed:${bed.id}`
-    drag = { kind: 'bed', id: bed.id, from: p, anchor: bed.place.at }
-    return
-  }
-  // What is not chosen yet is chosen by the first touch and dragged by the next, so that panning moves nothing.
-  if (thing && thing.id === ground.chosenId) {
-    drag = { kind: 'thing', id: thing.id, corner: null, from: p, anchor: cornersOf(thing)[0]! }
-    return
-  }
-  ground.chosenId = thing?.id ?? null
-  drag = { kind: 'pan', from: { x: event.offsetX, y: event.offsetY }, start: at.value }
+  if (at.value) press(toMetres(event.offsetX, event.offsetY))
 }
-
-function step(event: PointerEvent, how: 'edit' | 'preview') {
-  if (!drag || !at.value) return
-  const p = toMetres(event.offsetX, event.offsetY)
-  if (drag.kind === 'pan') {
+let panned: { from: Point; start: Point } | null = null
+useDrag(holder, {
+  begin: ({ x, y }) => {
+    if (!at.value) return false
+    panned = grip.begin(toMetres(x, y)) ? null : { from: { x, y }, start: at.value }
+    return true
+  },
+  move: ({ x, y }) => {
+    if (!panned) return grip.move(toMetres(x, y), 'preview')
     at.value = {
-      x: drag.start.x - (event.offsetX - drag.from.x) / pxPerM.value,
-      y: drag.start.y + (event.offsetY - drag.from.y) / pxPerM.value,
+      x: panned.start.x - (x - panned.from.x) / pxPerM.value,
+      y: panned.start.y + (y - panned.from.y) / pxPerM.value,
     }
-    return
-  }
-  if (drag.kind === 'tape') {
-    ground.tape = [ground.tape[0]!, snapped(p, null)]
-    return
-  }
-  if (drag.kind === 'point') {
-    const point = site.value.points.find((q) => q.id === (drag as { id: string }).id)
-    if (point) dragPoint(point, snapped(p, point.id), how)
-    return
-  }
-  const to = snapped(
-    { x: drag.anchor.x + p.x - drag.from.x, y: drag.anchor.y + p.y - drag.from.y },
-    drag.kind === 'bed' ? `bed:${drag.id}` : drag.id,
-  )
-  if (drag.kind === 'bed') {
-    const place = store.kept?.beds.find((b) => b.bedId === (drag as { id: string }).id)
-    if (place)
-      placeBed(
-        place.bedId,
-        { ...place, at: { x: Math.round(to.x * 1000) / 1000, y: Math.round(to.y * 1000) / 1000 } },
-        how,
-      )
-    return
-  }
-  const thing = store.kept?.things.find((t) => t.id === (drag as { id: string }).id)
-  if (thing) move(thing, drag.corner, to.x - drag.anchor.x, to.y - drag.anchor.y, how)
-}
-
+  },
+  end: ({ x, y }) => {
+    if (!panned) grip.move(toMetres(x, y), 'edit')
+    panned = null
+  },
+  cancel: () => store.preview(null),
+})
 function moveOver(event: PointerEvent) {
-  if (!at.value) return
-  if (!drag) {
-    reading.value = readAt(toMetres(event.offsetX, event.offsetY))
-    return
-  }
-  wasDragged = true
-  step(event, 'preview')
-}
-function up(event: PointerEvent) {
-  if (drag?.kind === 'tape') {
-    step(event, 'preview')
-    if (ground.tool === 'scale' && ground.tape.length === 2 && distance(ground.tape[0]!, ground.tape[1]!) > 0.05)
-      emit('scaled', ground.tape[0]!, ground.tape[1]!)
-  } else if (wasDragged) step(event, 'edit')
-  drag = null
-}
-function cancel() {
-  drag = null
-  store.preview(null)
+  if (at.value && event.buttons === 0) reading.value = readAt(toMetres(event.offsetX, event.offsetY))
 }
 
 function zoom(by: number, px = width.value / 2, py = height.value / 2) {
@@ -257,7 +156,7 @@ function key(event: KeyboardEvent) {
   if (event.key === 'Escape') {
     ground.take('choose')
     ground.chosenId = null
-    return cancel()
+    return store.preview(null)
   }
   const thing = store.kept?.things.find((t) => t.id === ground.chosenId)
   if ((event.key === 'Delete' || event.key === 'Backspace') && thing) return remove(thing.id)
@@ -265,15 +164,13 @@ function key(event: KeyboardEvent) {
   if (!by) return
   event.preventDefault()
   const far = event.shiftKey ? 1 : 0.1
-  const place = store.kept?.beds.find((b) => `bed:${b.bedId}` === ground.chosenId)
+  const laidBed = laid.value.find((b) => `bed:${b.id}` === ground.chosenId)
+  const place = store.kept?.beds.find((b) => b.bedId === laidBed?.id)
   if (thing) move(thing, null, by[0] * far, by[1] * far)
-  else if (place && !('of' in place.at))
-    placeBed(place.bedId, {
-      ...place,
-      against: null,
-      at: { x: place.at.x + by[0] * far, y: place.at.y + by[1] * far },
-    })
-  else at.value = { x: at.value!.x + (by[0] * 40) / pxPerM.value, y: at.value!.y + (by[1] * 40) / pxPerM.value }
+  else if (laidBed && place) {
+    const to = { x: laidBed.place.at.x + by[0] * far, y: laidBed.place.at.y + by[1] * far }
+    placeBed(place.bedId, slideAlong(store.resolved, place, to))
+  } else at.value = { x: at.value!.x + (by[0] * 40) / pxPerM.value, y: at.value!.y + (by[1] * 40) / pxPerM.value }
 }
 defineExpose({ fit, zoom })
 </script>
@@ -292,8 +189,6 @@ defineExpose({ fit, zoom })
       aria-label="Plan of the site. Plus and minus zoom, 0 shows all, arrows move what is chosen, M measures, Delete takes out. Everything is in the field book too."
       @pointerdown="down"
       @pointermove="moveOver"
-      @pointerup="up"
-      @pointercancel="cancel"
       @pointerleave="reading = ''"
       @wheel.prevent="wheel"
       @keydown="key"

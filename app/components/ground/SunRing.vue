@@ -52,57 +52,53 @@ const clock = (minutes: number) => {
   return `${Math.floor(t / 60)}:${String(Math.round(t % 60)).padStart(2, '0')}`
 }
 
-const azimuthAt = (event: PointerEvent) => {
+const azimuthAt = ({ clientX, clientY }: { clientX: number; clientY: number }) => {
   const box = svg.value!.getBoundingClientRect()
-  const a =
-    (Math.atan2(event.clientX - box.left - cx.value, cy.value - (event.clientY - box.top)) * 180) / Math.PI +
-    northDeg.value
-  return ((a % 360) + 360) % 360
+  const a = (Math.atan2(clientX - box.left - cx.value, cy.value - (clientY - box.top)) * 180) / Math.PI
+  return (((a + northDeg.value) % 360) + 360) % 360
 }
 const apart = (a: number, b: number) => {
   const d = Math.abs(a - b) % 360
   return Math.min(d, 360 - d)
 }
-let dragging: 'hour' | 'month' | null = null
-function drag(event: PointerEvent) {
-  const a = azimuthAt(event)
-  if (dragging === 'hour') {
-    const near = way.value.reduce((best, s) => (apart(s.azimuthDeg, a) < apart(best.azimuthDeg, a) ? s : best))
-    ground.minutes = Math.round(near.afterNoonH * 60)
-  } else if (dragging === 'month') {
-    const off = ((a - away.value + 540) % 360) - 180
-    ground.day = 21
-    ground.month = Math.min(12, Math.max(1, Math.round(off / MONTH_STEP + 5.5) + 1))
-  }
+function toHour(at: { clientX: number; clientY: number }) {
+  const a = azimuthAt(at)
+  const near = way.value.reduce((best, s) => (apart(s.azimuthDeg, a) < apart(best.azimuthDeg, a) ? s : best))
+  ground.minutes = Math.round(near.afterNoonH * 60)
 }
-function begin(what: 'hour' | 'month', event: PointerEvent) {
-  dragging = what
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  drag(event)
+function toMonth(at: { clientX: number; clientY: number }) {
+  const off = ((azimuthAt(at) - away.value + 540) % 360) - 180
+  setMonth(Math.min(12, Math.max(1, Math.round(off / MONTH_STEP + 5.5) + 1)))
 }
+function setMonth(month: number) {
+  ground.day = 21
+  ground.month = month
+}
+const hourWay = useTemplateRef<SVGPathElement>('hourWay')
+const sunDot = useTemplateRef<SVGGElement>('sunDot')
+const monthRow = useTemplateRef<SVGGElement>('monthRow')
+useDrag(hourWay, { move: toHour, end: toHour })
+useDrag(sunDot, { move: toHour, end: toHour })
+useDrag(monthRow, { move: toMonth, end: toMonth })
 function key(event: KeyboardEvent) {
-  const by =
-    event.key === 'ArrowRight' || event.key === 'ArrowUp'
-      ? 1
-      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
-        ? -1
-        : 0
+  const by = stepOfKey(event)
   if (by === 0) return
   event.preventDefault()
   ground.minutes += by * (event.shiftKey ? 60 : 10)
 }
 function monthKey(event: KeyboardEvent) {
-  const by =
-    event.key === 'ArrowRight' || event.key === 'ArrowUp'
-      ? 1
-      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
-        ? -1
-        : 0
+  const by = stepOfKey(event)
   if (by === 0) return
   event.preventDefault()
-  ground.day = 21
-  ground.month = ((ground.month - 1 + by + 12) % 12) + 1
+  setMonth(((ground.month - 1 + by + 12) % 12) + 1)
 }
+/** Rays about the sun, between its rim and a little way out. */
+const beams = computed(() =>
+  Array.from({ length: 8 }, (_, i) => ({
+    x: dot.value.x + Math.cos(((i + 1) * Math.PI) / 4) * 15,
+    y: dot.value.y + Math.sin(((i + 1) * Math.PI) / 4) * 15,
+  })),
+)
 const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...spot(i * 90, r.value - 16) })))
 </script>
 
@@ -111,18 +107,13 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
     <circle :cx="cx" :cy="cy" :r="r" class="round" />
     <text v-for="w in winds" :key="w.name" :x="w.x" :y="w.y" class="wind">{{ w.name }}</text>
     <path :d="path" class="way" />
-    <path
-      :d="path"
-      class="grab"
-      @pointerdown="begin('hour', $event)"
-      @pointermove="dragging && drag($event)"
-      @pointerup="dragging = null"
-    />
+    <path :d="path" ref="hourWay" class="grab" @pointerdown="toHour" />
     <g v-for="t in ticks" :key="t.h">
       <line :x1="t.a.x" :y1="t.a.y" :x2="t.b.x" :y2="t.b.y" class="tick" />
       <text :x="t.text.x" :y="t.text.y" class="hour">{{ 12 + t.h }}</text>
     </g>
     <g
+      ref="monthRow"
       class="months"
       role="slider"
       tabindex="0"
@@ -133,9 +124,7 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
       :aria-valuetext="MONTH_NAMES[ground.month - 1]"
       data-testid="ring-month"
       @keydown="monthKey"
-      @pointerdown="begin('month', $event)"
-      @pointermove="dragging && drag($event)"
-      @pointerup="dragging = null"
+      @pointerdown="toMonth"
     >
       <g v-for="m in months" :key="m.month">
         <circle :cx="m.x" :cy="m.y" r="10" class="month" :class="{ now: m.month === ground.month }" />
@@ -145,6 +134,7 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
       </g>
     </g>
     <g
+      ref="sunDot"
       class="sun"
       role="slider"
       tabindex="0"
@@ -155,19 +145,9 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
       :aria-valuetext="clock(ground.minutes)"
       data-testid="ring-sun"
       @keydown="key"
-      @pointerdown="begin('hour', $event)"
-      @pointermove="dragging && drag($event)"
-      @pointerup="dragging = null"
+      @pointerdown="toHour"
     >
-      <line
-        v-for="i in 8"
-        :key="i"
-        :x1="dot.x"
-        :y1="dot.y"
-        :x2="dot.x + Math.cos((i * Math.PI) / 4) * 15"
-        :y2="dot.y + Math.sin((i * Math.PI) / 4) * 15"
-        class="beam"
-      />
+      <line v-for="(beam, i) in beams" :key="i" :x1="dot.x" :y1="dot.y" :x2="beam.x" :y2="beam.y" class="beam" />
       <circle :cx="dot.x" :cy="dot.y" r="9" />
     </g>
   </svg>

@@ -1,5 +1,5 @@
 import { mix } from '../../colour'
-import { L, M, O, Q, Z, type Paint, type Path } from '../path'
+import { L, M, O, Q, Z, type Path, type Shape } from '../path'
 
 export const SHADES = 5
 /** Shadow and light are tinted, not only darkened: deep leaf shade is a warm near-black, light is late sun. */
@@ -18,7 +18,7 @@ export function shadesOf(colour: string, surface: 'gloss' | 'matt' | 'felt'): st
 
 /** Collects shapes and hands them out as few paints: all fills of a colour in one path, layer by layer. */
 export class Brush {
-  private readonly layers = new Map<string, { order: number; paint: Paint }>()
+  private readonly layers = new Map<string, { order: number; paint: Shape }>()
 
   constructor(
     readonly random: () => number,
@@ -79,11 +79,11 @@ export class Brush {
     path.push(M, x0, y0, Q, cx, cy, x1, y1)
   }
 
-  paints(): Paint[] {
+  paints(): Shape[] {
     return [...this.layers.values()].sort((a, b) => a.order - b.order).map((l) => l.paint)
   }
 
-  private layer(key: string, order: number, paint: Paint): Path {
+  private layer(key: string, order: number, paint: Shape): Path {
     const there = this.layers.get(key)
     if (there) return there.paint.path
     this.layers.set(key, { order, paint })

@@ -1,7 +1,7 @@
 import { clearStemM } from '../../layout'
 import { hashText, seeded } from '../../geometry'
 import { mix } from '../../colour'
-import type { Paint } from '../path'
+import type { Shape } from '../path'
 import { Brush } from './Brush'
 import { drawBlades } from './blades'
 import { drawClimber } from './climber'
@@ -19,7 +19,7 @@ export const VARIANTS = 3
  * The picture of one plant at its size and look: paints in metres, x about its middle, y up from the ground.
  * Same sitter, variant and scale, same picture. `pxPerM` sets how small a leaf may be and still be drawn.
  */
-export function portrait(sitter: Sitter, variant: number, pxPerM: number): Paint[] {
+export function portrait(sitter: Sitter, variant: number, pxPerM: number): Shape[] {
   const brush = new Brush(seeded(hashText(`${sitter.plant.id}#${variant % VARIANTS}`)), pxPerM)
   if (sitter.look.state === 'gone' || sitter.spreadM <= 0) return []
   if (sitter.plant.lifeCycle === 'woody') drawWoody(brush, sitter)

@@ -1,0 +1,52 @@
+import { topM } from '../layout'
+import type { Elevation, Figure } from './elevation'
+import { fixturePaints } from './fixturePaints'
+import type { Paint, Shape } from './path'
+import { ellipsePath, movedPath } from './paths'
+import { portrait } from './portrait/portrait'
+
+/** The soft shadow at a plant's foot; none for climbers and bare stems. */
+export function footShadow({ body, x, baseM }: Figure): Shape | null {
+  if (body.at.plant.kind === 'climber' || body.look.state === 'bare') return null
+  const path = ellipsePath(x, baseM, (body.spreadM / 2) * 0.92, body.spreadM * 0.06)
+  return { path, fill: '#231b12', alpha: 0.28 }
+}
+
+/** One plant of the elevation as it stands: its portrait at its place, in its own size and turn. */
+export function figurePaints(figure: Figure, perM: number): Paint[] {
+  const { body, x, baseM, mirrored, scale } = figure
+  const sitter = {
+    plant: body.at.plant,
+    look: body.look,
+    foliageM: body.foliageM,
+    flowerM: body.flowerM,
+    spreadM: body.spreadM,
+  }
+  const shadow = footShadow(figure)
+  const drawn = portrait(sitter, figure.variant, perM).map((shape) => ({
+    ...shape,
+    path: movedPath(shape.path, { x, y: baseM }, mirrored ? -scale : scale, scale),
+  }))
+  return shadow ? [shadow, ...drawn] : drawn
+}
+
+/** Plants and fixtures of an elevation, far to near; a drawing file gets each plant's outline by its lane. */
+export function plantingPaints(list: Elevation, perM: number): Paint[] {
+  const paints: Paint[] = []
+  const isPots = list.fixtures[0]?.look === 'pot'
+  // Pots stand behind what trails over their rims.
+  if (isPots) for (const f of list.fixtures) paints.push(...fixturePaints(f))
+  list.figures.forEach((figure, i) => {
+    if (!isPots) for (const f of list.fixtures) if (f.after === i) paints.push(...fixturePaints(f))
+    paints.push(...figurePaints(figure, perM), outlineOf(figure))
+  })
+  if (!isPots) for (const f of list.fixtures) if (f.after >= list.figures.length) paints.push(...fixturePaints(f))
+  return paints
+}
+
+/** For drawing files: the box a plant stands in, as an oval. */
+function outlineOf({ body, x, baseM }: Figure): Paint {
+  const up = topM(body) / 2
+  const path = ellipsePath(x, baseM + up, body.spreadM / 2, up)
+  return { path, layer: body.at.standing ? 'standing plants' : `plants lane ${body.at.lane + 1}` }
+}
