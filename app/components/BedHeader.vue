@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sizeOfBed } from '~~/core/bed'
 import { formatLength } from '~~/core/measure'
 
 const store = useBedStore()

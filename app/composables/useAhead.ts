@@ -1,4 +1,4 @@
-import { otherMonths, picturesAt, type Pictures } from '~/utils/picturesAt'
+import { otherMonths, picturesAt, type Pictures } from '~~/core/scene'
 import { whenIdle } from '~/painters/whenIdle'
 
 const REST_MS = 350

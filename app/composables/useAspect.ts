@@ -1,5 +1,5 @@
 import { seenFrom } from '~~/core/garden'
-import type { Viewpoint } from '~~/core/bed'
+import { frameOf, type Viewpoint } from '~~/core/bed'
 import { surroundingsOf, type PlacedOf } from '~~/core/site'
 import { aspectOf, middleOfBed, type Aspect } from '~~/core/see'
 import { targetMarks } from '~~/core/draw'
@@ -16,7 +16,7 @@ export const useAspect = createSharedComposable(() => {
   const site = useSiteStore()
   const compose = useComposeStore()
   const garden = useGardenScene()
-  const frame = computed(() => (store.bed ? bedFrameOf(store.bed) : null))
+  const frame = computed(() => (store.bed ? frameOf(store.bed) : null))
   const surroundings = computed(() =>
     store.id && site.id === store.garden?.id ? surroundingsOf(site.resolved, store.id) : null,
   )

@@ -1,4 +1,4 @@
-import type { Bed } from '~~/core/bed'
+import { frameOf, type Bed } from '~~/core/bed'
 import { layGarden, neighboursOf, type LaidBed } from '~~/core/garden'
 import type { PlacedPlant } from '~~/core/layout'
 import type { StoredBed } from '~~/shared/wire'
@@ -18,7 +18,7 @@ export const useGardenScene = createSharedComposable(() => {
   }
 
   const isOpen = computed(() => site.id !== null && site.id === store.garden?.id)
-  const frame = computed(() => (store.bed ? bedFrameOf(store.bed) : null))
+  const frame = computed(() => (store.bed ? frameOf(store.bed) : null))
   const viewpoint = computed(() => store.bed?.viewpoint ?? null)
   // Laid again when the site or the bed's edge changes, not with every plant: wall and viewpoint stay the same objects.
   const laid = computed<LaidBed | null>(() => {

@@ -1,4 +1,4 @@
-import type { BedKind } from '~~/core/bed'
+import { newBed, type BedKind } from '~~/core/bed'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { GardenSummary, StoredBed, StoredGarden } from '~~/shared/wire'
 

@@ -1,6 +1,6 @@
 import { schedule } from '~~/core/count'
 import { critique, scores, type Critique } from '~~/core/judge'
-import { makeScene, type Scene } from '~~/core/scene'
+import { bodiesOf, lettersOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
 import { climateOf } from '~~/core/time'
 import { monthColours } from '~~/core/season'
 

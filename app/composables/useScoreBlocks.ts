@@ -1,7 +1,7 @@
 import type { Drift } from '~~/core/bed'
 import type { Scene } from '~~/core/scene'
 import type { PlacedPlant } from '~~/core/layout'
-import type { Plant } from '~~/core/plant'
+import { shownOf, type Plant } from '~~/core/plant'
 import type { Axis } from './useAxis'
 
 /** A strip of the score: a whole drift, or one single of a dotted repeat. Pixels from the picture's left. */
@@ -42,17 +42,7 @@ const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
   const colours = computed(
-    () =>
-      new Map(
-        bodies.value.map((b) => [
-          b.at.plant.id,
-          b.look.state === 'gone'
-            ? '#a8926f'
-            : b.look.flower >= 0.6 && b.at.plant.flowerColour
-              ? b.at.plant.flowerColour
-              : b.look.colour,
-        ]),
-      ),
+    () => new Map(bodies.value.map((b) => [b.at.plant.id, shownOf(b.at.plant, b.look).colour])),
   )
   const px = (a: number) => {
     const { score } = axis()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatBoth } from '~~/core/measure'
-import { type Bed, type BedKind, bedFrame, placingsOf } from '~~/core/bed'
+import { type Bed, type BedKind, bedFrame, placingsOf, sizeOfBed } from '~~/core/bed'
 import { monthName } from '~~/core/time'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'

@@ -10,6 +10,7 @@ import {
   type Elevation,
   type Figure,
   type Palette,
+  QUIET_ALPHA,
   type Sheet,
   type TargetMark,
 } from '~~/core/draw'
@@ -185,8 +186,9 @@ function drawFigure(context: CanvasRenderingContext2D, figure: Figure, sheet: Sh
   const across = (body.spreadM / sprite.spreadM) * size
   const up = (topM(body) / sprite.heightM) * size
   const shadow = footShadow(figure)
-  if (shadow) drawPaints(context, [shadow], sheet)
+  if (shadow && !figure.quiet) drawPaints(context, [shadow], sheet)
   context.save()
+  context.globalAlpha = figure.quiet ? QUIET_ALPHA : 1
   context.translate(sheet.left + figure.x * sheet.perM, sheet.top - figure.baseM * sheet.perM)
   context.scale(figure.mirrored ? -across : across, up)
   context.drawImage(sprite.canvas, -sprite.footX, -sprite.footY)

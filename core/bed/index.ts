@@ -46,3 +46,6 @@ export { type School, SCHOOL_FIGURES, type SchoolChanges, type SchoolFigures, sc
 export { FRONT_OF_TRUNK_M, setbackM } from './setback'
 export { plainForm, plainGround, startForm } from './startForm'
 export { nextNumberOf, numbersOf, withCount, withoutPlant } from './driftNumbers'
+export { frameOf } from './frameOf'
+export { newBed } from './newBed'
+export { sizeOfBed } from './sizeOfBed'

@@ -1,5 +1,5 @@
 import type { Bed, BedFrame, Viewpoint, Wall } from '../bed'
-import type { Point } from '../geometry'
+import { clamp, type Point } from '../geometry'
 import { type Body, bodyProfile } from '../layout'
 import { aspectOf, type Aspect } from '../see'
 import { fixturesOf, type Fixture } from './fixture'
@@ -14,6 +14,8 @@ export interface Figure {
   readonly mirrored: boolean
   /** Individual size about 1, so that a drift is not a row of copies. */
   readonly scale: number
+  /** A plant of another bed: seen, not worked on. */
+  readonly quiet: boolean
 }
 
 /** A fixture of the elevation: its foot, and how many figures stand behind it. */
@@ -60,8 +62,14 @@ export function elevation(
   const fallM = form.kind === 'terrace' && own ? form.fallM : 0
   const fallAt = (x: number) => (fallM === 0 ? 0 : (fallM * (x - frame.firstX)) / (frame.lastX - frame.firstX))
   const foot = (p: Point) => -(p.y - farY) * aspect.groundFall - fallAt(p.x)
+  const footOf = ({ at }: Body, turnedTo: Point) => {
+    if (at.neighbour) return foot({ ...turnedTo, y: clamp(turnedTo.y, farY, nearY) }) + (at.groundM ?? 0)
+    return at.plant.kind === 'climber' && frame.behind === 'wall' ? 0 : foot(turnedTo) + potM
+  }
+  const eyeY = nearY + aspect.eyeDistanceM
   const turned = bodies
     .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
+    .filter((b) => !b.at.neighbour || isInPicture(aspect.turn(b.at), aspect, own && bed.wall ? 0 : -Infinity, eyeY))
     .map((body) => {
       const at = aspect.turn(body.at)
       return { body, at, depth: depth(body, at) }
@@ -72,10 +80,11 @@ export function elevation(
     return {
       body,
       x: at.x,
-      baseM: body.at.plant.kind === 'climber' && frame.behind === 'wall' ? 0 : foot(at) + potM,
+      baseM: footOf(body, at),
       variant: (seed >>> 3) % VARIANTS,
       mirrored: ((seed >>> 9) & 1) === 1,
       scale: 0.96 + (((seed >>> 12) & 255) / 255) * 0.08,
+      quiet: body.at.neighbour !== undefined,
     }
   })
   const fixtures = fixturesOf(bed, aspect).map((f) => ({
@@ -83,7 +92,8 @@ export function elevation(
     baseM: foot(f),
     after: turned.filter((t) => t.at.y < f.y + (f.look === 'pot' ? 10 : 0)).length,
   }))
-  const tallest = bodies.reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0) + potM
+  const tallest =
+    bodies.filter((b) => !b.at.neighbour).reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0) + potM
   const wall = own ? bed.wall : null
   return {
     figures,
@@ -104,6 +114,10 @@ export function elevation(
     ),
   }
 }
+
+/** A plant of another bed shows when it stands before the wall, before the viewer, and beside no end of the picture. */
+const isInPicture = ({ x, y }: Point, aspect: Aspect, fromY: number, eyeY: number) =>
+  y > fromY && y < eyeY && x > aspect.firstX && x < aspect.lastX
 
 const depth = (body: Body, at: Point) => (body.at.plant.kind === 'climber' ? -1e6 : at.y)
 

@@ -1,4 +1,4 @@
-import { topM } from '../layout'
+import { topM, type PlacedPlant } from '../layout'
 import type { Elevation, Figure } from './elevation'
 import { fixturePaints } from './fixturePaints'
 import type { Paint, Shape } from './path'
@@ -11,6 +11,9 @@ export function footShadow({ body, x, baseM }: Figure): Shape | null {
   const path = ellipsePath(x, baseM, (body.spreadM / 2) * 0.92, body.spreadM * 0.06)
   return { path, fill: '#231b12', alpha: 0.28 }
 }
+
+/** Plants of other beds are seen through a haze: they are there, but not worked on. */
+export const QUIET_ALPHA = 0.5
 
 /** One plant of the elevation as it stands: its portrait at its place, in its own size and turn. */
 export function figurePaints(figure: Figure, perM: number): Paint[] {
@@ -26,7 +29,9 @@ export function figurePaints(figure: Figure, perM: number): Paint[] {
   const drawn = portrait(sitter, figure.variant, perM).map((shape) => ({
     ...shape,
     path: movedPath(shape.path, { x, y: baseM }, mirrored ? -scale : scale, scale),
+    ...(figure.quiet ? { alpha: (shape.alpha ?? 1) * QUIET_ALPHA } : {}),
   }))
+  if (figure.quiet) return drawn
   return shadow ? [shadow, ...drawn] : drawn
 }
 
@@ -44,9 +49,15 @@ export function plantingPaints(list: Elevation, perM: number): Paint[] {
   return paints
 }
 
+/** The layer of a drawing file that a plant belongs to. */
+export function layerOf({ neighbour, standing, lane }: PlacedPlant): string {
+  if (neighbour) return 'other beds'
+  return standing ? 'standing plants' : `plants lane ${lane + 1}`
+}
+
 /** For drawing files: the box a plant stands in, as an oval. */
 function outlineOf({ body, x, baseM }: Figure): Paint {
   const up = topM(body) / 2
   const path = ellipsePath(x, baseM + up, body.spreadM / 2, up)
-  return { path, layer: body.at.standing ? 'standing plants' : `plants lane ${body.at.lane + 1}` }
+  return { path, layer: layerOf(body.at) }
 }

@@ -7,7 +7,7 @@ export {
   type StandingFixture,
 } from './elevation'
 export { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targetPaints } from './elevationPaints'
-export { figurePaints, footShadow, plantingPaints } from './figurePaints'
+export { figurePaints, footShadow, plantingPaints, QUIET_ALPHA } from './figurePaints'
 export { type Fixture, fixturesOf } from './fixture'
 export { fixtureAbovePaints, fixturePaints } from './fixturePaints'
 export { groundPaints, type Window } from './groundPaints'

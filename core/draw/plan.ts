@@ -1,6 +1,7 @@
 import { laneBands, placeIn, placingsOf, type Bed, type BedFrame } from '../bed'
 import type { Point } from '../geometry'
 import type { Body } from '../layout'
+import { shownOf } from '../plant'
 import { aspectOf, type Aspect } from '../see'
 import { fixturesOf, type Fixture } from './fixture'
 
@@ -13,6 +14,8 @@ export interface PlanCircle {
   readonly nowR: number
   readonly letter: string
   readonly fill: string
+  /** A plant of another bed: seen, not worked on. */
+  readonly quiet: boolean
 }
 
 export interface Plan {
@@ -37,8 +40,9 @@ export function plan(
     ...pick(aspect.turn(body.at)),
     matureR: body.at.plant.spreadM / 2,
     nowR: body.spreadM / 2,
-    letter: body.at.standing ? (body.at.standing.gap ? 'gap' : 'old') : (letters.get(body.at.plant.id) ?? ''),
-    fill: planColour(body),
+    letter: letterOf(body, letters),
+    fill: shownOf(body.at.plant, body.look).colour,
+    quiet: body.at.neighbour !== undefined,
   }))
   circles.sort((a, b) => b.matureR - a.matureR)
   return {
@@ -47,6 +51,13 @@ export function plan(
     laneLines: laneLines(frame, bed, aspect),
     fixtures: fixturesOf(bed, aspect),
   }
+}
+
+/** The key letter of a planned plant; a word for what stands there already; none for another bed's. */
+function letterOf({ at }: Body, letters: ReadonlyMap<string, string>): string {
+  if (at.neighbour) return ''
+  if (!at.standing) return letters.get(at.plant.id) ?? ''
+  return at.standing.gap ? 'gap' : 'old'
 }
 
 const pick = ({ x, y }: Point): Point => ({ x, y })
@@ -63,17 +74,11 @@ function laneLines(frame: BedFrame, bed: Pick<Bed, 'form' | 'laneShares'>, aspec
   return placingsOf(bed.form).flatMap((to) => lines.map((line) => line.map((p) => aspect.turn(placeIn(to, p)))))
 }
 
-/** The colour a plant shows from above: its flower while it is in full flower, else its leaf. */
-function planColour({ at, look }: Body): string {
-  if (look.flower >= 0.6 && at.plant.flowerColour) return at.plant.flowerColour
-  return look.state === 'gone' ? '#b59f7c' : look.colour
-}
-
 /** The smallest circle that holds a place (metres, turned), or null. */
 export function circleAt(list: Plan, x: number, y: number): PlanCircle | null {
   for (let i = list.circles.length - 1; i >= 0; i--) {
     const c = list.circles[i]!
-    if (Math.hypot(c.x - x, c.y - y) <= Math.max(c.matureR, 0.08)) return c
+    if (!c.quiet && Math.hypot(c.x - x, c.y - y) <= Math.max(c.matureR, 0.08)) return c
   }
   return null
 }

@@ -1,6 +1,7 @@
 import type { Wall } from '../bed'
 import { lighten, lightness, mix } from '../colour'
 import { seeded, type Point } from '../geometry'
+import { layerOf } from './figurePaints'
 import { fixtureAbovePaints } from './fixturePaints'
 import { L, M, type Paint, type Path } from './path'
 import { circlePath, linePath, rectPath } from './paths'
@@ -87,11 +88,12 @@ const LEAST_LETTER = 7
 
 /** A plant from above: its grown circle, the circle of now, a few rays of leaf, its letter, and a dot when it is pinned. */
 export function circlePaints(circle: PlanCircle, perM: number): Paint[] {
+  if (circle.quiet) return quietPaints(circle)
   const { x, matureR, nowR, fill, letter, body } = circle
   const y = -circle.y
   const r = matureR * perM
   const { edge, ink } = inksOf(fill)
-  const layer = body.at.standing ? 'standing plants' : `plants lane ${body.at.lane + 1}`
+  const layer = layerOf(body.at)
   const path = circlePath(x, y, matureR)
   const paints: Paint[] = [
     { path, fill, alpha: 0.3 },
@@ -107,6 +109,12 @@ export function circlePaints(circle: PlanCircle, perM: number): Paint[] {
     paints.push({ at: { x, y: y + matureR }, badge: [{ path: circlePath(0, 0, 2.4), fill: edge }] })
   return paints
 }
+
+/** A plant of another bed: its two circles, and no more. */
+const quietPaints = ({ x, y, matureR, nowR, fill }: PlanCircle): Paint[] => [
+  { path: circlePath(x, -y, matureR), fill, alpha: 0.12 },
+  { path: circlePath(x, -y, Math.min(nowR, matureR)), fill, alpha: 0.22, layer: 'other beds' },
+]
 
 function rays({ x, y, matureR, body }: PlanCircle, count: number): Path {
   const random = seeded(body.at.seed)

@@ -16,3 +16,6 @@ export {
 } from './spacing'
 export { standingPlants } from './standing'
 export { bodyProfile, clearStemM, topM, type Profile } from './bodyProfile'
+export { firstDrift } from './firstDrift'
+export { freeSpot } from './freeSpot'
+export { isLaneOf, laneFor, laneTopM } from './laneRules'

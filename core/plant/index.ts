@@ -56,3 +56,4 @@ export { divides, movingMonths, renovationAdvice, shootsAgain } from './renovati
 export { type PlantFilter, searchPlants } from './searchPlants'
 export { halfWidthAt } from './silhouette'
 export { grownShare, sizeAt, type SizeM } from './size'
+export { type ColourPart, type Shown, shownOf } from './shown'

@@ -1,4 +1,6 @@
 import type { Body } from '../layout'
+import { topM } from '../layout'
+import { shownOf } from '../plant'
 
 /** A colour a month shows, and the share (0-1) of the visible canopy that shows it. */
 export interface ColourShare {
@@ -19,14 +21,15 @@ export function monthColours(bodies: readonly Body[], most = 6): ColourShare[] {
     else areas.set(key, { colour, area, flower, plantId })
     whole += area
   }
-  for (const { at, look, spreadM, foliageM, flowerM } of bodies) {
-    if (look.state === 'gone' || spreadM === 0) continue
-    const area = spreadM * Math.max(foliageM, flowerM)
-    const flower = at.plant.flowerColour ? 0.45 * look.flower : 0
-    if (flower > 0) add(at.plant.id, at.plant.flowerColour!, area * flower, true)
-    add(at.plant.id, look.colour, area * (1 - flower) * (look.state === 'leaf' ? 1 : 0.35), false)
+  for (const body of bodies) {
+    const { plant } = body.at
+    const area = body.spreadM * topM(body)
+    const { flower, leaf } = shownOf(plant, body.look)
+    if (flower) add(plant.id, flower.colour, area * flower.share, true)
+    if (leaf) add(plant.id, leaf.colour, area * leaf.share, false)
   }
   return [...areas.values()]
+    .filter((a) => a.area > 0)
     .sort((a, b) => b.area - a.area)
     .slice(0, most)
     .map((a) => ({ colour: a.colour, share: a.area / (whole || 1), flower: a.flower, plantId: a.plantId }))

@@ -5,6 +5,8 @@ import type { PlacedPlant } from '../layout'
 /** A bed turned so that the viewer stands below it: the plan's own coordinates turned about the bed's middle. */
 export interface Aspect {
   readonly turnDeg: number
+  /** How far before the near edge the viewer stands, metres. */
+  readonly eyeDistanceM: number
   readonly firstX: number
   readonly lastX: number
   readonly back: Polyline
@@ -65,6 +67,7 @@ export function aspectOf(bed: Pick<Bed, 'form'>, frame: BedFrame, viewpoint: Vie
   const over = bed.form.kind === 'container' ? POT_OVERHANG_M : 0
   return {
     turnDeg,
+    eyeDistanceM: viewpoint.distanceM,
     firstX: front.firstX - over,
     lastX: front.lastX + over,
     back,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { laneBands, laneNames } from '~~/core/bed'
+import { freeSpot, isLaneOf, laneFor, laneTopM } from '~~/core/layout'
 import { conditionsAt } from '~~/core/scene'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
 

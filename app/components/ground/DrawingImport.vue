@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { checkForm, type BedForm } from '~~/core/bed'
+import { checkForm, newBed, type BedForm } from '~~/core/bed'
 import {
   fitLine,
   liesFar,

@@ -1,7 +1,7 @@
 import { colourWords, deltaE, isGreen, nearestOf, saturation, type Theme } from '../../colour'
 import { monthName, type PlaceMonth, placeMonth, type LibraryMonth } from '../../time'
 import { bodiesAt } from '../../layout'
-import type { Plant } from '../../plant'
+import { shownOf, type Plant } from '../../plant'
 import { finding, type Finding } from '../finding'
 import type { WholeRule } from '../rule'
 import { capital, nameOf, stretchOf, type Scene } from '../../scene'
@@ -41,20 +41,19 @@ export function shownColours(scene: Scene): ShownColour[] {
     const whole = areas.reduce((a, b) => a + b, 0) || 1
     return bodies.flatMap((b, k): ShownColour[] => {
       const { plant } = b.at
-      const share = areas[k]! / whole
-      if (share === 0) return []
-      const bloom = plant.flowerColour ? b.look.flower : 0
-      return [
-        ...(bloom > 0.3
-          ? [{ plant, month, colour: plant.flowerColour!, flower: true, share: share * Math.min(0.6, bloom) }]
-          : []),
-        ...(b.look.state === 'leaf'
-          ? [{ plant, month, colour: b.look.colour, flower: false, share: share * (1 - Math.min(0.6, bloom)) }]
-          : []),
-      ]
+      const part = areas[k]! / whole
+      const { flower, leaf, inLeaf } = shownOf(plant, b.look)
+      const parts: ShownColour[] = []
+      if (flower && flower.share > LEAST_FLOWER)
+        parts.push({ plant, month, colour: flower.colour, flower: true, share: part * flower.share })
+      if (leaf && inLeaf) parts.push({ plant, month, colour: leaf.colour, flower: false, share: part * leaf.share })
+      return parts.filter((p) => p.share > 0)
     })
   })
 }
+
+/** Fewer flowers than this of a plant are not yet its colour. */
+const LEAST_FLOWER = 0.15
 
 /** Colours outside the theme, colours that vanish before the wall, and one colour that takes over. */
 export const theme: WholeRule = {

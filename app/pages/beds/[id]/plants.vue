@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { laneNames } from '~~/core/bed'
-import { MONTH_NAMES, libraryMonth, placeMonth, placeMonths } from '~~/core/time'
-import { TRAIT } from '~~/core/brief'
-import { nearestOf } from '~~/core/colour'
-import { hashText } from '~~/core/geometry'
-import { KINDS, misfits, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
+import { MONTH_NAMES, libraryMonth } from '~~/core/time'
+import { isLaneOf } from '~~/core/layout'
+import { rankPlants } from '~~/core/match'
+import { fullHeightM, KINDS, misfits, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -60,47 +59,21 @@ const months = computed(() => [
   })),
 ])
 
-/**
- * Fit to the bed and the brief: site, depth, never and wished-for traits, months that matter, colours of the
- * theme; a search keeps its own order.
- */
+const holdsHere = (r: { beds: readonly string[] }) => r.beds.length === 0 || r.beds.includes(store.id ?? '')
+/** A search keeps its own order. */
 function sorted(plants: Plant[]): Plant[] {
-  if (text.value.trim() && sort.value === 'fit') return plants
   if (sort.value === 'name') return [...plants].sort((a, b) => a.botanicalName.localeCompare(b.botanicalName))
-  if (sort.value === 'height')
-    return [...plants].sort(
-      (a, b) => Math.max(b.foliageHeightM, b.flowerHeightM) - Math.max(a.foliageHeightM, a.flowerHeightM),
-    )
-  const depth = scene.value?.frame.depths.greatest ?? 3
+  if (sort.value === 'height') return [...plants].sort((a, b) => fullHeightM(b) - fullHeightM(a))
+  if (text.value.trim()) return plants
   const { requirements, theme, months: wanted } = brief.brief
-  const never = requirements.filter(
-    (r) => r.weight === 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')),
-  )
-  const wished = requirements.filter(
-    (r) => r.weight !== 'never' && (r.beds.length === 0 || r.beds.includes(store.id ?? '')),
-  )
-  const strays = (p: Plant) =>
-    theme && p.flowerColour
-      ? Math.max(
-          0,
-          (nearestOf(theme, p.flowerColour, placeMonth(p.flowerMonths[0] ?? 6, climate.value))?.distance ?? 20) -
-            12,
-        ) / 4
-      : 0
-  const score = (p: Plant) =>
-    (scene.value ? misfits(p, scene.value.site).length * 10 : 0) +
-    Math.max(0, p.spreadM - depth * 0.6) * 4 +
-    (p.invasiveNote ? 3 : 0) +
-    never.filter((r) => TRAIT[r.trait].has(p)).length * 8 -
-    wished.filter((r) => TRAIT[r.trait].has(p)).length * 2 -
-    placeMonths(p.flowerMonths, climate.value).filter((m) => wanted.includes(m)).length * 0.5 +
-    strays(p) +
-    // What fits equally well is mixed, so that the first ones are not all of one kind.
-    (hashText(p.id) % 100) / 50
-  return plants
-    .map((p) => ({ p, s: score(p) }))
-    .sort((a, b) => a.s - b.s)
-    .map(({ p }) => p)
+  return rankPlants(plants, {
+    climate: climate.value,
+    site: scene.value?.site ?? null,
+    depthM: scene.value?.frame.depths.greatest ?? 3,
+    requirements: requirements.filter(holdsHere),
+    theme,
+    months: wanted,
+  })
 }
 const listed = computed(() => new Set(store.bed?.shortlist ?? []))
 const chosen = computed(() => (chosenId.value ? (library.byId.get(chosenId.value) ?? null) : null))

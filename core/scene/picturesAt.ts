@@ -1,11 +1,12 @@
-import { keyLetters } from '~~/core/count'
-import type { Moment, PlaceMonth } from '~~/core/time'
-import type { Scene } from '~~/core/scene'
-import { bodiesAt, type Body } from '~~/core/layout'
-import type { Plant } from '~~/core/plant'
-import { elevation, plan, type Elevation, type Plan } from '~~/core/draw'
-import { repeated, type Aspect } from '~~/core/see'
+import { keyLetters } from '../count'
+import type { Moment, PlaceMonth } from '../time'
+import type { Scene } from './scene'
+import { bodiesAt, type Body } from '../layout'
+import type { Plant } from '../plant'
+import { elevation, plan, type Elevation, type Plan } from '../draw'
+import { repeated, type Aspect } from '../see'
 
+/** What a scene shows at a moment from an aspect: its own bodies, and both pictures with what other beds show in them. */
 export interface Pictures {
   readonly bodies: readonly Body[]
   readonly elevation: Elevation
@@ -58,10 +59,12 @@ export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictur
   let pictures = months.get(keyOf(moment))
   if (!pictures) {
     const bodies = bodiesOf(scene, moment)
+    const beyond = bodiesAt(scene.neighbours, moment, scene.climate)
+    const all = beyond.length > 0 ? [...bodies, ...beyond] : bodies
     pictures = {
       bodies,
-      elevation: elevation(bodies, scene.frame, scene.bed, aspect),
-      plan: plan(bodies, scene.frame, lettersOf(scene), scene.bed, aspect),
+      elevation: elevation(all, scene.frame, scene.bed, aspect),
+      plan: plan(all, scene.frame, lettersOf(scene), scene.bed, aspect),
     }
     months.set(keyOf(moment), pictures)
   }

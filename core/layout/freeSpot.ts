@@ -1,8 +1,9 @@
-import type { Scene } from '~~/core/scene'
+import type { Bed, BedFrame } from '../bed'
+import type { Placement } from './PlacedPlant'
 
 /** The middle of the longest empty stretch of a lane, metres along the bed (`s`) and on its run (`along`). */
 export function freeSpot(
-  { placement, frame, bed }: Scene,
+  { placement, frame, bed }: { readonly placement: Placement; readonly frame: BedFrame; readonly bed: Bed },
   lane: number,
 ): { readonly s: number; readonly along: number } {
   const own = new Set(bed.drifts.filter((d) => d.lane === lane).map((d) => d.id))

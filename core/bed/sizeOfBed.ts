@@ -1,4 +1,5 @@
-import type { Bed, BedFrame } from '~~/core/bed'
+import type { Bed } from './bed'
+import type { BedFrame } from './bedFrame'
 
 /** How long and deep a bed is in words people use: along and across, a court with its paths, a pot by its width. */
 export function sizeOfBed({ form }: Bed, frame: BedFrame): { readonly lengthM: number; readonly depthM: number } {
