@@ -11,6 +11,12 @@ const nitro = {
     { baseName: 'migrations', dir: './db/migrations' },
     { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
     { baseName: 'demo', dir: '../data/demo' },
+    { baseName: 'inter', dir: '../node_modules/@fontsource/inter/files', pattern: 'inter-latin-?00-normal.woff' },
+    {
+      baseName: 'fraunces',
+      dir: '../node_modules/@fontsource/fraunces/files',
+      pattern: 'fraunces-latin-?00-normal.woff',
+    },
   ],
 } satisfies NitroConfig
 
@@ -35,7 +41,6 @@ export default defineNuxtConfig({
   vite: {
     optimizeDeps: {
       include: [
-        'konva',
         'interactjs',
         'culori',
         'papaparse',

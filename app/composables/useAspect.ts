@@ -1,6 +1,6 @@
 import { seenFrom } from '~~/core/garden'
 import { frameOf, type Viewpoint } from '~~/core/bed'
-import { surroundingsOf, type PlacedOf } from '~~/core/site'
+import type { PlacedOf } from '~~/core/site'
 import { aspectOf, middleOfBed, type Aspect } from '~~/core/see'
 import { targetMarks } from '~~/core/draw'
 
@@ -13,18 +13,15 @@ export interface SeenFromSite {
 /** Where the bed is looked at from: its own viewpoint or one of the site's, walked round. */
 export const useAspect = createSharedComposable(() => {
   const store = useBedStore()
-  const site = useSiteStore()
   const compose = useComposeStore()
   const garden = useGardenScene()
   const frame = computed(() => (store.bed ? frameOf(store.bed) : null))
-  const surroundings = computed(() =>
-    store.id && site.id === store.garden?.id ? surroundingsOf(site.resolved, store.id) : null,
-  )
+  const surroundings = computed(() => garden.laid.value?.surroundings ?? null)
 
   const fromSite = computed<SeenFromSite[]>(() => {
     const bed = store.bed
     const f = frame.value
-    if (!bed || !f) return []
+    if (!bed || !f || !garden.hasPlace.value) return []
     return (surroundings.value?.things ?? []).flatMap((thing) =>
       thing.kind === 'viewpoint' ? [{ thing, viewpoint: seenFrom(thing, bed, f) }] : [],
     )

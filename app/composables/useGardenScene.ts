@@ -1,4 +1,4 @@
-import { frameOf, type Bed } from '~~/core/bed'
+import { newBed, type Bed } from '~~/core/bed'
 import { layGarden, neighboursOf, type LaidBed } from '~~/core/garden'
 import type { PlacedPlant } from '~~/core/layout'
 import type { StoredBed } from '~~/shared/wire'
@@ -18,17 +18,33 @@ export const useGardenScene = createSharedComposable(() => {
   }
 
   const isOpen = computed(() => site.id !== null && site.id === store.garden?.id)
-  const frame = computed(() => (store.bed ? frameOf(store.bed) : null))
   const viewpoint = computed(() => store.bed?.viewpoint ?? null)
-  // Laid again when the site or the bed's edge changes, not with every plant: wall and viewpoint stay the same objects.
+  const outline = computed(() => store.bed?.outline ?? null)
+  const form = computed(() => store.bed?.form ?? null)
+  const wall = computed(() => store.bed?.wall ?? null)
+  const ground = computed(() => store.bed?.ground ?? null)
+  const name = computed(() => store.bed?.name ?? '')
+  /** The bed without its plants: the same object while only plants change. */
+  const bare = computed<Bed | null>(() =>
+    outline.value && form.value && viewpoint.value && ground.value
+      ? {
+          ...newBed(name.value, 1, 1),
+          outline: outline.value,
+          form: form.value,
+          wall: wall.value,
+          viewpoint: viewpoint.value,
+          ground: ground.value,
+        }
+      : null,
+  )
+  // Laid again when the site or the bed itself changes, not with every plant: wall, viewpoint and surroundings stay the same objects.
   const laid = computed<LaidBed | null>(() => {
-    const bed = store.kept
-    if (!isOpen.value || !store.id || !bed || !frame.value || !viewpoint.value) return null
-    const { id } = store
-    return layGarden(site.resolved, [{ id, bed: { ...bed, viewpoint: viewpoint.value } }]).beds.get(id) ?? null
+    if (!isOpen.value || !store.id || !bare.value) return null
+    return layGarden(site.resolved, [{ id: store.id, bed: bare.value }]).beds.get(store.id) ?? null
   })
   const place = computed(() => site.resolved.beds.find((b) => b.bedId === store.id) ?? null)
-  const hasSiteWall = computed(() => !!place.value?.against && laid.value?.bed.wall !== store.kept?.wall)
+  const hasPlace = computed(() => place.value !== null)
+  const hasSiteWall = computed(() => !!place.value?.against && laid.value?.bed.wall !== wall.value)
   const hasSiteView = computed(() => !!place.value?.viewFrom && laid.value?.bed.viewpoint !== viewpoint.value)
   const siteWall = computed(() => (hasSiteWall.value ? (laid.value?.bed.wall ?? null) : undefined))
 
@@ -57,5 +73,5 @@ export const useGardenScene = createSharedComposable(() => {
     return found.length > 0 ? found : NO_PLANTS
   })
 
-  return { stored, loadBeds, bed, laid, neighbours, hasSiteWall, hasSiteView }
+  return { stored, loadBeds, bed, laid, neighbours, hasPlace, hasSiteWall, hasSiteView }
 })

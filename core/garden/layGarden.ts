@@ -1,7 +1,19 @@
 import { bedFrame, type Bed, type BedFrame, type Viewpoint } from '../bed'
 import { middleOf, type Point } from '../geometry'
 import { aspectOf, middleOfBed, outlinesOf } from '../see'
-import { bedTransform, levelAt, terracesOf, type BedTransform, type PlacedOf, type ResolvedSite } from '../site'
+import {
+  bedTransform,
+  levelAt,
+  resolveSite,
+  surroundingsOf,
+  terracesOf,
+  windDeg,
+  type BedTransform,
+  type PlacedOf,
+  type ResolvedSite,
+  type Surroundings,
+} from '../site'
+import { ownSite } from './ownSite'
 import { sideOf, wallOf } from './sideOf'
 
 /** A bed in its garden: its wall, level and viewpoint as the site has them, and where it lies. */
@@ -12,6 +24,8 @@ export interface LaidBed {
   /** Between the bed's plan and the site's; null for a bed that has no place on the site. */
   readonly transform: BedTransform | null
   readonly baseM: number
+  /** What stands round it, in its own plan: of the garden's site, or of the one made for a bed that has no place there. */
+  readonly surroundings: Surroundings
 }
 
 /** One garden under all its beds: what stands on its site, and each bed in its place. Metres on the site plan. */
@@ -53,11 +67,16 @@ export function placeOfBed(site: ResolvedSite, place: BedSpot): BedSpot {
 function layBed(site: ResolvedSite, id: string, own: Bed): LaidBed {
   const place = site.beds.find((b) => b.bedId === id)
   const frame = bedFrame(own)
-  if (!place) return { id, bed: own, frame, transform: null, baseM: 0 }
+  if (!place) {
+    const surroundings = surroundingsOf(resolveSite(ownSite(id, own, frame)), id)!
+    const facesDeg = windDeg(own.ground.facing)
+    return { id, bed: own, frame, transform: null, baseM: 0, surroundings: { ...surroundings, facesDeg } }
+  }
   const transform = bedTransform(place.at, place.lookDeg, site.northDeg)
   const middle = transform.toSite(middleOf(outlinesOf(own, frame).flat()))
   const baseM = place.baseM || levelAt(terracesOf(site.things), middle)
-  return { id, bed: asTheSiteHasIt(site, place, own, frame, transform), frame, transform, baseM }
+  const surroundings = surroundingsOf(site, id)!
+  return { id, bed: asTheSiteHasIt(site, place, own, frame, transform), frame, transform, baseM, surroundings }
 }
 
 function asTheSiteHasIt(

@@ -45,7 +45,7 @@ const MOST_WAYS = 40
 
 function wayOf(scene: Scene): SunWay | null {
   const { sunAt, surroundings, light } = scene
-  if (!sunAt || !surroundings) return null
+  if (!sunAt || !surroundings || surroundings.facesDeg === null) return null
   const season = light?.season ?? (sunAt.latitude < 0 ? [10, 11, 12, 1, 2, 3] : GROWING)
   const lookDeg = (surroundings.facesDeg + 180) % 360
   const key = [sunAt.latitude, sunAt.longitude, lookDeg, ...season].join()

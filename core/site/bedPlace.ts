@@ -29,5 +29,11 @@ export function bedTransform(at: Point, lookDeg: number, northDeg: number): BedT
 }
 
 const WINDS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const
+/** The azimuth of a wind's name; null when it is none. */
+export function windDeg(name: string): number | null {
+  const i = WINDS.findIndex((w) => w === name)
+  return i < 0 ? null : i * 45
+}
+
 /** An azimuth in words: 222 → south-west. */
 export const windName = (deg: number): string => WINDS[Math.round((((deg % 360) + 360) % 360) / 45) % 8]!

@@ -4,7 +4,8 @@ import { cornersOf, type PlacedThing, type ResolvedSite } from './resolve'
 
 /** What stands round a bed, in the bed's own plan (x along the wall, y toward the viewer; metres). */
 export interface Surroundings {
-  readonly facesDeg: number
+  /** The azimuth of the way out of the wall; null when nobody knows it. */
+  readonly facesDeg: number | null
   readonly baseM: number
   readonly things: readonly PlacedThing[]
 }

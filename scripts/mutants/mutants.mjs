@@ -1,8 +1,8 @@
 // npm run mutants [-- --sample 300 --seed 1 --room judge]: changes the core a little, one expression at a time, in a copy, and asks whether
 // any test notices. All chosen changes stand in the copy behind a switch, so that nothing is built again between them.
+import { fork } from 'node:child_process'
 import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { join, relative, resolve } from 'node:path'
-import { createVitest } from 'vitest/node'
 import { mutantsIn, withMutants } from './changes.mjs'
 
 const root = resolve(import.meta.dirname, '..', '..')
@@ -58,38 +58,69 @@ function makeCopy(chosen) {
   }
 }
 
-const activate = (number) => writeFileSync(join(copy, 'active'), String(number))
+/** A test file may take so many times as long as it did unchanged before it counts as endless, and so much more. */
+const SLOWER = 4
+const MORE_MS = 20_000
+
+/** Runs one test file after another in a process of its own, which is ended and begun again when it does not answer. */
+class Runner {
+  async begin() {
+    this.child = fork(join(import.meta.dirname, 'runner.mjs'), {
+      env: { ...process.env, MUTANTS_FOLDER: copy },
+      detached: true,
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    })
+    const { files } = await this.answer(120_000)
+    return files
+  }
+  answer(withinMs) {
+    return new Promise((done) => {
+      const timer = setTimeout(() => done(null), withinMs)
+      this.child.once('message', (message) => {
+        clearTimeout(timer)
+        done(message)
+      })
+    })
+  }
+  /** What noticed the mutant in a test file; null when nothing did. */
+  async run(number, file, usualMs) {
+    this.child.send({ number, file })
+    const answer = await this.answer(usualMs * SLOWER + MORE_MS)
+    if (answer) return answer
+    this.end()
+    await this.begin()
+    return { reason: `${relative(copy, file)}: endless`, tookMs: usualMs }
+  }
+  end() {
+    this.child.removeAllListeners()
+    process.kill(-this.child.pid, 'SIGKILL')
+  }
+}
+
+const UNCHANGED = -1
 
 /** Which test files meet which mutants, and how long each takes. */
-async function coverage(vitest, specs) {
-  activate(-1)
-  const { testModules } = await vitest.runTestSpecifications(specs, true)
-  const failed = testModules.filter((m) => !m.ok())
-  if (failed.length > 0) throw new Error(`fails unchanged: ${failed.map((m) => m.moduleId).join(', ')}`)
-  const took = new Map(testModules.map((m) => [m.moduleId, m.diagnostic().duration]))
+async function coverage(runner, files) {
+  const took = new Map()
+  for (const file of files) {
+    const { reason, tookMs } = await runner.run(UNCHANGED, file, 120_000)
+    if (reason !== null) throw new Error(`fails unchanged: ${reason}`)
+    took.set(file, tookMs)
+  }
   const met = filesBelow(join(copy, 'met'), /json$/).map((f) => JSON.parse(readFileSync(f, 'utf8')))
-  return (mutant) =>
-    [...new Set(met.filter((m) => m.met.includes(mutant.number)).map((m) => m.file))].sort(
-      (a, b) => rank(a, mutant) - rank(b, mutant) || took.get(a) - took.get(b),
-    )
+  const testsOf = (mutant) =>
+    met
+      .filter((m) => m.met.includes(mutant.number))
+      .map((m) => m.file)
+      .sort((a, b) => rank(a, mutant) - rank(b, mutant) || took.get(a) - took.get(b))
+  return { took, testsOf }
 }
 const rank = (testFile, mutant) => (relative(copy, testFile).startsWith(`core/${roomOf(mutant.file)}/`) ? 0 : 1)
 
-/** The first test that noticed, and what it said. */
-function reasonOf(failed, errors) {
-  const test = failed ? [...failed.children.allTests('failed')][0] : undefined
-  const error = test?.result().errors?.[0] ?? failed?.errors()[0] ?? errors[errors.length - 1]
-  return `${failed ? relative(copy, failed.moduleId) : 'unhandled'}: ${String(error?.message).slice(0, 100)}`
-}
-
-/** What noticed a mutant; null when nothing did. */
-async function killerOf(vitest, specs, files, number) {
-  activate(number)
-  const before = vitest.state.getUnhandledErrors().length
-  for (const file of files) {
-    const { testModules, unhandledErrors } = await vitest.runTestSpecifications([specs.get(file)])
-    const failed = testModules.find((m) => m.moduleId === file && !m.ok())
-    if (failed || unhandledErrors.length > before) return reasonOf(failed, unhandledErrors)
+async function killerOf(runner, { took, testsOf }, mutant) {
+  for (const file of testsOf(mutant)) {
+    const { reason } = await runner.run(mutant.number, file, took.get(file))
+    if (reason !== null) return reason
   }
   return null
 }
@@ -100,34 +131,18 @@ const all = filesBelow(join(root, 'core'), /(?<!\.test)\.ts$/)
   .flatMap((file) => mutantsIn(readFileSync(join(root, file), 'utf8'), file))
 const chosen = choose(all)
 makeCopy(chosen)
-process.env.MUTANTS_FOLDER = copy
-activate(-1)
-const quiet = { onInit() {} }
-const vitest = await createVitest(
-  'test',
-  {
-    root: copy,
-    config: false,
-    watch: false,
-    reporters: [quiet],
-    testTimeout: 60_000,
-    setupFiles: ['./setup.ts'],
-  },
-  { resolve: { alias: { '~~': copy } }, test: { include: ['core/**/*.test.ts', 'shared/**/*.test.ts'] } },
-)
-const list = await vitest.globTestSpecifications()
-const specs = new Map(list.map((s) => [s.moduleId, s]))
-const testsOf = await coverage(vitest, list)
+const runner = new Runner()
+const known = await coverage(runner, await runner.begin())
 const rooms = new Map()
 for (const mutant of chosen) {
-  const killer = await killerOf(vitest, specs, testsOf(mutant), mutant.number)
+  const killer = await killerOf(runner, known, mutant)
   const killed = killer !== null
   const room = rooms.get(roomOf(mutant.file)) ?? { killed: 0, all: 0 }
   rooms.set(roomOf(mutant.file), { killed: room.killed + Number(killed), all: room.all + 1 })
   if (isTold && killed) console.log(`killed ${mutant.file}:${mutant.line} by ${killer}`)
   if (!killed) console.log(`survived ${mutant.file}:${mutant.line} ${mutant.was} → ${mutant.to}`)
 }
-await vitest.close()
+runner.end()
 for (const [room, { killed, all: whole }] of [...rooms].sort())
   console.log(`mutants ${room} ${killed} of ${whole} killed`)
 const killed = [...rooms.values()].reduce((n, r) => n + r.killed, 0)

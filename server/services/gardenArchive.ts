@@ -2,6 +2,7 @@ import type { Bed } from '../../core/bed'
 import { randomUUID } from 'node:crypto'
 import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate'
 import type { Brief } from '../../core/brief'
+import { linkBeds } from '../../core/garden'
 import { plantFromCells, plantId, type PlantCells } from '../../core/plant'
 import {
   archiveSchema,
@@ -101,7 +102,8 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
       const plant = ofPlant.get(drawing.from)
       await (plant ? savePlantPicture(tx, gardenId, plant, drawing) : insertDrawing(tx, gardenId, drawing))
     }
-    await saveSite(tx, gardenId, 0, site)
+    const ofId = new Map(archive.beds.map(({ id, bed }) => [ids.get(id)!, bed]))
+    await saveSite(tx, gardenId, 0, linkBeds(site, ofId))
     if (archive.brief)
       await saveBrief(tx, gardenId, 0, {
         ...archive.brief,

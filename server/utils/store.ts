@@ -7,6 +7,7 @@ import { openPglite } from '../db/openPglite'
 import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
+import { runDataSteps } from '../services/dataSteps'
 
 export interface Store {
   readonly db: Db
@@ -21,6 +22,7 @@ export const useStore = () => (opening ??= openStore())
 async function openStore(): Promise<Store> {
   const [db, library] = await Promise.all([openDb(), readLibrary()])
   await migrate(db, toMigrations(await readAssets('migrations')))
+  await runDataSteps(db)
   if (process.env.AMBER_SEED_DEMO === '1') {
     const demo = await readAssets('demo')
     for (const text of demo.values()) await seedDemo(db, JSON.parse(text))

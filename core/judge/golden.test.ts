@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest'
+import { digest } from '../../tests/support/digest'
+import { ofScenes, scenes } from '../../tests/support/goldenBeds'
+import { EMPTY_BRIEF, type Brief } from '../brief'
+import { briefChecks } from './briefChecks'
+import { soilCover, winterLeaf } from './cover'
+import { critique } from './critique'
+import { RULES } from './finding'
+import { scores } from './scores'
+import { shallowest } from './rules/shallow'
+import { shownColours } from './rules/theme'
+
+const judged = new Map([...scenes].map(([seed, scene]) => [seed, critique(scene).findings]))
+
+/** Figures taken when they were looked at: any that changes must be meant, and is renewed by `vitest -u`. */
+describe('golden findings of made-up beds', () => {
+  it('by rule', () =>
+    expect(
+      ofScenes((_scene, seed) => {
+        const findings = judged.get(seed)!.map((f) => ({ ...f, mends: f.mends }))
+        const rules = RULES.filter((rule) => findings.some((f) => f.rule === rule))
+        return rules.map((rule) => `${rule} ${digest(findings.filter((f) => f.rule === rule))}`).join(', ')
+      }),
+    ).toMatchSnapshot())
+  it('have every rule among them', () =>
+    expect(RULES.filter((rule) => ![...judged.values()].some((list) => list.some((f) => f.rule === rule)))).toEqual(
+      [],
+    ))
+  it('in words, of one bed a kind', () =>
+    expect(
+      [...judged].slice(0, 9).map(([seed, list]) => ({ seed, said: list.map((f) => `${f.title}. ${f.reason}`) })),
+    ).toMatchSnapshot())
+  it('marks', () =>
+    expect(
+      ofScenes((scene, seed) =>
+        scores(scene, judged.get(seed)!)
+          .map((s) => `${s.name} ${s.value.toFixed(2)}`)
+          .join(', '),
+      ),
+    ).toMatchSnapshot())
+  it('cover, winter leaf, depth and colours', () =>
+    expect(
+      ofScenes((scene) => {
+        const cut = shallowest(scene)
+        const depth = cut ? `${cut.need.toFixed(3)} of ${cut.have.toFixed(3)}` : 'none'
+        return `${soilCover(scene).toFixed(4)} ${winterLeaf(scene).toFixed(4)} ${depth} ${digest(shownColours(scene))}`
+      }),
+    ).toMatchSnapshot())
+})
+
+const brief: Brief = {
+  ...EMPTY_BRIEF,
+  hoursAYear: 20,
+  budget: 900,
+  phases: 2,
+  months: [2, 6, 10],
+  likes: ['sage', 'fern'],
+  hates: ['rose', 'grass'],
+  stays: 'the seat',
+}
+
+describe('golden margins of the brief', () => {
+  it('for every bed', () =>
+    expect(
+      ofScenes((scene) =>
+        digest(
+          briefChecks({ ...brief, requirements: scene.requirements, theme: scene.theme }, scene, 'golden', [
+            scene.bed,
+          ]),
+        ),
+      ),
+    ).toMatchSnapshot())
+})

@@ -1,0 +1,45 @@
+import { z } from 'zod'
+import { writePaintsAsDxf, writePaintsAsSvg } from '~~/core/exchange'
+import { bedSheet, SHEET_VIEWS, type DrawnSheet } from '~~/core/scene'
+import { sceneOfBed } from '../../../services/bedScene'
+import { writePaintsAsPdf } from '../../../services/pdfPen'
+import { readFonts } from '../../../utils/readFonts'
+
+const askSchema = z.object({
+  view: z.enum(SHEET_VIEWS),
+  as: z.enum(['pdf', 'svg', 'dxf']),
+  month: z.coerce.number().int().min(1).max(12).default(6),
+  year: z.coerce.number().int().min(0).max(30).default(3),
+})
+
+const TYPES = { pdf: 'application/pdf', svg: 'image/svg+xml', dxf: 'application/dxf' } as const
+
+const WRITERS: Readonly<Record<keyof typeof TYPES, (drawn: DrawnSheet) => Promise<Uint8Array | string>>> = {
+  pdf: async (drawn) => writePaintsAsPdf([drawn], await readFonts()),
+  svg: async ({ paints, sheet, widthPt, heightPt }) => writePaintsAsSvg(paints, sheet, widthPt, heightPt),
+  dxf: async ({ paints }) => writePaintsAsDxf(paints),
+}
+
+/** The plan or the elevation of a bed as a file, drawn as it is on screen. */
+export default defineEventHandler(async (event) => {
+  const ask = askSchema.safeParse(getQuery(event))
+  if (!ask.success)
+    throw createError({
+      statusCode: 400,
+      message: 'Ask for view=plan or elevation, as=pdf, svg or dxf, a month from 1 to 12 and a year from 0 to 30.',
+    })
+  const store = await useStore()
+  const scene = await sceneOfBed(
+    store.db,
+    idOf(event, 'bed'),
+    async (gardenId) => (await allPlants(store, gardenId)).plants,
+  )
+  if (!scene) throw notFound('bed')
+  const { view, as, month, year } = ask.data
+  const file = `${scene.bed.name.replace(/[^\p{L}\p{N} _-]+/gu, '').trim() || 'bed'} - ${view}.${as}`
+  setResponseHeaders(event, {
+    'content-type': TYPES[as],
+    'content-disposition': `attachment; filename="${view}.${as}"; filename*=UTF-8''${encodeURIComponent(file)}`,
+  })
+  return WRITERS[as](bedSheet(scene, view, { month, year }))
+})

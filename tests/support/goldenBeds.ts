@@ -1,0 +1,206 @@
+import {
+  BED_KINDS,
+  CENTREPIECES,
+  EXPOSURE,
+  FATES,
+  IRRIGATION,
+  laneCounts,
+  newBed,
+  PATTERNS,
+  SCHOOL_IDS,
+  startShares,
+  type Bed,
+  type BedForm,
+  type Drift,
+  type Existing,
+  type Ground,
+} from '../../core/bed'
+import type { Requirement } from '../../core/brief'
+import { TRAITS } from '../../core/brief'
+import { HARMONIES, proposeTheme } from '../../core/colour'
+import { layGarden, neighboursOf } from '../../core/garden'
+import { seeded } from '../../core/geometry'
+import { SOILS, WATER_CLASSES } from '../../core/plant'
+import { makeScene, type Scene } from '../../core/scene'
+import { EMPTY_SITE, resolveSite, type Site } from '../../core/site'
+import { climateOf } from '../../core/time'
+import { siteSchema } from '../../shared/siteSchema'
+import { demo, demoBed, library, plants } from './library'
+
+/** Made-up beds of every kind, school and climate, the same for the same seed: what golden figures are taken from. */
+export class Dice {
+  private readonly next: () => number
+  constructor(seed: number) {
+    this.next = seeded(seed * 7919 + 17)
+  }
+  below(n: number) {
+    return Math.floor(this.next() * n)
+  }
+  between(low: number, high: number) {
+    return Math.round((low + (high - low) * this.next()) * 100) / 100
+  }
+  of<T>(list: readonly T[]): T {
+    return list[this.below(list.length)]!
+  }
+  chance(share: number) {
+    return this.next() < share
+  }
+  times<T>(n: number, make: (i: number) => T): T[] {
+    return Array.from({ length: n }, (_, i) => make(i))
+  }
+}
+
+export const CLIMATES = [
+  { latitude: 44.6, longitude: -63.6, lastFrost: '05-08', firstFrost: '10-14', hardinessZone: '6b' },
+  { latitude: -41.3, longitude: 174, lastFrost: '10-05', firstFrost: '05-12', hardinessZone: '9a' },
+  { latitude: 28.1, longitude: -15.4, lastFrost: '01-01', firstFrost: '01-01', hardinessZone: '11' },
+  { latitude: 60.2, longitude: 24.9, lastFrost: '05-25', firstFrost: '09-20', hardinessZone: '5' },
+] as const
+
+function formOf(dice: Dice, form: BedForm): BedForm {
+  if (form.kind === 'island')
+    return { ...form, centre: dice.of(CENTREPIECES), rimM: dice.of([0, 0.4]), centreHeightM: dice.between(1, 3) }
+  if (form.kind === 'terrace') return { ...form, baseM: dice.of([0, 0.45, 0.6, 1]), fallM: dice.of([-0.3, 0, 0.2]) }
+  return form
+}
+
+const groundOf = (dice: Dice, ground: Ground): Ground => ({
+  ...ground,
+  sunHours: dice.between(0.5, 10),
+  sunByHand: dice.chance(0.5),
+  facing: dice.of(['', 'north', 'south-west', 'east']),
+  water: dice.of(WATER_CLASSES),
+  soil: dice.of(SOILS),
+  ph: dice.between(4.5, 8),
+  wind: dice.of(EXPOSURE),
+  salt: dice.of(EXPOSURE),
+  reflectedHeat: dice.of(EXPOSURE),
+  deer: dice.of(EXPOSURE),
+  rabbits: dice.of(EXPOSURE),
+  irrigation: dice.of(IRRIGATION),
+})
+
+function existingOf(dice: Dice, i: number, lengthM: number, depthM: number): Existing {
+  const spreadM = dice.between(0.4, 3)
+  return {
+    id: `e${i}`,
+    name: `old ${i}`,
+    plantId: dice.chance(0.8) ? dice.of(plants).id : '',
+    x: dice.between(0, lengthM),
+    y: dice.between(0.2, depthM),
+    heightM: dice.between(0.3, 3),
+    spreadM,
+    condition: dice.of(['good', 'tired', 'poor'] as const),
+    fate: dice.of(FATES),
+    into: 1 + dice.below(4),
+    note: '',
+  }
+}
+
+const driftOf = (dice: Dice, i: number, lanes: number, lengthM: number): Drift => ({
+  id: `d${i}`,
+  plantId: dice.of(plants).id,
+  lane: dice.below(lanes),
+  count: 1 + dice.below(dice.chance(0.2) ? 24 : 7),
+  pattern: dice.of(PATTERNS),
+  at: dice.between(0, lengthM),
+  everyM: dice.between(0.4, 3),
+})
+
+/** A bed of some kind with some plants. */
+export function goldenBed(seed: number): Bed {
+  const dice = new Dice(seed)
+  const kind = BED_KINDS[seed % BED_KINDS.length]!
+  const lengthM = dice.between(3, 16)
+  const depthM = dice.between(1, 5)
+  const start = newBed(`Bed ${seed}`, lengthM, depthM, kind)
+  const lanes = dice.of(laneCounts(kind))
+  const windows = dice.times(dice.below(3), (i) => ({
+    id: `w${i}`,
+    x: dice.between(0, lengthM - 1),
+    widthM: dice.between(0.8, 1.6),
+    sillM: dice.of([0, 0.6, 0.95]),
+    headM: 2.2,
+  }))
+  const drifts = dice.times(3 + dice.below(14), (i) => driftOf(dice, i, lanes, lengthM))
+  const material = dice.of(['brick', 'stone', 'render', 'boards'] as const)
+  const wall = {
+    heightM: dice.between(2, 4),
+    material,
+    colour: dice.of(['#a4573f', '#d9cdb8', '#4f6b4a']),
+    openings: windows,
+  }
+  return {
+    ...start,
+    form: formOf(dice, start.form),
+    laneShares: startShares(lanes, kind),
+    wall: start.wall ? wall : null,
+    viewpoint: {
+      name: 'The path',
+      eyeHeightM: dice.of([1.1, 1.6, 4.4]),
+      distanceM: dice.between(1.5, 8),
+      turnDeg: dice.of([0, 0, 0, 180, 40]),
+    },
+    ground: groundOf(dice, start.ground),
+    school: dice.of(SCHOOL_IDS),
+    existing: dice.times(dice.below(3), (i) => existingOf(dice, i, lengthM, depthM)),
+    drifts,
+    pins: dice.times(dice.below(3), (i) => ({
+      driftId: `d${i}`,
+      index: 0,
+      x: dice.between(0, lengthM),
+      y: dice.between(0.2, depthM),
+    })),
+    buying: drifts
+      .slice(0, 2)
+      .map((d) => ({ plantId: d.plantId, size: library.get(d.plantId)?.sizes[0]?.label ?? '', have: 1 })),
+    shortlist: dice.times(4, () => dice.of(plants).id),
+  }
+}
+
+export const demoSite: Site = siteSchema.parse(demo.site)
+
+const others = ['reading-room-front', 'north-step', 'bell-island'].map((id) => ({ id, bed: demoBed(id) }))
+
+/** A scene of some bed in some climate: every third before the demo's house, with its neighbours, pipes and trees. */
+export function goldenScene(seed: number): Scene {
+  const dice = new Dice(seed + 1000)
+  const bed = goldenBed(seed)
+  const place = CLIMATES[seed % CLIMATES.length]!
+  const isOnSite = seed % 3 === 0
+  const site = resolveSite(
+    isOnSite
+      ? {
+          ...demoSite,
+          beds: [
+            ...demoSite.beds,
+            { ...demoSite.beds[seed % demoSite.beds.length]!, bedId: 'golden', against: null },
+          ],
+        }
+      : EMPTY_SITE,
+  )
+  const garden = layGarden(site, [...(isOnSite ? others : []), { id: 'golden', bed }])
+  const here = garden.beds.get('golden')!
+  const requirements = dice.times(3, (): Requirement => ({
+    trait: dice.of(TRAITS),
+    weight: dice.of(['must', 'wish', 'never'] as const),
+    beds: [],
+  }))
+  return makeScene({
+    bed: here.bed,
+    library,
+    climate: climateOf(place),
+    hardinessZone: place.hardinessZone,
+    surroundings: here.surroundings,
+    neighbours: isOnSite ? neighboursOf(garden, 'golden', library) : [],
+    theme: dice.chance(0.6) ? proposeTheme(dice.of(['#a4573f', '#4f6b4a', '#d9cdb8']), dice.of(HARMONIES)) : null,
+    requirements,
+    sunAt: seed % 2 === 0 ? place : null,
+  })
+}
+
+export const SEEDS = Array.from({ length: 48 }, (_, i) => i + 1)
+export const scenes: ReadonlyMap<number, Scene> = new Map(SEEDS.map((seed) => [seed, goldenScene(seed)]))
+/** A digest of something about every scene, by seed. */
+export const ofScenes = <T>(make: (scene: Scene, seed: number) => T): Record<string, T> =>
+  Object.fromEntries([...scenes].map(([seed, scene]) => [`${seed} ${scene.bed.form.kind}`, make(scene, seed)]))
