@@ -16,6 +16,10 @@ const size = computed(() => {
 const { facing } = useFacing()
 const { active } = useDesk()
 const last = computed(() => active.value.done[active.value.done.length - 1]?.name)
+const showsHistory = ref(false)
+const openHistory = () => {
+  showsHistory.value = true
+}
 const next = computed(() => active.value.undone[active.value.undone.length - 1]?.name)
 </script>
 
@@ -40,6 +44,15 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
     <SaveStatus />
     <UButton
       color="neutral"
+      variant="ghost"
+      size="sm"
+      icon="i-lucide-history"
+      aria-label="History of this bed"
+      title="What was done to this bed"
+      @click="openHistory"
+    />
+    <UButton
+      color="neutral"
       variant="outline"
       size="sm"
       icon="i-lucide-undo-2"
@@ -59,6 +72,7 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
       :title="next ? `Redo: ${next} (Ctrl Shift Z)` : 'Nothing to redo'"
       @click="active.redo()"
     />
+    <HistoryPanel v-model:open="showsHistory" />
   </header>
 </template>
 

@@ -1,2 +1,3 @@
 export { describeEdit } from './describeEdit'
 export { applyEdit, type Edit, type Edited } from './edit'
+export { compareBeds } from './compareBeds'

@@ -7,6 +7,26 @@ const store = useBedStore()
 const compose = useComposeStore()
 const { viewpoint, fromSite, frame } = useAspect()
 const OWN = 'own'
+const FORMATS = [
+  { as: 'pdf', label: 'PDF, A3 at a round scale' },
+  { as: 'svg', label: 'SVG, to scale' },
+  { as: 'dxf', label: 'DXF, metres' },
+] as const
+/** The pictures as they are now, as files. */
+const sheets = computed(() =>
+  (['plan', 'elevation'] as const).map((view) =>
+    FORMATS.map(({ as, label }) => ({
+      label: `${view === 'plan' ? 'Plan' : 'Elevation'} as ${label}`,
+      onSelect: () => download(view, as),
+    })),
+  ),
+)
+async function download(view: string, as: string) {
+  // The drawing is made from what is stored: what is still on its way goes first.
+  await store.save()
+  const { month, year } = compose.moment
+  window.location.assign(`/api/beds/${store.id}/sheet?view=${view}&as=${as}&month=${month}&year=${year}`)
+}
 const items = computed(() => [
   { label: store.bed?.viewpoint.name ?? '', value: OWN },
   ...fromSite.value.map((v) => ({ label: v.thing.name, value: v.thing.id })),
@@ -72,6 +92,11 @@ function makeMain() {
         @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : -STEP_DEG)"
       />
     </template>
+    <UDropdownMenu :items="sheets">
+      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-download" class="main" data-testid="sheets">
+        Drawings
+      </UButton>
+    </UDropdownMenu>
     <UButton v-if="!isMain" size="xs" color="neutral" variant="outline" class="main" @click="makeMain">
       Make it the main view
     </UButton>

@@ -107,6 +107,11 @@ function key(event: KeyboardEvent) {
   }
   if (!chosen) return
   if (event.key === 'u') return unpin(chosen.driftId, chosen.index)
+  if (event.key === 'Delete' || event.key === 'Backspace') {
+    event.preventDefault()
+    store.edit({ kind: 'removePlant', driftId: chosen.driftId, index: chosen.index })
+    return compose.choose(chosen.driftId)
+  }
   const step = STEPS[event.key]
   if (!step) return
   event.preventDefault()
@@ -125,7 +130,7 @@ function key(event: KeyboardEvent) {
     tabindex="0"
     role="application"
     data-testid="plan"
-    aria-label="Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, U lets it go. All plants are in the list too."
+    aria-label="Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, U lets it go, Delete takes that one plant out. All plants are in the list too."
     @pointerdown="down"
     @keydown="key"
   />

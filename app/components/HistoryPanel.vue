@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import type { Bed } from '~~/core/bed'
+import { compareBeds } from '~~/core/edit'
+import type { HistoryEntry } from '~~/shared/wire'
+
+/** The bed's history: what was done and when, any state of it beside the one now, and the way back to it. */
+const open = defineModel<boolean>('open', { required: true })
+const store = useBedStore()
+const compose = useComposeStore()
+const library = useLibraryStore()
+const brief = useBriefStore()
+const entries = shallowRef<readonly HistoryEntry[]>([])
+const chosen = ref<number | null>(null)
+const then = shallowRef<Bed | null>(null)
+const problem = ref('')
+const isWhole = ref(false)
+const PAGE = 100
+
+async function load(before?: number) {
+  try {
+    const more = await $fetch<HistoryEntry[]>(`/api/beds/${store.id}/history`, { query: before ? { before } : {} })
+    entries.value = before ? [...entries.value, ...more] : more
+    isWhole.value = more.length < PAGE
+    problem.value = ''
+  } catch (error) {
+    problem.value = messageOf(error)
+  }
+}
+watch(open, async (is) => {
+  if (!is) return
+  chosen.value = null
+  then.value = null
+  // What is still on its way belongs to the history too.
+  await store.save()
+  await load()
+})
+async function look(revision: number) {
+  chosen.value = revision
+  try {
+    then.value = await $fetch<Bed>(`/api/beds/${store.id}/history/${revision}`)
+    problem.value = ''
+  } catch (error) {
+    then.value = null
+    problem.value = messageOf(error)
+  }
+}
+
+const dayOf = (at: string) => new Date(at).toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' })
+const timeOf = (at: string) => new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+const HOW = { edit: '', undo: 'undone: ', redo: 'done again: ' } as const
+const days = computed(() => {
+  const groups = new Map<string, HistoryEntry[]>()
+  for (const e of entries.value) groups.set(dayOf(e.at), [...(groups.get(dayOf(e.at)) ?? []), e])
+  return [...groups].map(([day, list]) => ({ day, list }))
+})
+const entry = computed(() => entries.value.find((e) => e.revision === chosen.value) ?? null)
+const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? plantId
+const differences = computed(() => (then.value && store.kept ? compareBeds(then.value, store.kept, nameOf) : []))
+const MOST_SHOWN = 12
+const shown = computed(() => differences.value.slice(0, MOST_SHOWN))
+const rest = computed(() => differences.value.length - shown.value.length)
+const holds = (bed: Bed) => `${bed.drifts.length} drifts, ${bed.drifts.reduce((n, d) => n + d.count, 0)} plants`
+const sides = computed(() =>
+  then.value && store.kept && entry.value
+    ? [
+        { title: `After this change, ${timeOf(entry.value.at)}`, bed: then.value },
+        { title: 'Now', bed: store.kept },
+      ]
+    : [],
+)
+function bringBack() {
+  if (!then.value) return
+  store.edit({ kind: 'replace', bed: then.value })
+  open.value = false
+}
+</script>
+
+<template>
+  <UModal
+    v-model:open="open"
+    title="What was done to this bed"
+    description="Choose a moment to see the bed as it was then, beside the bed as it is now."
+    :ui="{ content: 'max-w-5xl' }"
+  >
+    <template #body>
+      <div class="history">
+        <div class="list" data-testid="history">
+          <p v-if="entries.length === 0 && !problem" class="soft">Nothing yet: it begins with the first change.</p>
+          <section v-for="{ day, list } in days" :key="day">
+            <h3>{{ day }}</h3>
+            <button
+              v-for="e in list"
+              :key="e.id"
+              class="entry"
+              :class="{ now: e.revision === chosen }"
+              :aria-pressed="e.revision === chosen"
+              @click="look(e.revision)"
+            >
+              <time>{{ timeOf(e.at) }}</time>
+              <span>{{ HOW[e.how] }}{{ e.name }}</span>
+            </button>
+          </section>
+          <UButton
+            v-if="!isWhole && entries.length > 0"
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            @click="load(entries[entries.length - 1]!.revision)"
+          >
+            Earlier
+          </UButton>
+        </div>
+        <div class="view">
+          <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+          <p v-else-if="!then" class="soft">
+            Each line is one change. The bed as it was after it opens here; bringing it back is a change like any
+            other, and can be undone.
+          </p>
+          <template v-else>
+            <div class="pair">
+              <figure v-for="side in sides" :key="side.title">
+                <figcaption>
+                  <b>{{ side.title }}</b>
+                  <small>{{ holds(side.bed) }}</small>
+                </figcaption>
+                <BedPicture
+                  v-if="store.garden"
+                  :bed="side.bed"
+                  :garden="store.garden.value"
+                  :month="compose.moment.month"
+                  :height="120"
+                  :schools="brief.brief.schools"
+                />
+              </figure>
+            </div>
+            <p v-if="differences.length === 0" class="soft">They are alike.</p>
+            <ul v-else class="differences" data-testid="differences">
+              <li v-for="text in shown" :key="text">{{ text }}</li>
+              <li v-if="rest > 0" class="soft">and {{ rest }} more</li>
+            </ul>
+            <UButton :disabled="differences.length === 0" icon="i-lucide-history" @click="bringBack">
+              Bring it back
+            </UButton>
+          </template>
+        </div>
+      </div>
+    </template>
+  </UModal>
+</template>
+
+<style scoped>
+.history {
+  display: grid;
+  grid-template-columns: 290px 1fr;
+  gap: 20px;
+  height: 470px;
+}
+.list,
+.view {
+  overflow-y: auto;
+  min-width: 0;
+}
+.list {
+  border-right: 1px solid var(--line);
+  padding-right: 12px;
+}
+h3 {
+  font-size: 13px;
+  margin: 10px 0 3px;
+}
+.entry {
+  display: flex;
+  gap: 10px;
+  width: 100%;
+  text-align: left;
+  padding: 4px 8px;
+  border-radius: 6px;
+  font-size: 13px;
+}
+.entry:hover {
+  background: var(--paper);
+}
+.entry.now {
+  background: color-mix(in srgb, var(--amber) 22%, var(--card));
+}
+time {
+  color: var(--soft);
+  font-variant-numeric: tabular-nums;
+  flex: none;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+figcaption {
+  display: flex;
+  flex-direction: column;
+  font-size: 13px;
+  margin-bottom: 4px;
+}
+small,
+.soft {
+  color: var(--soft);
+}
+.differences {
+  margin: 14px 0;
+  padding-left: 18px;
+  list-style: disc;
+  font-size: 13.5px;
+}
+.problem {
+  color: var(--ui-error);
+}
+</style>

@@ -1,0 +1,50 @@
+import type { Bed, Drift } from '../bed'
+
+const PARTS = {
+  name: 'its name',
+  form: 'its kind',
+  outline: 'its edges',
+  laneShares: 'its lanes',
+  wall: 'its wall',
+  viewpoint: 'its viewpoint',
+  ground: 'its ground',
+  school: 'its school',
+  existing: 'what stood there before',
+  pins: 'plants set by hand',
+  accepted: 'findings accepted',
+  shortlist: 'the shortlist',
+  buying: 'what is bought',
+} as const satisfies Partial<Record<keyof Bed, string>>
+
+const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b)
+const metres = (m: number) => `${m.toFixed(2)} m`
+
+/** What differs of a drift, in words. */
+function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string): string[] {
+  const changes: string[] = []
+  if (then.plantId !== now.plantId) changes.push(`${nameOf(then.plantId)} stood where ${nameOf(now.plantId)} stands`)
+  const name = nameOf(now.plantId)
+  if (then.count !== now.count) changes.push(`${then.count} ${name}, now ${now.count}`)
+  if (then.lane !== now.lane) changes.push(`${name} stood in lane ${then.lane + 1}, now ${now.lane + 1}`)
+  if (then.at !== now.at) changes.push(`${name} stood at ${metres(then.at)}, now ${metres(now.at)}`)
+  if (then.pattern !== now.pattern) changes.push(`${name} was ${then.pattern}, now ${now.pattern}`)
+  if (then.everyM !== now.everyM && now.pattern === 'dotted')
+    changes.push(`${name} came every ${metres(then.everyM)}, now ${metres(now.everyM)}`)
+  return changes
+}
+
+/** What differs between an earlier state of a bed and the one now, in words; empty when they are alike. */
+export function compareBeds(then: Bed, now: Bed, nameOf: (plantId: string) => string): string[] {
+  const before = new Map(then.drifts.map((d) => [d.id, d]))
+  const after = new Map(now.drifts.map((d) => [d.id, d]))
+  const gone = then.drifts.filter((d) => !after.has(d.id)).map((d) => `${d.count} ${nameOf(d.plantId)}, no longer there`)
+  const added = now.drifts.filter((d) => !before.has(d.id)).map((d) => `${d.count} ${nameOf(d.plantId)} came since`)
+  const changed = now.drifts.flatMap((d) => {
+    const was = before.get(d.id)
+    return was ? changesOf(was, d, nameOf) : []
+  })
+  const parts = (Object.keys(PARTS) as (keyof typeof PARTS)[])
+    .filter((part) => !same(then[part], now[part]))
+    .map((part) => `${PARTS[part]} changed`)
+  return [...gone, ...added, ...changed, ...parts]
+}
