@@ -12,7 +12,10 @@ run('npx', ['--no-install', 'nuxt', 'build'], {
 await makeEmptyDatabase()
 stampBuild()
 
-/** An empty database beside the server, migrated by the server itself, to be copied: so that the first start of a new data folder is quick. */
+/**
+ * An empty database beside the server, migrated by the server itself, to be copied: so that the first start of a new data
+ * folder is quick.
+ */
 async function makeEmptyDatabase() {
   const server = join(root, '.output', 'server')
   const data = mkdtempSync(join(tmpdir(), 'amber-empty-'))

@@ -45,7 +45,8 @@ async function look(revision: number) {
   }
 }
 
-const dayOf = (at: string) => new Date(at).toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' })
+const dayOf = (at: string) =>
+  new Date(at).toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' })
 const timeOf = (at: string) => new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 const HOW = { edit: '', undo: 'undone: ', redo: 'done again: ' } as const
 const days = computed(() => {

@@ -8,7 +8,10 @@ export const setDropAxis = (axis: Axis) => {
   sharedAxis.value = axis
 }
 
-/** Dragging a plant from a list (its rows name theirs by `data-plant`): a preview drift follows the hand over the lanes and stays where it is dropped. */
+/**
+ * Dragging a plant from a list (its rows name theirs by `data-plant`): a preview drift follows the hand over the lanes and stays where it
+ * is dropped.
+ */
 export function useLaneDrop(list: Readonly<Ref<HTMLElement | null>>) {
   const store = useBedStore()
   const compose = useComposeStore()
@@ -68,7 +71,9 @@ function makeGhost(text: string): HTMLElement {
   const ghost = document.createElement('div')
   ghost.textContent = text
   ghost.style.cssText =
-    'position:fixed;left:0;top:0;z-index:60;padding:4px 9px;border-radius:6px;background:var(--amber);color:#2b2621;font:600 12px var(--font-sans);pointer-events:none'
+    'position:fixed;left:0;top:0;z-index:60;padding:4px ' +
+    '9px;border-radius:6px;background:var(--amber);color:#2b2621;font:600 12px ' +
+    'var(--font-sans);pointer-events:none'
   document.body.append(ghost)
   return ghost
 }

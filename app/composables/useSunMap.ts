@@ -143,7 +143,10 @@ export const useSunMap = createSharedComposable(() => {
     const months = ground.shade === 'month' ? [ground.month] : season.value
     const mean = (of: (m: LightHours['months'][number]) => Float32Array) =>
       (months.reduce((n, m) => n + of(h.months[m - 1]!)[r * h.grid.cols + c]!, 0) / months.length).toFixed(1)
-    return `${value.toFixed(1)} h here: ${words(sunClass(value))} (${mean((m) => m.morning)} before noon, ${mean((m) => m.afternoon)} after, ${mean((m) => m.dappled)} dappled)`
+    return (
+      `${value.toFixed(1)} h here: ${words(sunClass(value))} (${mean((m) => m.morning)} before noon, ` +
+      `${mean((m) => m.afternoon)} after, ${mean((m) => m.dappled)} dappled)`
+    )
   }
   return {
     sun,

@@ -14,7 +14,8 @@ export function checkForm(form: BedForm): Result<true> {
       )
     if (form.repeat === 'turned' && Math.abs(form.widthM - form.depthM) > 0.01)
       return fail(
-        `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ${show(form.depthM)} m. Mirror them, or make it square.`,
+        `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ` +
+          `${show(form.depthM)} m. Mirror them, or make it square.`,
       )
   }
   if (!isRound(form) || form.kind === 'court' || form.kind === 'container') return ok(true)
@@ -34,7 +35,9 @@ export function checkForm(form: BedForm): Result<true> {
     const depth = Math.hypot(e.x - b.x, e.y - b.y) - form.rimM
     if (depth < LEAST_DEPTH_M)
       return fail(
-        `The edge comes within ${show(Math.max(0, depth))} m of the ${form.kind === 'ring' ? 'planting inside' : 'middle'}; ${LEAST_DEPTH_M} m is the least. Move the stations out, or make the rim smaller.`,
+        `The edge comes within ${show(Math.max(0, depth))} m of the ` +
+          `${form.kind === 'ring' ? 'planting inside' : 'middle'}; ${LEAST_DEPTH_M} m is the least. Move the ` +
+          'stations out, or make the rim smaller.',
       )
     const d = { x: e.x - b.x, y: e.y - b.y }
     if (rayHits(line, b, d).length > 1)

@@ -25,7 +25,8 @@ export function checkOutline({ back, front }: Outline): Result<true> {
   const crossing = [...f.points, ...b.points].find(({ x }) => f.yAt(x) - b.yAt(x) < LEAST_DEPTH_M)
   if (crossing)
     return fail(
-      `At ${show(crossing.x)} m along, the front edge comes within ${LEAST_DEPTH_M} m of the back edge or crosses it: move the front out or the back in there.`,
+      `At ${show(crossing.x)} m along, the front edge comes within ${LEAST_DEPTH_M} m of the back edge or ` +
+        'crosses it: move the front out or the back in there.',
     )
   return ok(true)
 }
@@ -44,7 +45,8 @@ function checkEdge(name: string, edge: Edge): Result<true> {
     const before = stations[i - 1]
     if (before && x - before.x < 0.01)
       return fail(
-        `Station ${i + 1} of the ${name} edge (${show(x)} m along) must lie further along than station ${i} (${show(before.x)} m): an edge may not turn back or cross itself.`,
+        `Station ${i + 1} of the ${name} edge (${show(x)} m along) must lie further along than station ${i} ` +
+          `(${show(before.x)} m): an edge may not turn back or cross itself.`,
       )
   }
   return ok(true)

@@ -26,5 +26,7 @@ export interface Existing {
 export const keepsPlace = (e: Existing): boolean =>
   e.fate === 'keep' || e.fate === 'divide' || e.fate === 'cut-back' || e.fate === 'reserve'
 /** Plants that a fate frees for use again: one moved, all divisions but the one that stays. */
-export const freedBy = (e: Existing): number =>
-  e.fate === 'move' ? 1 : e.fate === 'divide' ? Math.max(0, e.into - 1) : 0
+export function freedBy({ fate, into }: Existing): number {
+  if (fate === 'move') return 1
+  return fate === 'divide' ? Math.max(0, into - 1) : 0
+}

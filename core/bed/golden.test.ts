@@ -33,7 +33,10 @@ describe('golden frames', () => {
           OUTS.map((y) => [frame.locate({ x, y }), frame.toBed({ x, y }), frame.toPlan({ s: x, t: y / 2 })]),
         )
         const lanes = laneBands(bed.laneShares).map((band) => laneDepthAt(frame, band, runs[3]!))
-        return `${frame.areaM2.toFixed(3)} ${frame.frontLength.toFixed(3)} ${digest([spots, back, lanes])} ${digest([bedFigures(bed, frame), sizeOfBed(bed, frame), frame.depths, frame.outline])}`
+        return (
+          `${frame.areaM2.toFixed(3)} ${frame.frontLength.toFixed(3)} ${digest([spots, back, lanes])} ` +
+          `${digest([bedFigures(bed, frame), sizeOfBed(bed, frame), frame.depths, frame.outline])}`
+        )
       }),
     ).toMatchSnapshot())
   it('forms and what is wrong with them', () => {

@@ -33,17 +33,21 @@ const TWO_SIDED: Readonly<Record<number, readonly string[]>> = {
   5: ['Far front', 'Far middle', 'Spine', 'Near middle', 'Near front'],
 }
 
-export const laneNames = (count: number, kind: BedKind = 'foundation') =>
-  (kind === 'two-sided'
-    ? TWO_SIDED
-    : kind === 'container'
-      ? POT
-      : kind === 'island' || kind === 'ring' || kind === 'court'
-        ? ROUND
-        : NAMES)[count] ?? []
+const NAMES_OF: Partial<Readonly<Record<BedKind, typeof NAMES>>> = {
+  'two-sided': TWO_SIDED,
+  container: POT,
+  island: ROUND,
+  ring: ROUND,
+  court: ROUND,
+}
+export const laneNames = (count: number, kind: BedKind = 'foundation') => (NAMES_OF[kind] ?? NAMES)[count] ?? []
+
+const COUNTS_OF: Partial<Readonly<Record<BedKind, readonly number[]>>> = {
+  'two-sided': [1, 3, 5],
+  container: [1, 2, 3],
+}
 /** How many lanes a kind of bed can have. */
-export const laneCounts = (kind: BedKind): readonly number[] =>
-  kind === 'two-sided' ? [1, 3, 5] : kind === 'container' ? [1, 2, 3] : [1, 2, 3, 4]
+export const laneCounts = (kind: BedKind): readonly number[] => COUNTS_OF[kind] ?? [1, 2, 3, 4]
 export const startShares = (count: number, kind: BedKind = 'foundation') =>
   (kind === 'two-sided' ? TWO_SIDED_SHARES : START_SHARES)[count] ?? [1]
 const TWO_SIDED_SHARES: Readonly<Record<number, readonly number[]>> = {

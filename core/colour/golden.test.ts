@@ -44,7 +44,10 @@ describe('golden colours', () => {
         name,
         ...HARMONIES.map((h) => {
           const theme = proposeTheme(colour, h)
-          return `${h} ${theme.colours.map((t) => t.colour).join(' ')} ${digest(theme)} ${digest(flowers.map((f) => [nearestOf(theme, f, 6), nearestOf(theme, f, 11)]))}`
+          return (
+            `${h} ${theme.colours.map((t) => t.colour).join(' ')} ${digest(theme)} ` +
+            `${digest(flowers.map((f) => [nearestOf(theme, f, 6), nearestOf(theme, f, 11)]))}`
+          )
         }),
       ]),
     ).toMatchSnapshot()

@@ -21,7 +21,10 @@ describe('an earlier state beside the one now', () => {
       'plant w was row, now dotted',
       'plant w came every 1.00 m, now 3.00 m',
     ])
-    expect(after({ kind: 'setBed', change: { school: 'lush', wall: null } })).toEqual(['its wall changed', 'its school changed'])
+    expect(after({ kind: 'setBed', change: { school: 'lush', wall: null } })).toEqual([
+      'its wall changed',
+      'its school changed',
+    ])
   })
   it('says something of every change of a place', () => {
     fc.assert(

@@ -22,7 +22,8 @@ const metres = (m: number) => `${m.toFixed(2)} m`
 /** What differs of a drift, in words. */
 function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string): string[] {
   const changes: string[] = []
-  if (then.plantId !== now.plantId) changes.push(`${nameOf(then.plantId)} stood where ${nameOf(now.plantId)} stands`)
+  if (then.plantId !== now.plantId)
+    changes.push(`${nameOf(then.plantId)} stood where ${nameOf(now.plantId)} stands`)
   const name = nameOf(now.plantId)
   if (then.count !== now.count) changes.push(`${then.count} ${name}, now ${now.count}`)
   if (then.lane !== now.lane) changes.push(`${name} stood in lane ${then.lane + 1}, now ${now.lane + 1}`)
@@ -37,7 +38,9 @@ function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string)
 export function compareBeds(then: Bed, now: Bed, nameOf: (plantId: string) => string): string[] {
   const before = new Map(then.drifts.map((d) => [d.id, d]))
   const after = new Map(now.drifts.map((d) => [d.id, d]))
-  const gone = then.drifts.filter((d) => !after.has(d.id)).map((d) => `${d.count} ${nameOf(d.plantId)}, no longer there`)
+  const gone = then.drifts
+    .filter((d) => !after.has(d.id))
+    .map((d) => `${d.count} ${nameOf(d.plantId)}, no longer there`)
   const added = now.drifts.filter((d) => !before.has(d.id)).map((d) => `${d.count} ${nameOf(d.plantId)} came since`)
   const changed = now.drifts.flatMap((d) => {
     const was = before.get(d.id)

@@ -88,7 +88,9 @@ describe('what is written reads again', () => {
 describe('drawings from elsewhere', () => {
   it('follows transforms, groups, curves and units of SVG', () => {
     const read = readSvg(
-      '<svg xmlns="http://www.w3.org/2000/svg"><g transform="translate(10 0) scale(2)"><rect id="bed" x="0" y="0" width="5" height="2"/></g><path id="lawn" d="M0 0C10 0 10 10 0 10Z"/><defs><circle r="3"/></defs></svg>',
+      '<svg xmlns="http://www.w3.org/2000/svg"><g transform="translate(10 0) scale(2)"><rect id="bed" ' +
+        'x="0" y="0" width="5" height="2"/></g><path id="lawn" d="M0 0C10 0 10 10 0 10Z"/><defs><circle ' +
+        'r="3"/></defs></svg>',
       0.1,
     )
     expect(read.ok).toBe(true)

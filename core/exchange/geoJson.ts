@@ -40,6 +40,12 @@ export interface Lie {
   readonly northDeg: number
 }
 
+function featuresOf(data: z.infer<typeof file>) {
+  if (data.type === 'FeatureCollection') return (data as { features: z.infer<typeof feature>[] }).features
+  if (data.type === 'Feature') return [data as z.infer<typeof feature>]
+  return [{ geometry: data as Geometry, properties: null }]
+}
+
 /** The lines and outlines of a GeoJSON text in metres of a site; figures beyond a degree of the origin are taken for metres already. */
 export function readGeoJson(text: string, lie: Lie): Result<readonly FoundLine[]> {
   let json: unknown
@@ -53,14 +59,10 @@ export function readGeoJson(text: string, lie: Lie): Result<readonly FoundLine[]
   const parsed = file.safeParse(json)
   if (!parsed.success)
     return fail(
-      `That is not GeoJSON as expected (${parsed.error.issues[0]?.path.join('.') || 'type'}): nothing was changed. A FeatureCollection of lines and polygons is read.`,
+      `That is not GeoJSON as expected (${parsed.error.issues[0]?.path.join('.') || 'type'}): nothing was ` +
+        'changed. A FeatureCollection of lines and polygons is read.',
     )
-  const features =
-    parsed.data.type === 'FeatureCollection'
-      ? (parsed.data as { features: z.infer<typeof feature>[] }).features
-      : parsed.data.type === 'Feature'
-        ? [parsed.data as z.infer<typeof feature>]
-        : [{ geometry: parsed.data as Geometry, properties: null }]
+  const features = featuresOf(parsed.data)
   const found = features.flatMap((f) =>
     linesOf(f.geometry).map(({ coordinates, closed }) => ({
       name: String((f.properties as Record<string, unknown> | null | undefined)?.name ?? 'outline').slice(0, 120),
@@ -129,16 +131,16 @@ export function writeGeoJson(
   beds: readonly { readonly name: string; readonly outline: readonly Point[] }[],
 ): string {
   const ring = (points: readonly Point[]) => [[...points, points[0]!].map((p) => toEarth(p, lie))]
+  const shapeOf = (t: ResolvedSite['things'][number], corners: readonly Point[]) => {
+    if ('outline' in t) return { type: 'Polygon', coordinates: ring(corners) }
+    if ('line' in t) return { type: 'LineString', coordinates: corners.map((p) => toEarth(p, lie)) }
+    return { type: 'Point', coordinates: toEarth(corners[0]!, lie) }
+  }
   const features = site.things.map((t) => {
     const { ...properties } = t as unknown as Record<string, unknown>
     for (const key of ['outline', 'line', 'at']) Reflect.deleteProperty(properties, key)
     const corners = cornersOf(t)
-    const shape =
-      'outline' in t
-        ? { type: 'Polygon', coordinates: ring(corners) }
-        : 'line' in t
-          ? { type: 'LineString', coordinates: corners.map((p) => toEarth(p, lie)) }
-          : { type: 'Point', coordinates: toEarth(corners[0]!, lie) }
+    const shape = shapeOf(t, corners)
     return { type: 'Feature', properties, geometry: shape }
   })
   const bedFeatures = beds.map((b) => ({

@@ -10,8 +10,8 @@ const PER_M = (MM_PER_M * 72) / 25.4
 const n = (value: number) => String(Math.round(value * 1000) / 1000)
 
 /**
- * A site as an SVG picture for paper at 1 : 50, drawn as the plan is, with north and a scale bar; one unit of the picture is a metre, y down
- * as SVG has it. Names are escaped.
+ * A site as an SVG picture for paper at 1 : 50, drawn as the plan is, with north and a scale bar; one unit of the picture
+ * is a metre, y down as SVG has it. Names are escaped.
  */
 export function writeSvg(site: ResolvedSite, beds: readonly NamedOutline[]): string {
   const { x0, x1, y0, y1 } = boundsOf(site.things, [...beds.flatMap((b) => b.outline), { x: 0, y: 0 }])

@@ -20,7 +20,11 @@ describe('golden garden', () => {
       beds.map(({ id }) => {
         const laid = garden.beds.get(id)!
         const near = neighboursOf(garden, id, library)
-        return `${id} ${laid.baseM} ${digest([laid.bed.wall, laid.bed.viewpoint, laid.transform?.toSite({ x: 1, y: 2 })])} ${near.length} ${digest(near.map((p) => [p.id, p.x, p.y, p.along, p.out, p.groundM]))}`
+        return (
+          `${id} ${laid.baseM} ` +
+          `${digest([laid.bed.wall, laid.bed.viewpoint, laid.transform?.toSite({ x: 1, y: 2 })])} ` +
+          `${near.length} ${digest(near.map((p) => [p.id, p.x, p.y, p.along, p.out, p.groundM]))}`
+        )
       }),
     ).toMatchSnapshot()
   })

@@ -5,5 +5,8 @@ export interface Point {
 }
 
 export const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
-export const clamp = (value: number, low: number, high: number) => (value < low ? low : value > high ? high : value)
+export function clamp(value: number, low: number, high: number): number {
+  if (value < low) return low
+  return value > high ? high : value
+}
 export const lerp = (a: number, b: number, u: number) => a + (b - a) * u

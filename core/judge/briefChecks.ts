@@ -60,8 +60,7 @@ function traitCheck({ trait, weight }: Requirement, kinds: Kinds, canopy: number
     return {
       ...base,
       label: `never ${label}`,
-      total:
-        having.length === 0 ? 'none' : having.length === 1 ? '1 kind has it' : `${having.length} kinds have it`,
+      total: ['none', '1 kind has it'][having.length] ?? `${having.length} kinds have it`,
       met: having.length === 0,
       how: 'No plant of the bed has it.',
     }

@@ -32,7 +32,10 @@ describe('golden places and sizes', () => {
           p.crowded,
           p.standing,
         ])
-        return `${placement.plants.length} ${digest(spots)} ${digest(placement.spans)} ${placement.laneFill.map((f) => f.toFixed(3)).join(' ')}`
+        return (
+          `${placement.plants.length} ${digest(spots)} ${digest(placement.spans)} ` +
+          `${placement.laneFill.map((f) => f.toFixed(3)).join(' ')}`
+        )
       }),
     ).toMatchSnapshot())
   it('bodies over the years, and their outlines', () =>

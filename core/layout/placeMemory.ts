@@ -75,7 +75,7 @@ export class PlaceMemory {
     this.changed.push({ from, to })
   }
 
-  /** Marks where the groups of a lane were that are wanted elsewhere now: done before any of the lane is set, for their order may differ. */
+  /** Marks where the groups of a lane were that are wanted elsewhere now: before any is set, for their order may differ. */
   noteMoved(groups: readonly Group[], middles: readonly number[], squeeze: number) {
     groups.forEach((group, i) => {
       const kept = this.kept.get(keyOf(group))

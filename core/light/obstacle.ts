@@ -79,8 +79,9 @@ export function obstacleOf(thing: PlacedThing, latitude: number, year = 0, aroun
       const heightM = thing.heightM + thing.growthMPerYear * year
       const spreadM = thing.spreadM + thing.growthMPerYear * 0.6 * year
       const rz = Math.max(0.05, (heightM - thing.clearStemM) / 2)
+      const passIn = (month: number) => (inLeaf(month, latitude) ? IN_LEAF : OUT_OF_LEAF)
       const passByMonth = Array.from({ length: 12 }, (_, i) =>
-        thing.leaf === 'evergreen' ? EVERGREEN : inLeaf(i + 1, latitude) ? IN_LEAF : OUT_OF_LEAF,
+        thing.leaf === 'evergreen' ? EVERGREEN : passIn(i + 1),
       )
       return {
         kind: 'crown',

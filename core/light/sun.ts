@@ -36,6 +36,13 @@ export function solarNoon(year: number, month: PlaceMonth, day: number, latitude
   return new Date(noon.getTime() - off * 24 * 60 * MINUTE_MS)
 }
 
+/** The share of a step that the sun is up, by its altitude at both ends. */
+function shareUp(a: number, b: number): number {
+  const [low, high] = [Math.min(a, b), Math.max(a, b)]
+  if (low > 0) return 1
+  return high <= 0 ? 0 : high / (high - low)
+}
+
 /**
  * The sun's way on a day of a month (the 21st when none is named) in equal steps, symmetric about solar noon, so
  * that a symmetric site gets the same before and after.
@@ -57,12 +64,7 @@ export function sunSteps(
   for (let k = -half; k < half; k++) {
     const low = altitude(k * stepMinutes)
     const high = altitude((k + 1) * stepMinutes)
-    const up =
-      low > 0 && high > 0
-        ? 1
-        : low <= 0 && high <= 0
-          ? 0
-          : Math.max(low, high) / (Math.max(low, high) - Math.min(low, high))
+    const up = shareUp(low, high)
     if (up <= 0) continue
     const middle = (k + 0.5) * stepMinutes
     const at = sunPosition(new Date(noon + middle * MINUTE_MS), latitude, longitude)

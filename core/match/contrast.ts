@@ -19,6 +19,11 @@ const FORM: Readonly<Record<Habit, string>> = {
   tree: 'spreading',
 }
 
+function formContrast(a: Plant, b: Plant): number {
+  if (a.habit === b.habit) return 0
+  return FORM[a.habit] === FORM[b.habit] ? 8 : 25
+}
+
 /** Contrast of two neighbours, 0-100: texture 30, form 25, colour 25, height step 20. Source: design/calculations, Colour and contrast. */
 export function pairContrast(a: Plant, b: Plant): number {
   const step = Math.abs(LEAF_SIZES.indexOf(a.leafSize) - LEAF_SIZES.indexOf(b.leafSize))
@@ -26,7 +31,7 @@ export function pairContrast(a: Plant, b: Plant): number {
     30,
     step * 10 + (a.leafOutline === b.leafOutline ? 0 : 10) + (a.leafSurface === b.leafSurface ? 0 : 5),
   )
-  const form = a.habit === b.habit ? 0 : FORM[a.habit] === FORM[b.habit] ? 8 : 25
+  const form = formContrast(a, b)
   const colour = 25 * Math.min(1, deltaE(a.foliage.summer, b.foliage.summer) / 22)
   const high = Math.max(fullHeightM(a), fullHeightM(b))
   const height = 20 * Math.min(1, Math.abs(fullHeightM(a) - fullHeightM(b)) / (0.5 * high))

@@ -32,7 +32,10 @@ const NO_COLOUR_THEN = 20
 /** What fits equally well is mixed, so that the first ones are not all of one kind. */
 const MIXED = 0.02
 
-/** Plants by how well they suit a bed and the brief, best first: site, depth, never and wished-for traits, months that matter, the theme's colours. */
+/**
+ * Plants by how well they suit a bed and the brief, best first: site, depth, never and wished-for traits, months that matter,
+ * the theme's colours.
+ */
 export function rankPlants(plants: readonly Plant[], ask: RankAsk): Plant[] {
   const never = ask.requirements.filter((r) => r.weight === 'never')
   const wished = ask.requirements.filter((r) => r.weight !== 'never')

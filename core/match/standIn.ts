@@ -30,6 +30,11 @@ export function standIns(plant: Plant, scene: Scene, limits: StandInLimits, most
     .map(({ p }) => p)
 }
 
+function flowersApart(a: Plant, b: Plant): number {
+  if (!a.flowerColour) return 0
+  return b.flowerColour ? 0.3 * deltaE(a.flowerColour, b.flowerColour) : 8
+}
+
 /** How far a stand-in is from the role of a plant; 0 is its twin. */
 export function unlikeness(a: Plant, b: Plant): number {
   const ratio = (x: number, y: number) => Math.abs(Math.log(x / y))
@@ -38,7 +43,7 @@ export function unlikeness(a: Plant, b: Plant): number {
     22 * ratio(a.spreadM, b.spreadM) +
     14 * ratio(fullHeightM(a), fullHeightM(b)) +
     0.5 * deltaE(a.foliage.summer, b.foliage.summer) +
-    (a.flowerColour && b.flowerColour ? 0.3 * deltaE(a.flowerColour, b.flowerColour) : a.flowerColour ? 8 : 0) +
+    flowersApart(a, b) +
     (a.habit === b.habit ? 0 : 8) +
     (a.leafSize === b.leafSize ? 0 : 4) +
     (a.leafOutline === b.leafOutline ? 0 : 3) +

@@ -33,5 +33,11 @@ export function renovationAdvice(p: Plant, climate: Pick<Climate, 'southern'>): 
     p.lifeCycle === 'woody' && p.spreadM > 1.5
       ? '; a root ball this size wants more than one person and a hand truck'
       : ''
-  return `Move in ${months}${big}. ${shootsAgain(p) ? 'Cut hard, it shoots again.' : 'Cut into old wood it does not shoot again: take little, or take it out.'}${divides(p) ? ` Divide in ${months}.` : ''}`
+  return (
+    `Move in ${months}${big}. ` +
+    (shootsAgain(p)
+      ? 'Cut hard, it shoots again.'
+      : 'Cut into old wood it does not shoot again: take little, or take it out.') +
+    (divides(p) ? ` Divide in ${months}.` : '')
+  )
 }

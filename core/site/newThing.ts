@@ -82,7 +82,10 @@ export function moved(thing: Thing, dx: number, dy: number): Thing {
 }
 
 /** The corners of a thing as they are stored. */
-export const spotsOf = (t: Thing): readonly Spot[] => ('outline' in t ? t.outline : 'line' in t ? t.line : [t.at])
+export function spotsOf(t: Thing): readonly Spot[] {
+  if ('outline' in t) return t.outline
+  return 'line' in t ? t.line : [t.at]
+}
 
 /** A thing with other corners. */
 export function withSpots(thing: Thing, spots: readonly Spot[]): Thing {

@@ -34,5 +34,7 @@ export function resolveSite(site: Site): ResolvedSite {
 }
 
 /** Every corner of a thing. */
-export const cornersOf = (t: PlacedThing): readonly Point[] =>
-  'outline' in t ? t.outline : 'line' in t ? t.line : [t.at]
+export function cornersOf(t: PlacedThing): readonly Point[] {
+  if ('outline' in t) return t.outline
+  return 'line' in t ? t.line : [t.at]
+}

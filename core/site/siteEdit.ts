@@ -49,12 +49,7 @@ export function applySiteEdit(site: Site, edit: SiteEdit): { readonly site: Site
     }
     case 'setBedPlace': {
       const before = site.beds.find((b) => b.bedId === edit.bedId) ?? null
-      const beds =
-        edit.place === null
-          ? site.beds.filter((b) => b !== before)
-          : before
-            ? site.beds.map((b) => (b === before ? edit.place! : b))
-            : [...site.beds, edit.place]
+      const beds = withPlace(site.beds, before, edit.place)
       return { site: { ...site, beds }, inverse: { kind: 'setBedPlace', bedId: edit.bedId, place: before } }
     }
     case 'setNorth':
@@ -120,4 +115,10 @@ export function describeSiteEdit(edit: SiteEdit): string {
     case 'all':
       return edit.name
   }
+}
+
+/** Places with one put in, changed or (by null) taken out. */
+function withPlace(beds: Site['beds'], before: BedPlace | null, place: BedPlace | null): Site['beds'] {
+  if (place === null) return beds.filter((b) => b !== before)
+  return before ? beds.map((b) => (b === before ? place : b)) : [...beds, place]
 }

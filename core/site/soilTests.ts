@@ -18,42 +18,46 @@ export function jarTest(sandMm: number, siltMm: number, clayMm: number): JarTest
   if (!(whole > 0)) return null
   const [sand, silt, clay] = [sandMm / whole, siltMm / whole, clayMm / whole]
   const texture = textureOf(sand, silt, clay)
-  return {
-    sand,
-    silt,
-    clay,
-    texture,
-    soil:
-      texture.includes('clay') && !texture.includes('loam')
-        ? 'clay'
-        : texture === 'sand' || texture === 'loamy sand'
-          ? 'sand'
-          : 'loam',
-  }
+  return { sand, silt, clay, texture, soil: soilOf(texture) }
 }
 
-function textureOf(sand: number, silt: number, clay: number): string {
-  if (clay >= 0.4) return silt >= 0.4 ? 'silty clay' : sand > 0.45 ? 'sandy clay' : 'clay'
-  if (clay >= 0.35 && sand > 0.45) return 'sandy clay'
-  if (clay >= 0.27) return sand <= 0.2 ? 'silty clay loam' : sand <= 0.45 ? 'clay loam' : 'sandy clay loam'
-  if (clay >= 0.2 && sand > 0.45 && silt < 0.28) return 'sandy clay loam'
-  if (silt >= 0.8 && clay < 0.12) return 'silt'
-  if (silt >= 0.5) return 'silt loam'
-  if (sand >= 0.85 && silt + 1.5 * clay < 0.15) return 'sand'
-  if (sand >= 0.7 && silt + 2 * clay < 0.3) return 'loamy sand'
-  if (sand > 0.52 || (clay < 0.07 && silt < 0.5)) return 'sandy loam'
-  return 'loam'
+function soilOf(texture: string): Soil {
+  if (texture.includes('clay') && !texture.includes('loam')) return 'clay'
+  return texture === 'sand' || texture === 'loamy sand' ? 'sand' : 'loam'
 }
 
-/** The soil by how long a ribbon a moist ball presses out to between finger and thumb, centimetres. Source: feel method, 2.5 and 5 cm. */
-export const ribbonSoil = (lengthCm: number, gritty: boolean): { readonly soil: Soil; readonly words: string } =>
-  lengthCm < 0.5
-    ? { soil: 'sand', words: 'sand or loamy sand: it makes no ribbon' }
-    : lengthCm < 2.5
-      ? { soil: 'loam', words: gritty ? 'sandy loam' : 'loam or silt loam' }
-      : lengthCm < 5
-        ? { soil: 'loam', words: gritty ? 'sandy clay loam' : 'clay loam' }
-        : { soil: 'clay', words: gritty ? 'sandy clay' : 'clay' }
+/** The fields of the triangle (shares of sand, silt, clay); the first that holds is taken. */
+const FIELDS: readonly (readonly [name: string, holds: (sand: number, silt: number, clay: number) => boolean])[] = [
+  ['silty clay', (_, silt, clay) => clay >= 0.4 && silt >= 0.4],
+  ['sandy clay', (sand, _, clay) => clay >= 0.35 && sand > 0.45],
+  ['clay', (_sand, _silt, clay) => clay >= 0.4],
+  ['silty clay loam', (sand, _, clay) => clay >= 0.27 && sand <= 0.2],
+  ['clay loam', (sand, _, clay) => clay >= 0.27 && sand <= 0.45],
+  ['sandy clay loam', (_sand, _silt, clay) => clay >= 0.27],
+  ['sandy clay loam', (sand, silt, clay) => clay >= 0.2 && sand > 0.45 && silt < 0.28],
+  ['silt', (_, silt, clay) => silt >= 0.8 && clay < 0.12],
+  ['silt loam', (_, silt) => silt >= 0.5],
+  ['sand', (sand, silt, clay) => sand >= 0.85 && silt + 1.5 * clay < 0.15],
+  ['loamy sand', (sand, silt, clay) => sand >= 0.7 && silt + 2 * clay < 0.3],
+  ['sandy loam', (sand, silt, clay) => sand > 0.52 || (clay < 0.07 && silt < 0.5)],
+]
+
+const textureOf = (sand: number, silt: number, clay: number): string =>
+  FIELDS.find(([, holds]) => holds(sand, silt, clay))?.[0] ?? 'loam'
+
+/** Ribbons shorter than so many centimetres, gritty or smooth. Source: feel method, 2.5 and 5 cm. */
+const RIBBONS: readonly (readonly [underCm: number, soil: Soil, gritty: string, smooth: string])[] = [
+  [0.5, 'sand', 'sand or loamy sand: it makes no ribbon', 'sand or loamy sand: it makes no ribbon'],
+  [2.5, 'loam', 'sandy loam', 'loam or silt loam'],
+  [5, 'loam', 'sandy clay loam', 'clay loam'],
+  [Infinity, 'clay', 'sandy clay', 'clay'],
+]
+
+/** The soil by how long a ribbon a moist ball presses out to between finger and thumb, centimetres. */
+export function ribbonSoil(lengthCm: number, isGritty: boolean): { readonly soil: Soil; readonly words: string } {
+  const [, soil, gritty, smooth] = RIBBONS.find(([under]) => lengthCm < under) ?? RIBBONS[RIBBONS.length - 1]!
+  return { soil, words: isGritty ? gritty : smooth }
+}
 
 export interface Percolation {
   readonly mmPerH: number

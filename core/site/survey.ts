@@ -23,11 +23,14 @@ export function byTapes(a: Point, aM: number, b: Point, bM: number, side: Side):
   if (base < NEAR_M) return fail('The two tapes start from the same point; choose two points that are apart.')
   if (aM + bM < base - NEAR_M)
     return fail(
-      `The tapes do not meet: ${cm(aM)} and ${cm(bM)} make ${cm(aM + bM)}, but the points are ${cm(base)} apart; ${cm(base - aM - bM)} are missing.`,
+      `The tapes do not meet: ${cm(aM)} and ${cm(bM)} make ${cm(aM + bM)}, but the points are ${cm(base)} ` +
+        `apart; ${cm(base - aM - bM)} are missing.`,
     )
   if (Math.abs(aM - bM) > base + NEAR_M)
     return fail(
-      `The tapes do not meet: one is ${cm(Math.abs(aM - bM))} longer than the other, but the points are only ${cm(base)} apart; the ${aM > bM ? 'second' : 'first'} is ${cm(Math.abs(aM - bM) - base)} too short.`,
+      `The tapes do not meet: one is ${cm(Math.abs(aM - bM))} longer than the other, but the points are ` +
+        `only ${cm(base)} apart; the ${aM > bM ? 'second' : 'first'} is ${cm(Math.abs(aM - bM) - base)} too ` +
+        'short.',
     )
   const along = (aM * aM - bM * bM + base * base) / (2 * base)
   const out = Math.sqrt(Math.max(0, aM * aM - along * along))

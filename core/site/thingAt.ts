@@ -5,13 +5,7 @@ import { holds, toSegment } from './surroundings'
 /** The thing under a place of the plan: small ones before large ones, lines within `reachM`. */
 export function thingAt(things: readonly PlacedThing[], p: Point, reachM: number): PlacedThing | null {
   const points = things.filter(
-    (t) =>
-      'at' in t &&
-      Math.hypot(t.at.x - p.x, t.at.y - p.y) <
-        Math.max(
-          reachM,
-          t.kind === 'tree' ? Math.min(t.spreadM / 2, 0.6) : t.kind === 'feature' ? t.widthM / 2 : 0,
-        ),
+    (t) => 'at' in t && Math.hypot(t.at.x - p.x, t.at.y - p.y) < Math.max(reachM, ownReachM(t)),
   )
   if (points.length > 0) return points.reduce((a, b) => (near(a, p) <= near(b, p) ? a : b))
   const line = things.find(
@@ -22,6 +16,12 @@ export function thingAt(things: readonly PlacedThing[], p: Point, reachM: number
   if (crown) return crown
   const outlines = things.filter((t) => 'outline' in t && holds(t.outline, p))
   return outlines.length === 0 ? null : outlines.reduce((a, b) => (size(a) <= size(b) ? a : b))
+}
+
+/** How far from its middle a thing at a place can be taken hold of, metres. */
+function ownReachM(t: PlacedThing): number {
+  if (t.kind === 'tree') return Math.min(t.spreadM / 2, 0.6)
+  return t.kind === 'feature' ? t.widthM / 2 : 0
 }
 
 const near = (t: PlacedThing, p: Point) => {

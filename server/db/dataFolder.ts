@@ -23,7 +23,8 @@ export function takeDataFolder(folder: string): { database: string; release: () 
     accessSync(folder, constants.W_OK)
   } catch (error) {
     throw new Error(
-      `The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? 'error'}). Give it to this user, or name another in AMBER_DATA_DIR.`,
+      `The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? 'error'}). ` +
+        'Give it to this user, or name another in AMBER_DATA_DIR.',
     )
   }
   const lock = join(folder, LOCK_FILE)
@@ -39,7 +40,8 @@ export function takeDataFolder(folder: string): { database: string; release: () 
       const holder = readHolder(lock)
       if (holder && isAlive(holder))
         throw new Error(
-          `Another Amber Terrace (process ${holder.pid}) has the data folder ${folder} open. Use that one, stop it, or name another folder in AMBER_DATA_DIR.`,
+          `Another Amber Terrace (process ${holder.pid}) has the data folder ${folder} open. Use that one, ` +
+            'stop it, or name another folder in AMBER_DATA_DIR.',
         )
       rmSync(lock, { force: true })
     }

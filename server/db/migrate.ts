@@ -25,14 +25,16 @@ export async function migrate(db: Db, migrations: readonly Migration[]): Promise
   const newest = migrations[migrations.length - 1]?.number ?? 0
   return db.transaction(async (tx) => {
     await tx.query(
-      'CREATE TABLE IF NOT EXISTS schema_version (number integer PRIMARY KEY, name text NOT NULL, applied_at timestamptz NOT NULL DEFAULT now())',
+      'CREATE TABLE IF NOT EXISTS schema_version (number integer PRIMARY KEY, name text NOT NULL, ' +
+        'applied_at timestamptz NOT NULL DEFAULT now())',
     )
     await tx.query('SELECT pg_advisory_xact_lock($1)', [LOCK])
     const rows = await tx.query<{ number: number }>('SELECT number FROM schema_version')
     const there = rows.reduce((most, row) => Math.max(most, row.number), 0)
     if (there > newest) {
       throw new Error(
-        `The data was written by a newer Amber Terrace (version ${there} of the tables; this program knows ${newest}). Start the newer program, or name another folder in AMBER_DATA_DIR.`,
+        `The data was written by a newer Amber Terrace (version ${there} of the tables; this program knows ` +
+          `${newest}). Start the newer program, or name another folder in AMBER_DATA_DIR.`,
       )
     }
     const applied: string[] = []

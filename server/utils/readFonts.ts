@@ -15,6 +15,8 @@ export async function readFonts(): Promise<PdfFonts> {
     if (!raw) throw new Error(`The font ${key} is missing from the build.`)
     return typeof raw === 'string' ? Buffer.from(raw, 'base64') : new Uint8Array(raw as Uint8Array)
   }
-  const entries = await Promise.all(Object.entries(FILES).map(async ([face, key]) => [face, await read(key)] as const))
+  const entries = await Promise.all(
+    Object.entries(FILES).map(async ([face, key]) => [face, await read(key)] as const),
+  )
   return Object.fromEntries(entries) as unknown as PdfFonts
 }

@@ -6,7 +6,7 @@ const LIBRARY = 1000
 const STEPS = 60
 const STEP_PX = 180
 
-/** Scrolling the line-up and the table of a thousand plants (library and own): how long the page is busy a step, middle and nineteen in twenty. */
+/** Scrolling line-up and table of a thousand plants (library and own): how long the page is busy a step, middle and nineteen in twenty. */
 export async function benchLineUp(report: Report, page: Page, url: string) {
   const [header = '', ...rows] = libraryCsv.trim().split('\n')
   // As many own plants as are missing: the library's rows under other names, round and round.

@@ -24,7 +24,7 @@ function thousand(): Plant[] {
   })
 }
 
-/** Partners and stand-ins for each of a bed's forty taxa among a thousand plants: the time of one answer, the slowest size and every direction. */
+/** Partners and stand-ins for each of a bed's forty taxa among a thousand plants: one answer, the slowest size, every direction. */
 export function benchMatch(report: Report) {
   const library = thousand()
   const bed = plants.filter((p) => p.kind !== 'climber' && misfits(p, SITE).length === 0).slice(0, TAXA)

@@ -1,6 +1,9 @@
 import { type Corner, type CrownObstacle, type LightInput, type Obstacle, sunSteps } from '../../core/light'
 
-/** The plain way to the same figures: a ray from each cell to the sun against each face and crown, at each step. Hours of light let through, month by month. */
+/**
+ * The plain way to the same figures: a ray from each cell to the sun against each face and crown, at each step. Hours of light
+ * let through, month by month.
+ */
 export function castRays(
   input: LightInput,
   months: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],

@@ -87,6 +87,9 @@ useDrag(holder, {
   cancel: () => store.preview(null),
 })
 
+const KEYS =
+  'Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, ' +
+  'U lets it go, Delete takes that one plant out. All plants are in the list too.'
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -130,7 +133,7 @@ function key(event: KeyboardEvent) {
     tabindex="0"
     role="application"
     data-testid="plan"
-    aria-label="Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, U lets it go, Delete takes that one plant out. All plants are in the list too."
+    :aria-label="KEYS"
     @pointerdown="down"
     @keydown="key"
   />

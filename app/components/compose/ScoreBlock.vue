@@ -20,7 +20,8 @@ const top = computed(
 )
 const label = computed(
   () =>
-    `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m on centre, at ${props.block.drift.at.toFixed(1)} m`,
+    `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m ` +
+    `on centre, at ${props.block.drift.at.toFixed(1)} m`,
 )
 
 const lanes = () => store.bed?.laneShares.length ?? 1

@@ -19,6 +19,12 @@ const grid = computed(() => {
     }),
   )
 })
+const ROWS = ['back', 'middle', 'front']
+function sayCell(cell: (typeof grid.value)[number][number], row: number): string {
+  const { at, h, dark, bright } = cell
+  const range = `${dark.toFixed(1)} to ${bright.toFixed(1)} h in its months`
+  return `${at.toFixed(1)} m along, ${ROWS[row] ?? ''}: ${h.toFixed(1)} h, ${words(sunClass(h))} (${range})`
+}
 </script>
 
 <template>
@@ -30,12 +36,7 @@ const grid = computed(() => {
       :aria-label="`Computed light: ${light!.meanH.toFixed(1)} hours a day on the mean`"
     >
       <template v-for="(row, r) in grid" :key="r">
-        <i
-          v-for="(cell, c) in row"
-          :key="c"
-          :style="{ background: sunColour(cell.h) }"
-          :title="`${cell.at.toFixed(1)} m along, ${['back', 'middle', 'front'][r] ?? ''}: ${cell.h.toFixed(1)} h, ${words(sunClass(cell.h))} (${cell.dark.toFixed(1)} to ${cell.bright.toFixed(1)} h in its months)`"
-        />
+        <i v-for="(cell, c) in row" :key="c" :style="{ background: sunColour(cell.h) }" :title="sayCell(cell, r)" />
       </template>
     </div>
     <p v-if="progress < 1" class="hint" role="status">

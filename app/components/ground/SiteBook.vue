@@ -48,7 +48,10 @@ const groups = computed(() =>
 function line(t: Thing): string {
   switch (t.kind) {
     case 'building':
-      return `eaves ${t.eaveM} m, ${t.roof.kind === 'flat' ? 'flat' : `${t.roof.kind} to ${t.roof.ridgeM} m`}, ${t.openings.length} openings`
+      return (
+        `eaves ${t.eaveM} m, ${t.roof.kind === 'flat' ? 'flat' : `${t.roof.kind} to ${t.roof.ridgeM} m`}, ` +
+        `${t.openings.length} openings`
+      )
     case 'fence':
       return `${t.heightM} m high, stops ${Math.round(t.solid * 100)} %`
     case 'surface':

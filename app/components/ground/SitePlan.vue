@@ -142,6 +142,9 @@ function zoom(by: number, px = width.value / 2, py = height.value / 2) {
 }
 const wheel = (event: WheelEvent) => zoom(Math.exp(-event.deltaY * 0.0015), event.offsetX, event.offsetY)
 
+const KEYS =
+  'Plan of the site. Plus and minus zoom, 0 shows all, arrows move what is chosen, M measures, Delete takes out. ' +
+  'Everything is in the field book too.'
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -186,7 +189,7 @@ defineExpose({ fit, zoom })
       :data-middle="at ? `${at.x},${at.y}` : undefined"
       :data-px-per-m="pxPerM"
       :class="{ tape: ground.tool !== 'choose' }"
-      aria-label="Plan of the site. Plus and minus zoom, 0 shows all, arrows move what is chosen, M measures, Delete takes out. Everything is in the field book too."
+      :aria-label="KEYS"
       @pointerdown="down"
       @pointermove="moveOver"
       @pointerleave="reading = ''"

@@ -36,7 +36,9 @@ async function read() {
     const { taken, added, replaced } = await post(true)
     report.value = {
       ok: true,
-      text: `${chosen.name} reads well: ${taken} ${taken === 1 ? 'plant' : 'plants'}, ${added.length} new, ${replaced.length} in place of those there.`,
+      text:
+        `${chosen.name} reads well: ${taken} ${taken === 1 ? 'plant' : 'plants'}, ${added.length} new, ` +
+        `${replaced.length} in place of those there.`,
       lines: [...added.slice(0, 12), ...replaced.slice(0, 12).map((n) => `${n} (replaces)`)],
     }
   } catch (error) {

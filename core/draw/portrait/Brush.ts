@@ -7,10 +7,12 @@ const SHADOW = '#1d241d'
 const SUN = '#fbf3c4'
 const SHADE_MIX = [-0.42, -0.24, -0.07, 0.14, 0.3]
 
+const CONTRAST = { felt: 0.75, gloss: 1.2, matt: 1 } as const
+
 /** Five shades of a colour, dark to light; felted leaves are paler and flatter, glossy ones have more contrast. */
 export function shadesOf(colour: string, surface: 'gloss' | 'matt' | 'felt'): string[] {
   const base = surface === 'felt' ? mix(colour, '#e9e8df', 0.16) : colour
-  const contrast = surface === 'felt' ? 0.75 : surface === 'gloss' ? 1.2 : 1
+  const contrast = CONTRAST[surface]
   return SHADE_MIX.map((u) =>
     u < 0 ? mix(base, SHADOW, Math.min(0.6, -u * contrast)) : mix(base, SUN, u * contrast),
   )

@@ -1,4 +1,5 @@
 import { lighten, mix } from '../../colour'
+import type { FlowerForm, Plant } from '../../plant'
 import type { Brush } from './Brush'
 import { outlineAt } from './foliageMass'
 import { drawHead, headSizeM } from './flowerHead'
@@ -6,25 +7,27 @@ import type { MassShape, Sitter } from './sitter'
 
 const ORDER = 30
 
+const isBold = ({ leafSize, flowerForm }: Plant) =>
+  leafSize === 'bold' && (flowerForm === 'ball' || flowerForm === 'panicle' || flowerForm === 'plate')
+const isLow = (habit: MassShape['habit']) => habit === 'mat' || habit === 'trailing'
+
+/** Size of a head over that of its form, and the share of the outline that heads cover. */
+function scatterOf(plant: Plant): { size: number; cover: number } {
+  if (isBold(plant)) return { size: 1.7, cover: plant.flowerForm === 'haze' ? 0.16 : 0.5 }
+  return { size: isLow(plant.habit) ? 0.7 : 1, cover: plant.flowerForm === 'haze' ? 0.16 : 0.34 }
+}
+const MOST_HEADS = 150
+
 /** Flowers scattered over the outside of a leafy outline (shrubs, roses, mats). */
 export function drawFlowersOn(brush: Brush, sitter: Sitter, shape: MassShape) {
   const { plant, look } = sitter
   if (!plant.flowerColour || look.flower === 0) return
-  const big =
-    plant.leafSize === 'bold' &&
-    (plant.flowerForm === 'ball' || plant.flowerForm === 'panicle' || plant.flowerForm === 'plate')
-  const size =
-    headSizeM(plant.flowerForm, brush.pxPerM) *
-    (big ? 1.7 : plant.habit === 'mat' || plant.habit === 'trailing' ? 0.7 : 1)
-  const area = shape.spreadM * shape.heightM
-  const cover = plant.flowerForm === 'haze' ? 0.16 : big ? 0.5 : 0.34
+  const scatter = scatterOf(plant)
+  const size = headSizeM(plant.flowerForm, brush.pxPerM) * scatter.size
   const tall = plant.flowerForm === 'spike' || plant.flowerForm === 'panicle' ? 2 : 1
-  const least = shape.habit === 'mat' || shape.habit === 'trailing' ? 7 : 5
-  const count =
-    Math.min(
-      150,
-      Math.max(least, ((area * cover) / (size * size)) * (plant.flowerForm === 'haze' ? 0.6 : 1) * tall),
-    ) * look.flower
+  const thin = plant.flowerForm === 'haze' ? 0.6 : 1
+  const fits = ((shape.spreadM * shape.heightM * scatter.cover) / (size * size)) * thin * tall
+  const count = Math.min(MOST_HEADS, Math.max(isLow(shape.habit) ? 7 : 5, fits)) * look.flower
   for (let i = 0; i < count; i++) {
     const u = 0.3 + 0.68 * Math.sqrt(brush.random())
     const v = brush.between(-1, 1)
@@ -34,55 +37,61 @@ export function drawFlowersOn(brush: Brush, sitter: Sitter, shape: MassShape) {
   }
 }
 
+const isSpiky = (form: FlowerForm) => form === 'spike' || form === 'plume'
+const MOST_STEMS = 44
+const LEAST_STEMS = 3
+
+/** Size of the heads that stand on stems; long ones take half of what rises over the leaves. */
+function stemHeadM({ plant, flowerM }: Sitter, rise: number, pxPerM: number): number {
+  const head = headSizeM(plant.flowerForm, pxPerM)
+  if (isSpiky(plant.flowerForm) || plant.flowerForm === 'panicle')
+    return Math.min(Math.max(head * 0.8, rise * 0.55), flowerM * 0.5)
+  return head * (plant.flowerForm === 'ball' && plant.lifeCycle === 'bulb' ? 1.1 : 1)
+}
+
+/** How many stems carry flowers. */
+function stemCount({ plant, look, spreadM }: Sitter, size: number, leastM: number): number {
+  if (plant.lifeCycle === 'bulb') {
+    if (spreadM < 0.12) return 3
+    return plant.flowerForm === 'ball' ? 1 : 2
+  }
+  const apart = Math.max(size * (isSpiky(plant.flowerForm) ? 0.3 : 0.75), leastM)
+  const amount = look.state === 'dry' ? 0.8 : look.flower
+  return Math.max(LEAST_STEMS, Math.min(MOST_STEMS, Math.round((spreadM / apart) * 2.1)) * amount)
+}
+
+/** Heads on one stem, by form. */
+const PER_STEM: Partial<Readonly<Record<FlowerForm, number>>> = { haze: 9, bell: 4 }
+/** How far stems lean out, of half the spread. */
+const LEANS: Partial<Readonly<Record<Plant['habit'], number>>> = { fountain: 0.8, sheaf: 0.55 }
+
+const showsStems = ({ plant, look }: Sitter) =>
+  look.flower > 0 || (look.state === 'dry' && plant.flowerForm === 'plume')
+
 /** Flowers on stems that rise from the foliage (perennials, bulbs, grasses). */
 export function drawFlowerStems(brush: Brush, sitter: Sitter) {
   const { plant, look, foliageM: h, flowerM, spreadM: w } = sitter
-  const dry = look.state === 'dry'
-  if (!plant.flowerColour || (look.flower === 0 && !(dry && plant.flowerForm === 'plume'))) return
+  if (!plant.flowerColour || !showsStems(sitter)) return
   const form = plant.flowerForm
-  const colour = dry ? mix(plant.flowerColour, look.colour, 0.7) : plant.flowerColour
+  const isDry = look.state === 'dry'
+  const colour = isDry ? mix(plant.flowerColour, look.colour, 0.7) : plant.flowerColour
   const rise = Math.max(0.02, flowerM - h * 0.6)
-  const size =
-    form === 'spike' || form === 'plume' || form === 'panicle'
-      ? Math.min(Math.max(headSizeM(form, brush.pxPerM) * 0.8, rise * 0.55), flowerM * 0.5)
-      : headSizeM(form, brush.pxPerM) * (form === 'ball' && plant.lifeCycle === 'bulb' ? 1.1 : 1)
-  const amount = dry ? 0.8 : look.flower
-  const single = plant.lifeCycle === 'bulb'
-  const perStem = form === 'bell' || form === 'haze' ? (form === 'haze' ? 9 : 4) : 1
-  const count = single
-    ? w < 0.12
-      ? 3
-      : form === 'ball'
-        ? 1
-        : 2
-    : Math.max(
-        3,
-        Math.min(
-          44,
-          Math.round((w / Math.max(size * (form === 'spike' || form === 'plume' ? 0.3 : 0.75), brush.px(3))) * 2.1),
-        ) * amount,
-      )
-  const stemColour = lighten(dry ? look.colour : mix(look.colour, '#6d8a4a', 0.4), -0.05)
+  const size = stemHeadM(sitter, rise, brush.pxPerM)
+  const perStem = PER_STEM[form] ?? 1
+  const count = stemCount(sitter, size, brush.px(3))
+  const stemColour = lighten(isDry ? look.colour : mix(look.colour, '#6d8a4a', 0.4), -0.05)
   const stems = brush.strokePath(8, stemColour, 0.006)
   for (let i = 0; i < count; i++) {
     const v = count <= 1 ? brush.between(-0.3, 0.3) : ((i + brush.random()) / count) * 2 - 1
-    const spread = plant.habit === 'fountain' ? 0.8 : plant.habit === 'sheaf' ? 0.55 : 0.82
-    const x = v * (w / 2) * spread
-    const y =
-      Math.max(h * 0.75, flowerM * (1 - 0.2 * v * v) * brush.between(0.86, 1)) -
-      (form === 'spike' || form === 'plume' ? size * 0.5 : size * 0.3)
+    const x = v * (w / 2) * (LEANS[plant.habit] ?? 0.82)
+    const top = Math.max(h * 0.75, flowerM * (1 - 0.2 * v * v) * brush.between(0.86, 1))
+    const y = top - size * (isSpiky(form) ? 0.5 : 0.3)
     brush.curve(stems, x * 0.35, h * 0.2, x * 0.75, y * 0.6, x, y)
     for (let k = 0; k < perStem; k++) {
       const off = perStem === 1 ? 0 : 1
-      drawHead(
-        brush,
-        form,
-        colour,
-        x + off * brush.between(-1, 1) * w * 0.07,
-        y - off * brush.between(0, 1) * rise * 0.45,
-        size * brush.between(0.85, 1.1),
-        ORDER,
-      )
+      const hx = x + off * brush.between(-1, 1) * w * 0.07
+      const hy = y - off * brush.between(0, 1) * rise * 0.45
+      drawHead(brush, form, colour, hx, hy, size * brush.between(0.85, 1.1), ORDER)
     }
   }
 }

@@ -1,6 +1,7 @@
 import { clearStemM } from '../../layout'
 import { hashText, seeded } from '../../geometry'
 import { mix } from '../../colour'
+import type { Habit } from '../../plant'
 import type { Shape } from '../path'
 import { Brush } from './Brush'
 import { drawBlades } from './blades'
@@ -27,28 +28,33 @@ export function portrait(sitter: Sitter, variant: number, pxPerM: number): Shape
   return brush.paints()
 }
 
+/** Woody plants of these habits carry their leaf as others do. */
+const WOODY_MASS: Partial<Readonly<Record<Habit, Habit>>> = { spire: 'vase', fountain: 'mound' }
+
 function drawWoody(brush: Brush, sitter: Sitter) {
   const { plant, look, foliageM, spreadM } = sitter
   if (plant.habit === 'climber') return drawFlowersAt(brush, sitter, drawClimber(brush, sitter))
   const bark = plant.retention === 'deciduous' ? plant.foliage.winter : '#5f4c3c'
   const stem = clearStemM({ at: { plant }, foliageM })
   const shape: MassShape = {
-    habit: plant.habit === 'spire' ? 'vase' : plant.habit === 'fountain' ? 'mound' : plant.habit,
+    habit: WOODY_MASS[plant.habit] ?? plant.habit,
     baseM: stem,
     heightM: foliageM - stem,
     spreadM,
   }
   if (plant.habit === 'tree') drawTrunk(brush, shape, bark)
+  if (look.state === 'dry') return drawDryStems(brush, sitter)
   if (look.state === 'bare') drawTwigs(brush, sitter)
-  else if (look.state === 'dry') drawDryStems(brush, sitter)
-  else {
-    if (plant.habit === 'vase') drawVaseStems(brush, shape, mix(bark, '#4d3d31', 0.3))
-    if (look.leaf < 0.7 || plant.density < 0.75) drawTwigs(brush, { ...sitter, look: { ...look, colour: bark } })
-    drawLeafy(brush, sitter, shape)
-  }
-  if (look.state === 'dry') return
+  else drawInLeaf(brush, sitter, shape, bark)
   if (plant.habit === 'spire' || sitter.flowerM > foliageM * 1.15) drawFlowerStems(brush, sitter)
   else drawFlowersOn(brush, sitter, shape)
+}
+
+function drawInLeaf(brush: Brush, sitter: Sitter, shape: MassShape, bark: string) {
+  const { plant, look } = sitter
+  if (plant.habit === 'vase') drawVaseStems(brush, shape, mix(bark, '#4d3d31', 0.3))
+  if (look.leaf < 0.7 || plant.density < 0.75) drawTwigs(brush, { ...sitter, look: { ...look, colour: bark } })
+  drawLeafy(brush, sitter, shape)
 }
 
 /** Clouds of foliage, furthest first: middle (share of the spread), foot (share of the height), size. */
@@ -86,17 +92,16 @@ function drawLeafy(brush: Brush, sitter: Sitter, shape: MassShape) {
   if (!loose) return drawFoliageMass(brush, sitter, shape)
   const { spreadM: w, heightM: h, baseM } = shape
   drawFoliageMass(brush, sitter, { ...shape, spreadM: w * 0.9, heightM: h * 0.94 })
-  CLOUDS[shape.habit === 'tree' ? 'tree' : shape.habit === 'vase' ? 'vase' : 'mound'].forEach(
-    ([cx, up, size], i) => {
-      const jitter = brush.between(-0.04, 0.04)
-      drawFoliageMass(
-        brush,
-        sitter,
-        { habit: 'cloud', baseM: baseM + up * h, heightM: h * size, spreadM: w * size, centreX: (cx + jitter) * w },
-        16 + i * 7,
-      )
-    },
-  )
+  const clouds = shape.habit === 'tree' || shape.habit === 'vase' ? CLOUDS[shape.habit] : CLOUDS.mound
+  clouds.forEach(([cx, up, size], i) => {
+    const jitter = brush.between(-0.04, 0.04)
+    drawFoliageMass(
+      brush,
+      sitter,
+      { habit: 'cloud', baseM: baseM + up * h, heightM: h * size, spreadM: w * size, centreX: (cx + jitter) * w },
+      16 + i * 7,
+    )
+  })
 }
 
 function drawSoft(brush: Brush, sitter: Sitter) {

@@ -38,6 +38,16 @@ export const around: WholeRule = {
   },
 }
 
+const firstNames = (plants: readonly PlacedPlant[]): string =>
+  [...new Set(plants.map((p) => nameOf(p.plant)))].slice(0, 3).join(', ')
+
+/** Plants with what is harmful about each. */
+function harmWords(plants: readonly PlacedPlant[]): string {
+  const say = ({ plant }: PlacedPlant) =>
+    `${capital(nameOf(plant))} (${plant.hazards.map((h) => HAZARD_WORDS[h]).join(', ')})`
+  return [...new Set(plants.map(say))].slice(0, 4).join('; ')
+}
+
 const caution = (
   scene: Scene,
   id: string,
@@ -71,7 +81,11 @@ function digging(scene: Scene, { things }: Surroundings): Finding[] {
     return [
       caution(scene, `dig:${t.id}`, plants, {
         title: `Dig with care: ${SERVICES[t.service]}`,
-        reason: `${capital(t.name)} runs ${near < 0.05 ? 'under the bed' : `${metres(near)} from the bed`} at about ${metres(t.depthM)}${t.sure ? '' : ', its place not sure'}${plants.length > 0 ? `; ${plants.length} plants stand within ${DIG_M} m of it` : ''}. Before any digging have the services located and ask the local code.`,
+        reason:
+          `${capital(t.name)} runs ${near < 0.05 ? 'under the bed' : `${metres(near)} from the bed`} at about ` +
+          `${metres(t.depthM)}${t.sure ? '' : ', its place not sure'}` +
+          (plants.length > 0 ? `; ${plants.length} plants stand within ${DIG_M} m of it. ` : '. ') +
+          'Before any digging have the services located and ask the local code.',
         weight: 88,
         figures: [
           { name: 'distance', value: near, unit: 'm' },
@@ -122,7 +136,10 @@ function nearBuildings(scene: Scene, { things }: Surroundings): Finding[] {
         close.map((c) => c.p),
         {
           title: `${capital(nameOf(plant))} grows near a building`,
-          reason: `It stands ${metres(nearest)} from the wall and grows ${metres(fullHeightM(plant))} high and ${metres(plant.spreadM)} across; trees want ${metres(want)}. Ask a licensed professional and the local code.`,
+          reason:
+            `It stands ${metres(nearest)} from the wall and grows ${metres(fullHeightM(plant))} high and ` +
+            `${metres(plant.spreadM)} across; trees want ${metres(want)}. Ask a licensed professional and the ` +
+            'local code.',
           weight: 80,
           figures: [
             { name: 'from the building', value: nearest, unit: 'm' },
@@ -149,7 +166,10 @@ function underLines(scene: Scene, { things }: Surroundings): Finding[] {
     ).map((plants) =>
       caution(scene, `line:${line.id}:${plants[0]!.plant.id}`, plants, {
         title: `${capital(nameOf(plants[0]!.plant))} grows into the overhead line`,
-        reason: `It will be ${metres(fullHeightM(plants[0]!.plant))} high under ${line.name} at ${metres(line.depthM)}; ${metres(LINE_CLEAR_M)} should stay clear. Choose a lower plant; work near lines is for the utility’s own people.`,
+        reason:
+          `It will be ${metres(fullHeightM(plants[0]!.plant))} high under ${line.name} at ` +
+          `${metres(line.depthM)}; ${metres(LINE_CLEAR_M)} should stay clear. Choose a lower plant; work near ` +
+          'lines is for the utility’s own people.',
         weight: 90,
         figures: [
           { name: 'grows to', value: fullHeightM(plants[0]!.plant), unit: 'm' },
@@ -170,7 +190,12 @@ function sight(scene: Scene, { things }: Surroundings): Finding[] {
     return [
       caution(scene, `sight:${i}`, tall, {
         title: 'In the sight of drivers',
-        reason: `Part of the bed lies in the triangle a driver looks through where the drive meets the street${tall.length > 0 ? `; ${tall.length} plants there grow over ${metres(SIGHT_M)} (${[...new Set(tall.map((p) => nameOf(p.plant)))].slice(0, 3).join(', ')})` : `: keep it under ${metres(SIGHT_M)}`}. The local code gives the height and the lengths.`,
+        reason:
+          'Part of the bed lies in the triangle a driver looks through where the drive meets the ' +
+          (tall.length > 0
+            ? `street; ${tall.length} plants there grow over ${metres(SIGHT_M)} (${firstNames(tall)}). `
+            : `street: keep it under ${metres(SIGHT_M)}. `) +
+          'The local code gives the height and the lengths.',
         weight: tall.length > 0 ? 86 : 40,
         figures: [
           { name: 'height kept', value: SIGHT_M, unit: 'm' },
@@ -196,7 +221,9 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
       found.push(
         caution(scene, `door:${i}`, blocking, {
           title: 'Grows across a door',
-          reason: `${[...new Set(blocking.map((p) => capital(nameOf(p.plant))))].slice(0, 3).join(', ')} will reach into the way of the door of ${door.name}. Keep its width clear; the local code may ask for more.`,
+          reason:
+            `${[...new Set(blocking.map((p) => capital(nameOf(p.plant))))].slice(0, 3).join(', ')} will reach ` +
+            `into the way of the door of ${door.name}. Keep its width clear; the local code may ask for more.`,
           weight: 72,
           figures: [{ name: 'door', value: door.widthM, unit: 'm' }],
           source: 'Mature spread against the door’s width. Practice, Cautions.',
@@ -207,7 +234,7 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
       found.push(
         caution(scene, `harm:${i}`, harmful, {
           title: 'Harmful plants by a door',
-          reason: `${[...new Set(harmful.map((p) => `${capital(nameOf(p.plant))} (${p.plant.hazards.map((h) => HAZARD_WORDS[h]).join(', ')})`))].slice(0, 4).join('; ')} within ${DOOR_M} m of the door of ${door.name}.`,
+          reason: `${harmWords(harmful)} ` + `within ${DOOR_M} m of the door of ${door.name}.`,
           weight: 66,
           figures: [{ name: 'within', value: DOOR_M, unit: 'm' }],
           source: 'Hazards of the plant library near doors, paths and seats. Practice, Cautions.',

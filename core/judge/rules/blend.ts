@@ -47,7 +47,9 @@ export const blend: LocalRule = {
           id: `blend:${group}`,
           rule: 'blend',
           title: `${capital(nameOf(keep.plant))} and ${nameOf(change.plant)} blend together`,
-          reason: `Side by side ${along(Math.min(...xs), Math.max(...xs))}: both ${words(keep.plant.leafSize)} and ${words(keep.plant.leafOutline)}, and their leaves differ by ΔE ${difference.toFixed(1)}, all year.`,
+          reason:
+            `Side by side ${along(Math.min(...xs), Math.max(...xs))}: both ${words(keep.plant.leafSize)} and ` +
+            `${words(keep.plant.leafOutline)}, and their leaves differ by ΔE ${difference.toFixed(1)}, all year.`,
           weight: 40,
           from: Math.min(...xs),
           to: Math.max(...xs),

@@ -15,6 +15,10 @@ export const clutter: WholeRule = {
     if (kinds.length < LEAST_KINDS || singles.length <= kinds.length * scene.school.singlesShare) return []
     const smallest = [...singles].sort((a, b) => a.plant.spreadM - b.plant.spreadM)[0]!
     const drift = scene.bed.drifts.find((d) => d.id === smallest.driftId)!
+    const named = singles
+      .slice(0, 4)
+      .map((p) => nameOf(p.plant))
+      .join(', ')
     const mends: Mend[] = [
       {
         label: `Make it three ${nameOf(smallest.plant)}`,
@@ -27,12 +31,10 @@ export const clutter: WholeRule = {
         id: 'clutter',
         rule: 'clutter',
         title: `${singles.length} kinds stand alone`,
-        reason: `Of ${kinds.length} kinds ${singles.length} are singles (${singles
-          .slice(0, 4)
-          .map((p) => nameOf(p.plant))
-          .join(
-            ', ',
-          )}${singles.length > 4 ? '…' : ''}); ${scene.school.name} keeps them under ${Math.round(scene.school.singlesShare * 100)} %. Groups of three or more read better.`,
+        reason:
+          `Of ${kinds.length} kinds ${singles.length} are singles (${named}${singles.length > 4 ? '…' : ''}); ` +
+          `${scene.school.name} keeps them under ${Math.round(scene.school.singlesShare * 100)} %. ` +
+          'Groups of three or more read better.',
         weight: 36 + 20 * (singles.length / kinds.length),
         from: scene.frame.runFrom,
         to: scene.frame.runTo,

@@ -28,7 +28,9 @@ function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]):
       id: `crowded:${drift.id}`,
       rule: 'crowded',
       title: `No room for ${many} ${nameOf(plant)}`,
-      reason: `The ${lane.toLowerCase()} lane has no free place there: ${metres(near.apart)} from ${near.name}, where ${scene.school.name} wants ${metres(near.allowed)}.`,
+      reason:
+        `The ${lane.toLowerCase()} lane has no free place there: ${metres(near.apart)} from ${near.name}, ` +
+        `where ${scene.school.name} wants ${metres(near.allowed)}.`,
       weight: 50 + 30 * (1 - Math.min(1, near.share)),
       ...stretchOf(squeezed),
       plants: squeezed.map((p) => p.id),

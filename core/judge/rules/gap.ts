@@ -107,7 +107,10 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
       id: `gap:${Math.round(widest.x)}`,
       rule: 'gap',
       title: 'Bare soil when grown',
-      reason: `Room for a circle ${metres(widest.value * 2)} across ${along(Math.max(scene.frame.runFrom, from), Math.min(scene.frame.runTo, to))} once all are mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
+      reason:
+        `Room for a circle ${metres(widest.value * 2)} across ` +
+        `${along(Math.max(scene.frame.runFrom, from), Math.min(scene.frame.runTo, to))} once all are ` +
+        `mature; ${scene.school.name} leaves at most ${metres(scene.school.bareCircleM)}.`,
       weight: 30 + Math.min(30, (to - from) * 8),
       from,
       to,

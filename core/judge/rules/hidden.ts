@@ -28,7 +28,11 @@ export const hidden: LocalRule = {
           id: `hidden:${driftId}`,
           rule: 'hidden' as const,
           title: `${capital(nameOf(plant))} hidden behind others`,
-          reason: `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count * parts} show`} only ${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ${scene.bed.viewpoint.distanceM} m back).`,
+          reason:
+            `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count * parts} show`} only ` +
+            `${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ` +
+            `${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ` +
+            `${scene.bed.viewpoint.distanceM} m back).`,
           weight: 50 + 30 * (1 - share / HIDDEN_BELOW),
           ...stretchOf(plants),
           plants: plants.map((p) => p.id),

@@ -92,7 +92,11 @@ function targets(scene: Scene): Finding[] {
         rule: 'keep-open',
         title:
           hiddenFrom === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${hiddenFrom}`,
-        reason: `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in ${monthName(leafy(scene))} of year 10, ${Math.round(bare * 100)} % in ${monthName(placeMonth(OUT_OF_LEAF, scene.climate))}; ${SCREENED * 100} % counts as hidden${hiddenFrom === undefined ? '' : `, reached in year ${hiddenFrom}`}.`,
+        reason:
+          `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in ` +
+          `${monthName(leafy(scene))} of year 10, ${Math.round(bare * 100)} % in ` +
+          `${monthName(placeMonth(OUT_OF_LEAF, scene.climate))}; ${SCREENED * 100} % counts as ` +
+          `hidden${hiddenFrom === undefined ? '' : `, reached in year ${hiddenFrom}`}.`,
         weight: hiddenFrom === undefined ? 74 : 48,
         from: scene.frame.runFrom,
         to: scene.frame.runTo,
@@ -188,7 +192,10 @@ function say(
     id: `keep-open:${id}`,
     rule: 'keep-open',
     title: words.title,
-    reason: `${first ? `${capital(nameOf(first.plant))} and others block` : 'Planting blocks'} ${Math.round(worst.share * 100)} % of ${words.what} in ${monthName(leafy(scene))} of year ${worst.year}; more than ${TOLERATED * 100} % from year ${worst.from}.`,
+    reason:
+      `${first ? `${capital(nameOf(first.plant))} and others block` : 'Planting blocks'} ` +
+      `${Math.round(worst.share * 100)} % of ${words.what} in ${monthName(leafy(scene))} of year ` +
+      `${worst.year}; more than ${TOLERATED * 100} % from year ${worst.from}.`,
     weight: 60 + 30 * worst.share,
     from: words.from,
     to: words.to,

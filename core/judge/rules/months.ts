@@ -44,7 +44,9 @@ function describe(scene: Scene, run: readonly PlaceMonth[]): Finding {
       id: `months:${run[0]}-${run[run.length - 1]}`,
       rule: 'months',
       title: `${names} has little to show`,
-      reason: `In ${monthName(target)} ${percent(interest.bloom)} of the canopy is in flower and ${percent(interest.leaf)} of the bed holds leaf or standing stems of interest.`,
+      reason:
+        `In ${monthName(target)} ${percent(interest.bloom)} of the canopy is in flower and ` +
+        `${percent(interest.leaf)} of the bed holds leaf or standing stems of interest.`,
       weight: 34 + 4 * run.length,
       from: scene.frame.runFrom,
       to: scene.frame.runTo,
@@ -54,7 +56,8 @@ function describe(scene: Scene, run: readonly PlaceMonth[]): Finding {
         { name: 'leaf of interest', value: interest.leaf * 100, unit: '%' },
       ],
       source:
-        'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, year 3. Calculations, Through the year.',
+        'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, ' +
+        'year 3. Calculations, Through the year.',
     },
     () => fillers(scene, run),
   )

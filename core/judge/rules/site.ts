@@ -66,13 +66,17 @@ function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Find
         edits: drifts.map((driftId) => ({ kind: 'changeDrift' as const, driftId, change: { plantId: p.id } })),
       },
     }))
+  const some = suffering.length < placed.length ? `${suffering.length} of ${placed.length}: ` : ''
+  const how = scene.light ? ' (computed for its place)' : ' (measured by hand)'
   return [
     finding(
       {
         id: `site:${plant.id}`,
         rule: 'site',
         title: `${capital(nameOf(plant))} ${HARDINESS[worst.want]}`,
-        reason: `${suffering.length < placed.length ? `${suffering.length} of ${placed.length}: ` : ''}${capital(wrong.map((m) => m.text).join('; '))}${worst.want === 'sun' ? ` (${scene.light ? 'computed for its place' : 'measured by hand'})` : ''}. The nursery's label and the local extension office know the place better.`,
+        reason:
+          `${some}${capital(wrong.map((m) => m.text).join('; '))}${worst.want === 'sun' ? how : ''}. ` +
+          `The nursery's label and the local extension office know the place better.`,
         weight: WEIGHT[worst.want],
         ...stretchOf(suffering),
         plants: suffering.map((p) => p.id),

@@ -11,18 +11,11 @@ export const smother: LocalRule = {
   id: 'smother',
   remarks: (_scene, _range, pairs) =>
     pairs().flatMap(({ a, b, distance }) => {
-      const [runner, prey] = smothers(a, b) ? [a, b] : smothers(b, a) ? [b, a] : [null, null]
-      return runner
-        ? [
-            {
-              x: a.along,
-              group: `${runner.driftId}>${prey.plant.id}`,
-              plants: [runner.id, prey.id],
-              value: distance,
-              other: 0,
-            },
-          ]
-        : []
+      const runner = [a, b].find((p) => smothers(p, p === a ? b : a))
+      if (!runner) return []
+      const prey = runner === a ? b : a
+      const group = `${runner.driftId}>${prey.plant.id}`
+      return [{ x: a.along, group, plants: [runner.id, prey.id], value: distance, other: 0 }]
     }),
   fold: (scene, remarks) =>
     [...byGroup(remarks)].map(([group, list]) => {
@@ -34,7 +27,10 @@ export const smother: LocalRule = {
         id: `smother:${group}`,
         rule: 'smother',
         title: `${capital(nameOf(runner.plant))} will run over ${nameOf(prey.plant)}`,
-        reason: `It ${runner.plant.travels === 'roots' ? 'roots as it goes' : 'runs'} ${metres(runner.plant.runMPerYear)} a year, ${metres(reach)} in ${LATER_YEARS} years unless edged, and stands behind lower neighbours ${along(Math.min(...xs), Math.max(...xs))}.`,
+        reason:
+          `It ${runner.plant.travels === 'roots' ? 'roots as it goes' : 'runs'} ` +
+          `${metres(runner.plant.runMPerYear)} a year, ${metres(reach)} in ${LATER_YEARS} years unless edged, ` +
+          `and stands behind lower neighbours ${along(Math.min(...xs), Math.max(...xs))}.`,
         weight: 52 + Math.min(20, runner.plant.runMPerYear * 60),
         from: Math.min(...xs),
         to: Math.max(...xs),

@@ -91,7 +91,13 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
           id: `theme:${worst.plant.id}`,
           rule: 'theme',
           title: `${capital(nameOf(worst.plant))} ${jumps ? 'jumps out of' : 'is outside'} the colours`,
-          reason: `Its ${worst.flower ? 'flower' : 'leaf'} is ${colourWords(worst.colour)} in ${months.slice(0, 3).map(monthName).join(', ')}${months.length > 3 ? '…' : ''}; ${worst.near ? `the nearest of the theme is ${worst.near.words}, ΔE ${worst.distance.toFixed(0)} away` : 'the theme has no colour then'}. ${scene.school.name} lets a colour stray ΔE ${tolerance}.`,
+          reason:
+            `Its ${worst.flower ? 'flower' : 'leaf'} is ${colourWords(worst.colour)} in ` +
+            `${months.slice(0, 3).map(monthName).join(', ')}${months.length > 3 ? '…' : ''}; ` +
+            (worst.near
+              ? `the nearest of the theme is ${worst.near.words}, ΔE ${worst.distance.toFixed(0)} away. `
+              : 'the theme has no colour then. ') +
+            `${scene.school.name} lets a colour stray ΔE ${tolerance}.`,
           weight: 28 + Math.min(20, worst.distance / 3),
           ...stretchOf(placed),
           plants: placed.map((p) => p.id),
@@ -148,7 +154,10 @@ function vanishing(scene: Scene, shown: readonly ShownColour[]): Finding[] {
       id: `theme:wall:${plant.id}`,
       rule: 'theme' as const,
       title: `${capital(nameOf(plant))} vanishes before the wall`,
-      reason: `Its ${colourWords(s.colour)} ${s.flower ? 'flower' : 'leaf'} lies ΔE ${deltaE(wall.colour, s.colour).toFixed(1)} from the ${colourWords(wall.colour)} wall in ${monthName(s.month)}.`,
+      reason:
+        `Its ${colourWords(s.colour)} ${s.flower ? 'flower' : 'leaf'} lies ΔE ` +
+        `${deltaE(wall.colour, s.colour).toFixed(1)} from the ${colourWords(wall.colour)} wall in ` +
+        `${monthName(s.month)}.`,
       weight: 34,
       ...stretchOf(placed),
       plants: placed.map((p) => p.id),
@@ -173,7 +182,9 @@ function tooMuch(scene: Scene, shown: readonly ShownColour[]): Finding[] {
           id: 'theme:much',
           rule: 'theme',
           title: `Too much ${colourWords(s.colour)}`,
-          reason: `In ${monthName(month)} ${Math.round((same / whole) * 100)} % of all colour is ${colourWords(s.colour)}; over ${ONE_COLOUR_SHARE * 100} % it blends together.`,
+          reason:
+            `In ${monthName(month)} ${Math.round((same / whole) * 100)} % of all colour is ` +
+            `${colourWords(s.colour)}; over ${ONE_COLOUR_SHARE * 100} % it blends together.`,
           weight: 26,
           from: scene.frame.runFrom,
           to: scene.frame.runTo,

@@ -55,7 +55,9 @@ export const thirst: LocalRule = {
           id: `thirst:${group}`,
           rule: 'thirst',
           title: `${capital(nameOf(dry.plant))} is dry, ${nameOf(moist.plant)} is thirsty`,
-          reason: `${metres(list[0]!.value)} apart ${along(Math.min(...xs), Math.max(...xs))}, on one watering: one wants ${rangeOf(dry.plant)} ground, the other ${rangeOf(moist.plant)}.`,
+          reason:
+            `${metres(list[0]!.value)} apart ${along(Math.min(...xs), Math.max(...xs))}, on one watering: one ` +
+            `wants ${rangeOf(dry.plant)} ground, the other ${rangeOf(moist.plant)}.`,
           weight: 58,
           from: Math.min(...xs),
           to: Math.max(...xs),
@@ -65,7 +67,8 @@ export const thirst: LocalRule = {
             { name: 'pairs', value: list.length, unit: '' },
           ],
           source:
-            'Neighbours must want the same water: the middles of their ranges less than 1.5 classes apart. Practice, Together or not at all.',
+            'Neighbours must want the same water: the middles of their ranges less than 1.5 classes apart. ' +
+            'Practice, Together or not at all.',
         },
         () =>
           (moist.standing ? [] : alike()).map((p) => ({

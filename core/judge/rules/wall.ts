@@ -32,7 +32,11 @@ export const wall: LocalRule = {
         id: `wall:${driftId}`,
         rule: 'wall',
         title: `${capital(nameOf(plant))} too near the wall`,
-        reason: `${list.length === 1 ? 'It stands' : `${list.length} stand`} ${metres(worst.value)} from the wall ${along(list[0]!.x, list[list.length - 1]!.x)}; at ${metres(plant.spreadM)} across ${isTree ? 'a tree' : 'it'} wants ${metres(worst.other)}.${isTree ? ' Trees near buildings: ask a licensed professional and the local code.' : ''}`,
+        reason:
+          `${list.length === 1 ? 'It stands' : `${list.length} stand`} ${metres(worst.value)} from the wall ` +
+          `${along(list[0]!.x, list[list.length - 1]!.x)}; at ${metres(plant.spreadM)} across ` +
+          `${isTree ? 'a tree' : 'it'} wants ` +
+          `${metres(worst.other)}.${isTree ? ' Trees near buildings: ask a licensed professional and the local code.' : ''}`,
         weight: isTree ? 85 : 62,
         ...stretchOf(plants),
         plants: plants.map((p) => p.id),

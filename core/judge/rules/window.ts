@@ -44,7 +44,10 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
         id: `window:${opening.id}`,
         rule: 'window',
         title: `Hides ${called}`,
-        reason: `${capital(nameOf(worst.at.plant))} will stand ${metres(height)} before a sill at ${metres(opening.sillM)}; ${Math.round(cover.share * 100)} % of the glass is covered in ${monthName(month)} of year ${MATURE_YEAR}, more than ${TOLERATED * 100} % from year ${year}.`,
+        reason:
+          `${capital(nameOf(worst.at.plant))} will stand ${metres(height)} before a sill at ` +
+          `${metres(opening.sillM)}; ${Math.round(cover.share * 100)} % of the glass is covered in ` +
+          `${monthName(month)} of year ${MATURE_YEAR}, more than ${TOLERATED * 100} % from year ${year}.`,
         weight: 55 + 40 * cover.share,
         ...range,
         plants: by.map((c) => bodies[c.index]!.at.id),
@@ -55,7 +58,8 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
           { name: 'from year', value: year, unit: '' },
         ],
         source:
-          'Share of the glass behind outlines above the sill, straight on, weighted by density, high summer, year 10. Calculations, What is seen.',
+          'Share of the glass behind outlines above the sill, straight on, weighted by density, high summer, ' +
+          'year 10. Calculations, What is seen.',
       },
       () => mendsFor(scene, opening, worst.at.driftId),
     ),

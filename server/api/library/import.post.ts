@@ -10,7 +10,9 @@ export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   if (!read.ok) {
     throw refuse(
       422,
-      `Nothing was taken in: ${read.errors.length} ${read.errors.length === 1 ? 'cell needs' : 'cells need'} mending. First: ${describeRowError(read.errors[0]!)}.`,
+      `Nothing was taken in: ${read.errors.length} ` +
+        `${read.errors.length === 1 ? 'cell needs' : 'cells need'} mending. First: ` +
+        `${describeRowError(read.errors[0]!)}.`,
       { errors: read.errors.map(describeRowError) },
     )
   }

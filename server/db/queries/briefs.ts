@@ -32,8 +32,10 @@ export async function saveBrief(
   const base = await baseOfSave(db, 'brief', gardenId, revision, saves)
   const rows = await db.query<{ revision: number; saved_at: Date | string }>(
     base === 0
-      ? 'INSERT INTO brief (garden_id, value, last_save) VALUES ($1, $2::jsonb, $3) ON CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
-      : 'UPDATE brief SET value = $2::jsonb, revision = revision + 1, saved_at = now(), last_save = $3 WHERE garden_id = $1 AND revision = $4 RETURNING revision, saved_at',
+      ? 'INSERT INTO brief (garden_id, value, last_save) VALUES ($1, $2::jsonb, $3) ON CONFLICT (garden_id) ' +
+          'DO NOTHING RETURNING revision, saved_at'
+      : 'UPDATE brief SET value = $2::jsonb, revision = revision + 1, saved_at = now(), last_save = $3 ' +
+          'WHERE garden_id = $1 AND revision = $4 RETURNING revision, saved_at',
     [gardenId, JSON.stringify(brief), saves[saves.length - 1] ?? null, ...(base === 0 ? [] : [base])],
   )
   const saved = rows[0]

@@ -52,7 +52,8 @@ export async function updateGarden(
   garden: Garden,
 ): Promise<StoredGarden | null> {
   const rows = await db.query<GardenRow>(
-    `UPDATE garden SET name = $2, town = $3, latitude = $4, longitude = $5, hardiness_zone = $6, last_frost = $7, first_frost = $8, units = $9,
+    `UPDATE garden SET name = $2, town = $3, latitude = $4, longitude = $5, hardiness_zone = $6,
+       last_frost = $7, first_frost = $8, units = $9,
        revision = revision + 1, saved_at = now()
      WHERE id = $1 AND revision = $10 AND removed_at IS NULL RETURNING ${COLUMNS}`,
     [id, ...values(garden), revision],

@@ -20,8 +20,10 @@ export async function upsertOwnPlants(
 ): Promise<void> {
   await tx.query(
     `INSERT INTO own_plant (id, botanical_name, common_name, kind, cells)
-     SELECT p.id, p.botanical, p.common, p.kind, p.cells FROM jsonb_to_recordset($1::jsonb) AS p (id text, botanical text, common text, kind text, cells jsonb)
-     ON CONFLICT (id) DO UPDATE SET botanical_name = excluded.botanical_name, common_name = excluded.common_name, kind = excluded.kind, cells = excluded.cells, imported_at = now()`,
+     SELECT p.id, p.botanical, p.common, p.kind, p.cells
+       FROM jsonb_to_recordset($1::jsonb) AS p (id text, botanical text, common text, kind text, cells jsonb)
+     ON CONFLICT (id) DO UPDATE SET botanical_name = excluded.botanical_name, common_name = excluded.common_name,
+       kind = excluded.kind, cells = excluded.cells, imported_at = now()`,
     [
       JSON.stringify(
         rows.map(({ plant, cells }) => ({

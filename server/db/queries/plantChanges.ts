@@ -24,7 +24,8 @@ export async function savePlantChange(
     return
   }
   await db.query(
-    'INSERT INTO plant_change (garden_id, plant_id, cells) VALUES ($1, $2, $3::jsonb) ON CONFLICT (garden_id, plant_id) DO UPDATE SET cells = excluded.cells, changed_at = now()',
+    'INSERT INTO plant_change (garden_id, plant_id, cells) VALUES ($1, $2, $3::jsonb) ON CONFLICT ' +
+      '(garden_id, plant_id) DO UPDATE SET cells = excluded.cells, changed_at = now()',
     [gardenId, plantId, JSON.stringify(cells)],
   )
 }

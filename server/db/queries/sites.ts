@@ -18,9 +18,12 @@ interface SiteRow {
 export async function findSite(db: Queryable, gardenId: string): Promise<StoredSite> {
   const rows = await db.query<SiteRow>(
     `SELECT s.north_deg, s.base, s.revision, s.saved_at,
-    (SELECT coalesce(jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name, 'measure', p.measure) ORDER BY p.position), '[]') FROM survey_point p WHERE p.garden_id = s.garden_id) AS points,
-    (SELECT coalesce(jsonb_agg(t.figures || jsonb_build_object('id', t.id, 'kind', t.kind, 'name', t.name) ORDER BY t.position), '[]') FROM site_thing t WHERE t.garden_id = s.garden_id) AS things,
-    (SELECT coalesce(jsonb_agg(jsonb_strip_nulls(jsonb_build_object('bedId', b.bed_id, 'at', b.at, 'lookDeg', b.look_deg, 'baseM', b.base_m, 'against', b.against, 'viewFrom', b.view_from)) ORDER BY b.position), '[]') FROM bed_place b WHERE b.garden_id = s.garden_id) AS beds
+    (SELECT coalesce(jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name, 'measure', p.measure) ORDER BY p.position), '[]')
+      FROM survey_point p WHERE p.garden_id = s.garden_id) AS points,
+    (SELECT coalesce(jsonb_agg(t.figures || jsonb_build_object('id', t.id, 'kind', t.kind, 'name', t.name) ORDER BY t.position), '[]')
+      FROM site_thing t WHERE t.garden_id = s.garden_id) AS things,
+    (SELECT coalesce(jsonb_agg(jsonb_strip_nulls(jsonb_build_object('bedId', b.bed_id, 'at', b.at, 'lookDeg', b.look_deg, 'baseM', b.base_m,
+      'against', b.against, 'viewFrom', b.view_from)) ORDER BY b.position), '[]') FROM bed_place b WHERE b.garden_id = s.garden_id) AS beds
     FROM site s WHERE s.garden_id = $1`,
     [gardenId],
   )
@@ -47,8 +50,10 @@ export async function saveSite(
   const base = await baseOfSave(tx, 'site', gardenId, revision, saves)
   const rows = await tx.query<{ revision: number; saved_at: Date | string }>(
     base === 0
-      ? 'INSERT INTO site (garden_id, north_deg, base, last_save) VALUES ($1, $2, $3::jsonb, $4) ON CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
-      : 'UPDATE site SET north_deg = $2, base = $3::jsonb, revision = revision + 1, saved_at = now(), last_save = $4 WHERE garden_id = $1 AND revision = $5 RETURNING revision, saved_at',
+      ? 'INSERT INTO site (garden_id, north_deg, base, last_save) VALUES ($1, $2, $3::jsonb, $4) ON ' +
+          'CONFLICT (garden_id) DO NOTHING RETURNING revision, saved_at'
+      : 'UPDATE site SET north_deg = $2, base = $3::jsonb, revision = revision + 1, saved_at = now(), ' +
+          'last_save = $4 WHERE garden_id = $1 AND revision = $5 RETURNING revision, saved_at',
     [
       gardenId,
       site.northDeg,
@@ -76,7 +81,8 @@ export async function saveSite(
   await tx.query(
     `INSERT INTO bed_place (garden_id, bed_id, position, at, look_deg, base_m, against, view_from)
      SELECT $1, b."bedId", b.position, b.at, b."lookDeg", b."baseM", b.against, b."viewFrom"
-     FROM jsonb_to_recordset($2::jsonb) AS b ("bedId" text, position integer, at jsonb, "lookDeg" double precision, "baseM" double precision,
+     FROM jsonb_to_recordset($2::jsonb) AS b ("bedId" text, position integer, at jsonb, "lookDeg" double precision,
+       "baseM" double precision,
        against jsonb, "viewFrom" text)`,
     [gardenId, numbered(site.beds)],
   )

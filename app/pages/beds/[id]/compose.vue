@@ -17,7 +17,8 @@ watchEffect(() => setDropAxis(axis.value))
 
 const when = computed(
   () =>
-    `${MONTH_NAMES[compose.moment.month - 1]}, ${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`,
+    `${MONTH_NAMES[compose.moment.month - 1]}, ` +
+    `${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`,
 )
 const tabs = computed(() => [
   { id: 'look' as const, label: 'Second look', count: findings.value.length },
