@@ -74,6 +74,7 @@ function bringBack() {
   store.edit({ kind: 'replace', bed: then.value })
   open.value = false
 }
+const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision)
 </script>
 
 <template>
@@ -106,7 +107,7 @@ function bringBack() {
             size="xs"
             color="neutral"
             variant="ghost"
-            @click="load(entries[entries.length - 1]!.revision)"
+            @click="loadEarlier"
           >
             Earlier
           </UButton>

@@ -30,6 +30,10 @@ function make() {
   if (errors.value.length === 0 && l.ok && d.ok)
     emit('make', { name: clean, lengthM: l.value, depthM: d.value, kind: kind.value })
 }
+const lengthLabel = computed(() => {
+  if (kind.value === 'container') return 'Pot, across'
+  return round.value ? 'Across' : 'Length along the wall'
+})
 </script>
 
 <template>
@@ -38,7 +42,7 @@ function make() {
     <UFormField label="Kind of bed" class="wide">
       <USelect v-model="kind" :items="kinds" class="w-full" />
     </UFormField>
-    <UFormField :label="kind === 'container' ? 'Pot, across' : round ? 'Across' : 'Length along the wall'">
+    <UFormField :label="lengthLabel">
       <UInput v-model="length" class="w-full" />
     </UFormField>
     <UFormField v-if="kind !== 'container'" :label="round ? 'Front to back' : 'Depth out from it'">

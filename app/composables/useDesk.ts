@@ -14,7 +14,10 @@ export function useDesk() {
   const route = useRoute()
   const onSite = computed(() => route.path.endsWith('/ground') && ground.tab === 'site')
   const onBrief = computed(() => route.path.endsWith('/brief'))
-  const active = computed(() => (onSite.value ? site : onBrief.value ? brief : bed))
+  const active = computed(() => {
+    if (onSite.value) return site
+    return onBrief.value ? brief : bed
+  })
   const loudest = computed(() =>
     [bed, site, brief].reduce((a, b) => (ORDER.indexOf(b.saveState) < ORDER.indexOf(a.saveState) ? b : a)),
   )

@@ -81,17 +81,18 @@ export const useSite = createSharedComposable(() => {
     set(withSpots(thing, spots), how)
   }
 
+  const fixedHere = (): Measure => ({ kind: 'fixed', x: mm(ground.middle.x), y: mm(ground.middle.y) })
+  /** A measure to start from, between two points there are. */
+  function measureFrom(kind: Measure['kind'], a: string, b: string): Measure {
+    if (kind === 'tapes') return { kind, a, aM: 3, b, bM: 3, side: 'left' }
+    if (kind === 'offset') return { kind, from: a, to: b, alongM: 1, outM: 1 }
+    return kind === 'running' ? { kind, from: a, to: b, alongM: 1 } : fixedHere()
+  }
+
   function addPoint(kind: Measure['kind']) {
     const points = site.value.points
     const [a, b] = points
-    const measure: Measure =
-      kind === 'fixed' || !a || !b
-        ? { kind: 'fixed', x: mm(ground.middle.x), y: mm(ground.middle.y) }
-        : kind === 'tapes'
-          ? { kind, a: a.id, aM: 3, b: b.id, bM: 3, side: 'left' }
-          : kind === 'offset'
-            ? { kind, from: a.id, to: b.id, alongM: 1, outM: 1 }
-            : { kind, from: a.id, to: b.id, alongM: 1 }
+    const measure = a && b ? measureFrom(kind, a.id, b.id) : fixedHere()
     const point: SurveyPoint = { id: newId(), name: pointName(points.length), measure }
     store.edit({ kind: 'setPoint', point })
     ground.chosenId = point.id

@@ -39,61 +39,100 @@ export function swaps(
 
 const priceOf = (p: Plant) => p.sizes[0]?.price ?? 0
 
+/** Heights over the height of the plant that goes, lowest and highest. */
+const HEIGHTS: Readonly<Record<Direction, readonly [number, number]>> = {
+  'like it': [0.5, 1.6],
+  taller: [1.12, 2.4],
+  lower: [0.3, 0.88],
+  narrower: [0.6, Infinity],
+  safer: [0.5, 1.6],
+  cheaper: [0.5, 1.6],
+  evergreen: [0.5, 1.6],
+}
+const ALSO: Partial<Readonly<Record<Direction, (p: Plant, from: Plant) => boolean>>> = {
+  narrower: (p, from) => p.spreadM < from.spreadM * 0.88,
+  safer: (p) => p.hazards.length === 0 && p.invasiveNote === '',
+  cheaper: (p, from) => priceOf(p) < priceOf(from) * 0.92,
+  evergreen: (p) => p.retention === 'evergreen',
+}
+
 function inDirection(p: Plant, from: Plant, direction: Direction): boolean {
-  const h = fullHeightM(p)
-  const was = fullHeightM(from)
-  switch (direction) {
-    case 'like it':
-      return h < was * 1.6 && h > was * 0.5
-    case 'taller':
-      return h > was * 1.12 && h < was * 2.4
-    case 'lower':
-      return h < was * 0.88 && h > was * 0.3
-    case 'narrower':
-      return p.spreadM < from.spreadM * 0.88 && h > was * 0.6
-    case 'safer':
-      return p.hazards.length === 0 && p.invasiveNote === '' && h < was * 1.6 && h > was * 0.5
-    case 'cheaper':
-      return priceOf(p) < priceOf(from) * 0.92 && h < was * 1.6 && h > was * 0.5
-    case 'evergreen':
-      return p.retention === 'evergreen' && h < was * 1.6 && h > was * 0.5
+  const [lowest, highest] = HEIGHTS[direction]
+  const ratio = fullHeightM(p) / fullHeightM(from)
+  return ratio > lowest && ratio < highest && (ALSO[direction]?.(p, from) ?? true)
+}
+
+type Words = readonly string[]
+interface Compared {
+  readonly lost: Words
+  readonly gained: Words
+}
+const lost = (...words: string[]): Compared => ({ lost: words, gained: [] })
+const gained = (...words: string[]): Compared => ({ lost: [], gained: words })
+const NOTHING = lost()
+const either = (isGain: boolean, words: string) => (isGain ? gained(words) : lost(words))
+
+const TRAITS: readonly (readonly [string, (p: Plant) => boolean])[] = [
+  ['leaf in winter', (p) => p.retention === 'evergreen'],
+  ['scent', (p) => p.fragrance !== 'none'],
+]
+const HAZARDS = { poison: 'poison', sap: 'irritant sap', thorns: 'thorns' } as const
+
+function comparedMonths(from: Plant, to: Plant): Compared {
+  const over = (a: Plant, b: Plant) => {
+    const months = a.flowerMonths.filter((m) => !b.flowerMonths.includes(m)).length
+    return months > 0 ? [`${months} months of flower`] : []
   }
+  return { lost: over(from, to), gained: over(to, from) }
+}
+
+const comparedTraits = (from: Plant, to: Plant): Compared[] =>
+  TRAITS.map(([label, has]) => (has(from) === has(to) ? NOTHING : either(has(to), label)))
+
+const comparedHazards = (from: Plant, to: Plant): Compared[] =>
+  (Object.keys(HAZARDS) as (keyof typeof HAZARDS)[]).map((h) => {
+    const [was, is] = [from.hazards.includes(h), to.hazards.includes(h)]
+    if (was === is) return NOTHING
+    return is ? lost(`has ${HAZARDS[h]}`) : gained(`no ${HAZARDS[h]}`)
+  })
+
+function comparedSize(from: Plant, to: Plant): Compared[] {
+  const high = fullHeightM(to) - fullHeightM(from)
+  const wide = to.spreadM - from.spreadM
+  return [
+    Math.abs(high) > 0.1 ? either(high > 0, `${Math.abs(high).toFixed(1)} m of height`) : NOTHING,
+    Math.abs(wide) > 0.1 ? gained(`${Math.abs(wide).toFixed(1)} m ${wide > 0 ? 'wider' : 'narrower'}`) : NOTHING,
+  ]
+}
+
+function comparedLooks(from: Plant, to: Plant): Compared[] {
+  const isOther = from.flowerColour && to.flowerColour && deltaE(from.flowerColour, to.flowerColour) > OTHER_COLOUR
+  return [
+    isOther ? lost('its flower colour') : NOTHING,
+    to.leafSize === from.leafSize ? NOTHING : gained(`${words(to.leafSize)} leaf`),
+  ]
+}
+const OTHER_COLOUR = 20
+
+function comparedCost(from: Plant, to: Plant): Compared[] {
+  const price = priceOf(to) - priceOf(from)
+  const work = minutesAYear(to) - minutesAYear(from)
+  const dear = `${Math.abs(price).toFixed(0)} ${price < 0 ? 'cheaper' : 'dearer'}`
+  return [
+    Math.abs(price) > 2 ? either(price < 0, dear) : NOTHING,
+    Math.abs(work) > 8 ? either(work < 0, work < 0 ? 'less work' : 'more work') : NOTHING,
+  ]
 }
 
 /** What one plant has over another, both ways, in a few words each. */
 function compared(from: Plant, to: Plant): { lost: string[]; gained: string[] } {
-  const lost: string[] = []
-  const gained: string[] = []
-  const months = (a: Plant, b: Plant) => a.flowerMonths.filter((m) => !b.flowerMonths.includes(m)).length
-  if (months(from, to) > 0) lost.push(`${months(from, to)} months of flower`)
-  if (months(to, from) > 0) gained.push(`${months(to, from)} months of flower`)
-  const trait = (label: string, of: (p: Plant) => boolean) => {
-    if (of(from) && !of(to)) lost.push(label)
-    else if (of(to) && !of(from)) gained.push(label)
-  }
-  trait('leaf in winter', (p) => p.retention === 'evergreen')
-  trait('scent', (p) => p.fragrance !== 'none')
-  for (const [h, name] of [
-    ['poison', 'poison'],
-    ['sap', 'irritant sap'],
-    ['thorns', 'thorns'],
-  ] as const) {
-    if (from.hazards.includes(h) && !to.hazards.includes(h)) gained.push(`no ${name}`)
-    else if (to.hazards.includes(h) && !from.hazards.includes(h)) lost.push(`has ${name}`)
-  }
-  const h = fullHeightM(to) - fullHeightM(from)
-  if (Math.abs(h) > 0.1) (h > 0 ? gained : lost).push(`${Math.abs(h).toFixed(1)} m of height`)
-  if (Math.abs(to.spreadM - from.spreadM) > 0.1)
-    gained.push(
-      `${Math.abs(to.spreadM - from.spreadM).toFixed(1)} m ${to.spreadM > from.spreadM ? 'wider' : 'narrower'}`,
-    )
-  if (from.flowerColour && to.flowerColour && deltaE(from.flowerColour, to.flowerColour) > 20)
-    lost.push('its flower colour')
-  if (to.leafSize !== from.leafSize) gained.push(`${words(to.leafSize)} leaf`)
-  const price = priceOf(to) - priceOf(from)
-  if (Math.abs(price) > 2)
-    (price < 0 ? gained : lost).push(`${Math.abs(price).toFixed(0)} ${price < 0 ? 'cheaper' : 'dearer'}`)
-  const work = minutesAYear(to) - minutesAYear(from)
-  if (Math.abs(work) > 8) (work < 0 ? gained : lost).push(work < 0 ? 'less work' : 'more work')
-  return { lost, gained }
+  const all = [
+    comparedMonths(from, to),
+    ...comparedTraits(from, to),
+    ...comparedHazards(from, to),
+    ...comparedSize(from, to),
+    ...comparedLooks(from, to),
+    ...comparedCost(from, to),
+  ]
+  return { lost: all.flatMap((c) => c.lost), gained: all.flatMap((c) => c.gained) }
 }

@@ -147,29 +147,30 @@ function flowerShare(plant: Plant, m: LibraryMonth): number {
   return isEdge && plant.flowerMonths.length > 2 ? 0.6 : 1
 }
 
-function seasonColour(plant: Plant, m: LibraryMonth): string {
-  const { spring, summer, autumn, winter } = plant.foliage
-  const falls = plant.retention === 'deciduous' || plant.retention === 'dies-back' || plant.retention === 'stands'
-  if (falls && m <= 4) return spring
-  if (falls && m >= 10) return m === 11 ? mix(autumn, '#7d5f43', 0.35) : autumn
-  switch (m) {
-    case 12:
-    case 1:
-    case 2:
-      return winter
-    case 3:
-      return mix(winter, spring, 0.5)
-    case 4:
-      return spring
-    case 5:
-      return mix(spring, summer, 0.45)
-    case 9:
-      return mix(summer, autumn, 0.35)
-    case 10:
-      return autumn
-    case 11:
-      return mix(autumn, winter, 0.4)
-    default:
-      return summer
+type Foliage = Plant['foliage']
+/** Leaf by month for what keeps it. */
+const YEAR_ROUND: readonly ((f: Foliage) => string)[] = [
+  (f) => f.winter,
+  (f) => f.winter,
+  (f) => mix(f.winter, f.spring, 0.5),
+  (f) => f.spring,
+  (f) => mix(f.spring, f.summer, 0.45),
+  (f) => f.summer,
+  (f) => f.summer,
+  (f) => f.summer,
+  (f) => mix(f.summer, f.autumn, 0.35),
+  (f) => f.autumn,
+  (f) => mix(f.autumn, f.winter, 0.4),
+  (f) => f.winter,
+]
+const FALLING = new Set<Plant['retention']>(['deciduous', 'dies-back', 'stands'])
+
+/** Leaves that fall are new until April and turn from October on, brown in November. */
+function seasonColour({ foliage, retention }: Plant, m: LibraryMonth): string {
+  if (FALLING.has(retention)) {
+    if (m <= 4) return foliage.spring
+    if (m === 11) return mix(foliage.autumn, '#7d5f43', 0.35)
+    if (m >= 10) return foliage.autumn
   }
+  return YEAR_ROUND[m - 1]!(foliage)
 }

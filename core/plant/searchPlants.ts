@@ -16,19 +16,23 @@ export interface PlantFilter {
   readonly fragrant?: boolean
 }
 
+/** What each filter given asks of a plant. */
+function testsOf(filter: PlantFilter): ((plant: Plant) => boolean)[] {
+  const { kind, minHeightM = 0, maxHeightM = Infinity, flowerMonth, site } = filter
+  const tests: ((plant: Plant) => boolean)[] = [(p) => fullHeightM(p) >= minHeightM && fullHeightM(p) <= maxHeightM]
+  if (kind) tests.push((p) => p.kind === kind)
+  if (filter.evergreen) tests.push((p) => p.retention === 'evergreen')
+  if (flowerMonth) tests.push((p) => p.flowerMonths.includes(flowerMonth))
+  if (filter.withoutHazards) tests.push((p) => p.hazards.length === 0)
+  if (filter.fragrant) tests.push((p) => p.fragrance !== 'none')
+  if (site) tests.push((p) => misfits(p, site).length === 0)
+  return tests
+}
+
 /** The plants that answer every filter given: by how well they answer the text when there is one, else in the list's order. */
 export function searchPlants(plants: readonly Plant[], filter: PlantFilter): Plant[] {
-  const answers = (plant: Plant): boolean => {
-    const height = fullHeightM(plant)
-    if (filter.kind && plant.kind !== filter.kind) return false
-    if (filter.minHeightM !== undefined && height < filter.minHeightM) return false
-    if (filter.maxHeightM !== undefined && height > filter.maxHeightM) return false
-    if (filter.evergreen && plant.retention !== 'evergreen') return false
-    if (filter.flowerMonth && !plant.flowerMonths.includes(filter.flowerMonth)) return false
-    if (filter.withoutHazards && plant.hazards.length > 0) return false
-    if (filter.fragrant && plant.fragrance === 'none') return false
-    return !filter.site || misfits(plant, filter.site).length === 0
-  }
+  const tests = testsOf(filter)
+  const answers = (plant: Plant): boolean => tests.every((holds) => holds(plant))
   if (!filter.text?.trim()) return plants.filter(answers)
   const byId = new Map(plants.map((p) => [p.id, p]))
   return findPlants(plants, filter.text)

@@ -37,8 +37,10 @@ export function byTapes(a: Point, aM: number, b: Point, bM: number, side: Side):
   return byOffset(a, b, along, side === 'right' ? out : -out)
 }
 
-const needs = (m: Measure): readonly string[] =>
-  m.kind === 'fixed' ? [] : m.kind === 'tapes' ? [m.a, m.b] : [m.from, m.to]
+function needs(m: Measure): readonly string[] {
+  if (m.kind === 'fixed') return []
+  return m.kind === 'tapes' ? [m.a, m.b] : [m.from, m.to]
+}
 
 /** Where each surveyed point lies, and what is wrong with those that cannot be placed, by id. */
 export function resolvePoints(points: readonly SurveyPoint[]): {

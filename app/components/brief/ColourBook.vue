@@ -11,7 +11,7 @@ import {
   type Theme,
   type Vision,
 } from '~~/core/colour'
-import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
+import { MONTH_NAMES, monthName, type PlaceMonth } from '~~/core/time'
 
 /** The colour theme: from the building and what stands behind, by harmony, adjusted by hand, month by month. */
 const brief = useBriefStore()
@@ -151,7 +151,7 @@ function pick(event: MouseEvent) {
         <input
           type="color"
           :value="c.colour"
-          :aria-label="`Theme colour ${i + 1}`"
+          :aria-label="`Theme colour ${nth(i)}`"
           @change="setColour(i, ($event.target as HTMLInputElement).value)"
         />
         <b>{{ colourWords(c.colour) }}</b>
@@ -160,10 +160,10 @@ function pick(event: MouseEvent) {
             v-for="(name, k) in MONTH_NAMES"
             :key="name"
             class="m"
-            :class="{ on: c.months.length === 0 || c.months.includes(k + 1) }"
+            :class="{ on: c.months.length === 0 || c.months.includes(nth(k)) }"
             :aria-label="`${colourWords(c.colour)} in ${name}`"
-            :aria-pressed="c.months.includes(k + 1)"
-            @click="toggleMonth(i, k + 1)"
+            :aria-pressed="c.months.includes(nth(k))"
+            @click="toggleMonth(i, nth(k))"
           >
             {{ name.charAt(0) }}
           </button>
@@ -216,8 +216,8 @@ function pick(event: MouseEvent) {
         </ClientOnly>
       </div>
       <p class="hint">
-        {{ MONTH_NAMES[compose.moment.month - 1] }} of the third year; click a month of the strip. Colours that
-        stray from the theme stand in the second look, and can be accepted there.
+        {{ monthName(compose.moment.month) }} of the third year; click a month of the strip. Colours that stray from
+        the theme stand in the second look, and can be accepted there.
       </p>
     </section>
   </div>

@@ -91,8 +91,8 @@ const choose = (event: { dataIndex?: number }) => {
         v-for="(name, i) in MONTH_NAMES"
         :key="name"
         class="m"
-        :class="{ on: compose.moment.month === i + 1 }"
-        :aria-pressed="compose.moment.month === i + 1"
+        :class="{ on: compose.moment.month === nth(i) }"
+        :aria-pressed="compose.moment.month === nth(i)"
         @click="choose({ dataIndex: i })"
       >
         {{ name.slice(0, 3) }}

@@ -130,9 +130,9 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
           v-for="(name, i) in MONTH_NAMES"
           :key="name"
           class="month"
-          :class="{ on: b.months.includes(i + 1) }"
-          :aria-pressed="b.months.includes(i + 1)"
-          @click="toggleMonth(i + 1)"
+          :class="{ on: b.months.includes(nth(i)) }"
+          :aria-pressed="b.months.includes(nth(i))"
+          @click="toggleMonth(nth(i))"
         >
           {{ name.slice(0, 3) }}
         </button>

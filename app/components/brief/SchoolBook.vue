@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SCHOOL_FIGURES, SCHOOL_IDS, schoolOf, type SchoolFigures, type SchoolId } from '~~/core/bed'
+import { SCHOOL_FIGURES, SCHOOL_IDS, schoolOf, type School, type SchoolFigures, type SchoolId } from '~~/core/bed'
 import { critique, scores } from '~~/core/judge'
 import { makeScene } from '~~/core/scene'
 
@@ -44,6 +44,15 @@ const both = computed(() => {
   return (results.value[0]?.findings ?? []).filter((f) => there.has(f.id))
 })
 const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s.id })))
+const rounded = (figure: number) => Math.round(figure * 100) / 100
+const GROUPS = {
+  any: 'groups of any number',
+  'odd always': 'odd groups always',
+  'odd for anchors': 'odd groups for anchors',
+} as const
+const sayManner = (s: School) =>
+  `${s.lines} lines; ${GROUPS[s.groups]}; tall plants ${s.tall === 'behind' ? 'behind' : 'anywhere if airy'}; ` +
+  (s.upkeep === 'in between' ? 'some upkeep' : s.upkeep)
 </script>
 
 <template>
@@ -66,7 +75,7 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
             <NumberInput
               hide-label
               :label="`${s.name}: ${SCHOOL_FIGURES[k].label}`"
-              :model-value="Math.round(s[k] * 100) / 100"
+              :model-value="rounded(s[k])"
               :min="SCHOOL_FIGURES[k].min"
               :max="SCHOOL_FIGURES[k].max"
               @update:model-value="(v) => set(s.id, k, v)"
@@ -81,15 +90,7 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
             </button>
           </td>
           <td class="words">
-            {{ s.lines }} lines;
-            {{
-              s.groups === 'any'
-                ? 'groups of any number'
-                : s.groups === 'odd always'
-                  ? 'odd groups always'
-                  : 'odd groups for anchors'
-            }}; tall plants {{ s.tall === 'behind' ? 'behind' : 'anywhere if airy' }};
-            {{ s.upkeep === 'in between' ? 'some upkeep' : s.upkeep }}
+            {{ sayManner(s) }}
           </td>
         </tr>
       </tbody>
@@ -113,7 +114,7 @@ const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s
           <template v-if="results[i]">
             <p>
               {{ results[i]!.findings.length }} findings · {{ results[i]!.crowded }} plants without room · lanes
-              {{ results[i]!.fill.map((f) => `${Math.round(f * 100)} %`).join(', ') }} full
+              {{ results[i]!.fill.map((f) => `${percent(f)} %`).join(', ') }} full
             </p>
             <p class="marks">
               <span v-for="m in results[i]!.marks" :key="m.name" :title="m.how">

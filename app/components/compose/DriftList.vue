@@ -72,10 +72,10 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
           </UButton>
           <ul class="plants">
             <li v-for="p in plantsOf(drift.id)" :key="p.id" :class="{ chosen: compose.plantId === p.id }">
-              <button class="which" @click="compose.choose(drift.id, p.id)">{{ p.index + 1 }}</button>
+              <button class="which" @click="compose.choose(drift.id, p.id)">{{ nth(p.index) }}</button>
               <LengthInput
                 hide-label
-                :label="`Plant ${p.index + 1} along`"
+                :label="`Plant ${nth(p.index)} along`"
                 :model-value="p.x"
                 :units="units"
                 :min="scene?.frame.firstX ?? 0"
@@ -84,7 +84,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
               />
               <LengthInput
                 hide-label
-                :label="`Plant ${p.index + 1} out`"
+                :label="`Plant ${nth(p.index)} out`"
                 :model-value="p.y"
                 :units="units"
                 :min="-200"
@@ -97,7 +97,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
                 color="secondary"
                 variant="ghost"
                 icon="i-lucide-pin-off"
-                :aria-label="`Let plant ${p.index + 1} go`"
+                :aria-label="`Let plant ${nth(p.index)} go`"
                 title="Let it go"
                 @click="unpin(drift.id, p.index)"
               />

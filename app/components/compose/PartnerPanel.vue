@@ -62,6 +62,8 @@ function take(group: Partnership) {
 const scale = (group: Partnership) =>
   Math.min(46, 62 / Math.max(...group.plants.map((p) => Math.max(p.foliageHeightM, p.flowerHeightM))))
 const BOX_PX = 68
+const SIZES = { 2: 'pairs', 3: 'trios', 5: 'fives' } as const
+const boxWidth = (plant: Plant, group: Partnership) => Math.max(34, plant.spreadM * scale(group) + 8)
 </script>
 
 <template>
@@ -78,7 +80,7 @@ const BOX_PX = 68
           :aria-pressed="size === n"
           @click="size = n"
         >
-          {{ n === 2 ? 'pairs' : n === 3 ? 'trios' : 'fives' }}
+          {{ SIZES[n] }}
         </UButton>
       </div>
     </div>
@@ -107,7 +109,7 @@ const BOX_PX = 68
           :key="p.id"
           :plant="p"
           :month="compose.moment.month"
-          :width="Math.max(34, p.spreadM * scale(g) + 8)"
+          :width="boxWidth(p, g)"
           :height="BOX_PX"
           :px-per-m="scale(g)"
         />

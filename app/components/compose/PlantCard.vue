@@ -27,6 +27,9 @@ watch(
 )
 const pins = computed(() => placed.value.filter((p) => p.pinned))
 const shows = computed(() => (plant.value ? showsWords(plant.value, compose.moment.month, climate.value) : ''))
+function changeCount(by: number) {
+  if (drift.value) change(drift.value.id, { count: drift.value.count + by })
+}
 </script>
 
 <template>
@@ -77,7 +80,7 @@ const shows = computed(() => (plant.value ? showsWords(plant.value, compose.mome
           icon="i-lucide-minus"
           aria-label="One fewer"
           :disabled="drift.count <= 1"
-          @click="change(drift.id, { count: drift.count - 1 })"
+          @click="changeCount(-1)"
         />
         <b data-testid="drift-count">{{ drift.count }}</b>
         <UButton
@@ -86,7 +89,7 @@ const shows = computed(() => (plant.value ? showsWords(plant.value, compose.mome
           variant="outline"
           icon="i-lucide-plus"
           aria-label="One more"
-          @click="change(drift.id, { count: drift.count + 1 })"
+          @click="changeCount(1)"
         />
       </span>
       <USelect

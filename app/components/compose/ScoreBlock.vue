@@ -118,6 +118,12 @@ function key(event: KeyboardEvent) {
   act()
   void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
 }
+const widthPx = computed(() => Math.max(10, props.block.width - 2))
+const heightPx = computed(() => (props.block.weaves ? 7 : props.laneHeight - 10))
+const portraitPx = computed(() => props.laneHeight - 12)
+const showsPortrait = computed(
+  () => middling.value && (!roomy.value || props.block.width > 32 + genus.value.length * 6),
+)
 </script>
 
 <template>
@@ -127,9 +133,9 @@ function key(event: KeyboardEvent) {
     :class="{ chosen, lit, weaves: block.weaves }"
     :style="{
       left: `${block.left}px`,
-      width: `${Math.max(10, block.width - 2)}px`,
+      width: `${widthPx}px`,
       top: `${top}px`,
-      height: `${block.weaves ? 7 : laneHeight - 10}px`,
+      height: `${heightPx}px`,
       '--leaf': block.colour,
     }"
     :title="label"
@@ -142,11 +148,11 @@ function key(event: KeyboardEvent) {
   >
     <template v-if="!block.weaves">
       <PlantPortrait
-        v-if="middling && (!roomy || block.width > 32 + genus.length * 6)"
+        v-if="showsPortrait"
         :plant="block.plant"
         :month="compose.moment.month"
         :width="22"
-        :height="laneHeight - 12"
+        :height="portraitPx"
         class="thumb"
       />
       <span v-if="roomy" class="words">

@@ -27,6 +27,7 @@ const hazards = computed(() => {
     ['May be invasive: check the local list', invasive],
   ].filter((row): row is [string, string[]] => row[1]!.length > 0)
 })
+const acceptedCount = computed(() => settled.value.length + past.value.length)
 </script>
 
 <template>
@@ -50,8 +51,8 @@ const hazards = computed(() => {
     <div data-testid="findings">
       <ComposeFindingCard v-for="finding in findings" :key="finding.id" :finding="finding" />
     </div>
-    <details v-if="settled.length + past.length > 0" class="settled">
-      <summary>Accepted ({{ settled.length + past.length }})</summary>
+    <details v-if="acceptedCount > 0" class="settled">
+      <summary>Accepted ({{ acceptedCount }})</summary>
       <ComposeFindingCard
         v-for="finding in settled"
         :key="finding.id"

@@ -16,9 +16,10 @@ const found = shallowRef<readonly Swap[]>([])
 /** The plant that stood here before the first try. */
 const before = ref<string | null>(null)
 const base = computed(() => (before.value ? library.byId.get(before.value) : undefined) ?? props.plant)
-const site = computed(() =>
-  scene.value ? (placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site) : null,
-)
+const site = computed(() => {
+  if (!scene.value) return null
+  return placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site
+})
 
 watch(
   () => props.driftId,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
+import { MONTH_NAMES, monthName, type PlaceMonth } from '~~/core/time'
 
 const compose = useComposeStore()
 const { months } = useScene()
@@ -46,7 +46,7 @@ function yearKey(event: KeyboardEvent) {
       aria-valuemin="1"
       aria-valuemax="12"
       :aria-valuenow="compose.moment.month"
-      :aria-valuetext="MONTH_NAMES[compose.moment.month - 1]"
+      :aria-valuetext="monthName(compose.moment.month)"
       data-testid="months"
       @pointerdown="pick"
       @keydown="monthKey"
@@ -55,7 +55,7 @@ function yearKey(event: KeyboardEvent) {
         v-for="(name, i) in MONTH_NAMES"
         :key="name"
         class="month"
-        :class="{ now: compose.moment.month === i + 1 }"
+        :class="{ now: compose.moment.month === nth(i) }"
         :title="name"
       >
         <div class="stack">

@@ -53,14 +53,13 @@ watch(
     name.value = n
   },
 )
+function faultOfName(clean: string): string {
+  if (clean === '') return 'The bed needs a name.'
+  return clean.length > NAME_LIMIT ? `The name has ${clean.length} characters; ${NAME_LIMIT} is the most.` : ''
+}
 function rename() {
   const clean = name.value.trim()
-  nameProblem.value =
-    clean === ''
-      ? 'The bed needs a name.'
-      : clean.length > NAME_LIMIT
-        ? `The name has ${clean.length} characters; ${NAME_LIMIT} is the most.`
-        : ''
+  nameProblem.value = faultOfName(clean)
   if (!nameProblem.value && clean !== bed.value.name) set({ name: clean })
 }
 const ground = (change: Partial<typeof bed.value.ground>) => set({ ground: { ...bed.value.ground, ...change } })
@@ -71,6 +70,7 @@ function takeFromSite(id: unknown) {
   const found = fromSite.value.find((v) => v.thing.id === id)
   if (found) viewpoint(found.viewpoint)
 }
+const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.firstX : 0))
 </script>
 
 <template>
@@ -96,7 +96,7 @@ function takeFromSite(id: unknown) {
       <div v-if="frame && !frame.closed" class="two">
         <LengthInput
           label="Length along the wall"
-          :model-value="frame.lastX - frame.firstX"
+          :model-value="lengthM"
           :units="units"
           :min="0.5"
           @update:model-value="setLength"
@@ -211,11 +211,11 @@ function takeFromSite(id: unknown) {
           </thead>
           <tbody>
             <tr v-for="(o, i) in openings" :key="o.id">
-              <td>{{ o.sillM < 0.3 ? 'door' : i + 1 }}</td>
+              <td>{{ o.sillM < 0.3 ? 'door' : nth(i) }}</td>
               <td>
                 <LengthInput
                   hide-label
-                  :label="`Window ${i + 1} from left`"
+                  :label="`Window ${nth(i)} from left`"
                   :model-value="o.x"
                   :units="units"
                   @update:model-value="(x) => setOpening(o.id, { x })"
@@ -224,7 +224,7 @@ function takeFromSite(id: unknown) {
               <td>
                 <LengthInput
                   hide-label
-                  :label="`Window ${i + 1} width`"
+                  :label="`Window ${nth(i)} width`"
                   :model-value="o.widthM"
                   :units="units"
                   :min="0.1"
@@ -235,7 +235,7 @@ function takeFromSite(id: unknown) {
               <td>
                 <LengthInput
                   hide-label
-                  :label="`Window ${i + 1} sill`"
+                  :label="`Window ${nth(i)} sill`"
                   :model-value="o.sillM"
                   :units="units"
                   :max="20"
@@ -245,7 +245,7 @@ function takeFromSite(id: unknown) {
               <td>
                 <LengthInput
                   hide-label
-                  :label="`Window ${i + 1} head`"
+                  :label="`Window ${nth(i)} head`"
                   :model-value="o.headM"
                   :units="units"
                   :min="0.1"
@@ -259,7 +259,7 @@ function takeFromSite(id: unknown) {
                   color="neutral"
                   variant="ghost"
                   icon="i-lucide-x"
-                  :aria-label="`Remove window ${i + 1}`"
+                  :aria-label="`Remove window ${nth(i)}`"
                   @click="setOpening(o.id, null)"
                 />
               </td>

@@ -51,6 +51,20 @@ const choicesFor = (line: FoundLine) =>
   )
 const LARGEST = 12 * 1024 * 1024
 
+const asGeoJson = (text: string) => {
+  const { latitude, longitude } = bedStore.garden!.value.place
+  return readGeoJson(text, { latitude, longitude, northDeg: site.value.northDeg })
+}
+const READERS: Readonly<Record<string, (text: string) => ReturnType<typeof readDxf>>> = {
+  dxf: readDxf,
+  svg: (text) => readSvg(text, Number(unit.value)),
+  geojson: asGeoJson,
+  json: asGeoJson,
+}
+const unreadable = (): ReturnType<typeof readDxf> => ({
+  ok: false,
+  error: 'PNG and JPEG pictures, DXF, SVG and GeoJSON drawings can be brought in; this is something else.',
+})
 async function take() {
   const chosen = file.value?.files?.[0]
   if (file.value) file.value.value = ''
@@ -65,25 +79,7 @@ async function take() {
     return layUnder(chosen, ending === 'png' ? 'image/png' : 'image/jpeg')
   const text = await chosen.text()
   lastSvg.value = ending === 'svg' ? text : ''
-  const lie = {
-    latitude: bedStore.garden!.value.place.latitude,
-    longitude: bedStore.garden!.value.place.longitude,
-    northDeg: site.value.northDeg,
-  }
-  const read =
-    ending === 'dxf'
-      ? readDxf(text)
-      : ending === 'svg'
-        ? readSvg(text, Number(unit.value))
-        : ending === 'geojson' || ending === 'json'
-          ? readGeoJson(text, lie)
-          : null
-  if (!read) {
-    problem.value =
-      'PNG and JPEG pictures, DXF, SVG and GeoJSON drawings can be brought in; this is something else.'
-    return
-  }
-  show(read)
+  show((READERS[ending] ?? unreadable)(text))
 }
 watch(unit, () => {
   if (lastSvg.value) show(readSvg(lastSvg.value, Number(unit.value)))

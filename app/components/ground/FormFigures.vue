@@ -137,16 +137,16 @@ const moveStation = (i: number, x: number, y: number) =>
       <details class="wide">
         <summary>{{ form.edge.stations.length }} stations of the edge, from the middle</summary>
         <div v-for="(p, i) in form.edge.stations" :key="i" class="station">
-          <span>{{ i + 1 }}</span>
+          <span>{{ nth(i) }}</span>
           <GroundSignedLength
-            :label="`Edge station ${i + 1} right`"
+            :label="`Edge station ${nth(i)} right`"
             :model-value="p.x"
             :units="units"
             @update:model-value="(x) => moveStation(i, x, p.y)"
           />
           <span>right,</span>
           <GroundSignedLength
-            :label="`Edge station ${i + 1} toward the viewer`"
+            :label="`Edge station ${nth(i)} toward the viewer`"
             :model-value="p.y"
             :units="units"
             @update:model-value="(y) => moveStation(i, p.x, y)"

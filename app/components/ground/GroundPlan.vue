@@ -73,14 +73,15 @@ watchPostEffect(() => {
   })
 })
 
-const edgesOf = (bed: Bed) =>
-  bed.form.kind === 'island' || bed.form.kind === 'ring'
-    ? (['round'] as const)
-    : isRound(bed.form)
-      ? ([] as const)
-      : (['back', 'front'] as const)
-const stationsOf = (bed: Bed, which: 'back' | 'front' | 'round') =>
-  which === 'round' ? ('edge' in bed.form ? bed.form.edge.stations : []) : bed.outline[which].stations
+type EdgeName = 'back' | 'front' | 'round'
+function edgesOf({ form }: Bed): readonly EdgeName[] {
+  if (form.kind === 'island' || form.kind === 'ring') return ['round']
+  return isRound(form) ? [] : ['back', 'front']
+}
+function stationsOf({ form, outline }: Bed, which: EdgeName) {
+  if (which !== 'round') return outline[which].stations
+  return 'edge' in form ? form.edge.stations : []
+}
 
 /** Every station of the bed's edges, as something to take hold of. */
 const handles = computed(() => {

@@ -40,7 +40,7 @@ function sayCell(cell: (typeof grid.value)[number][number], row: number): string
       </template>
     </div>
     <p v-if="progress < 1" class="hint" role="status">
-      Working out the light, {{ Math.round(progress * 100) }} %
+      Working out the light, {{ percent(progress) }} %
       <button class="link" @click="cancel">Stop</button>
     </p>
     <p v-else-if="problem" class="loud" role="alert">{{ problem }}</p>

@@ -61,10 +61,10 @@ function draw() {
     <template v-if="open">
       <ol>
         <li v-for="(s, i) in sides" :key="i">
-          <span>{{ i + 1 }}.</span>
+          <span>{{ nth(i) }}.</span>
           <LengthInput
             hide-label
-            :label="`Side ${i + 1}`"
+            :label="`Side ${nth(i)}`"
             :model-value="s.lengthM"
             :units="units"
             :min="0.01"
@@ -74,7 +74,7 @@ function draw() {
           <span>then turn</span>
           <NumberInput
             hide-label
-            :label="`Turn after side ${i + 1}, degrees`"
+            :label="`Turn after side ${nth(i)}, degrees`"
             :model-value="s.turnDeg"
             :min="-180"
             :max="180"
@@ -87,7 +87,7 @@ function draw() {
             color="neutral"
             variant="ghost"
             icon="i-lucide-x"
-            :aria-label="`Take out side ${i + 1}`"
+            :aria-label="`Take out side ${nth(i)}`"
             @click="sides = sides.filter((_, k) => k !== i)"
           />
         </li>

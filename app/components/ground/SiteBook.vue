@@ -129,6 +129,10 @@ const exports = [
     onSelect: () => save('site.geojson', writeGeoJson(store.resolved, lie(), outlines()), 'application/geo+json'),
   },
 ]
+function sayFacing(id: string): string {
+  const place = placeOf(id)
+  return place ? `faces ${windName((place.lookDeg + 180) % 360)}` : 'not on the site yet'
+}
 </script>
 
 <template>
@@ -152,9 +156,7 @@ const exports = [
           <button class="what" :disabled="!placeOf(b.id)" @click="ground.chosenId = `bed:${b.id}`">
             <b class="serif">{{ b.bed.name }}</b>
             <small>
-              {{
-                placeOf(b.id) ? `faces ${windName((placeOf(b.id)!.lookDeg + 180) % 360)}` : 'not on the site yet'
-              }}
+              {{ sayFacing(b.id) }}
             </small>
           </button>
           <UButton v-if="!placeOf(b.id)" size="xs" color="neutral" variant="outline" @click="putOnSite(b.id)">

@@ -11,7 +11,20 @@ const hole = reactive({ mm: 45, minutes: 60 })
 const texture = computed(() => jarTest(jar.sand, jar.silt, jar.clay))
 const felt = computed(() => ribbonSoil(ribbon.cm, ribbon.gritty))
 const drains = computed(() => percolation(hole.mm, hole.minutes))
-const percent = (n: number) => `${Math.round(n * 100)} %`
+/** The layers as drawn in the jar, its water line at 44. */
+const JAR_PX = 70
+const FOOT_PX = 114
+const layers = computed(() => {
+  const { sand, silt, clay } = texture.value ?? { sand: 0, silt: 0, clay: 0 }
+  return {
+    sand: JAR_PX * sand,
+    silt: JAR_PX * silt,
+    clay: JAR_PX * clay,
+    sandTop: FOOT_PX - JAR_PX * sand,
+    siltTop: FOOT_PX - JAR_PX * (sand + silt),
+  }
+})
+const hundredths = (n: number) => `${percent(n)} %`
 </script>
 
 <template>
@@ -32,15 +45,9 @@ const percent = (n: number) => `${Math.round(n * 100)} %`
         <svg viewBox="0 0 70 120" class="jar" role="img" aria-label="Layers in the jar">
           <rect x="8" y="6" width="54" height="110" rx="8" fill="none" stroke="currentColor" stroke-width="2" />
           <g v-if="texture">
-            <rect x="10" :y="114 - 70 * texture.sand" width="50" :height="70 * texture.sand" fill="#c8a56a" />
-            <rect
-              x="10"
-              :y="114 - 70 * (texture.sand + texture.silt)"
-              width="50"
-              :height="70 * texture.silt"
-              fill="#9a7b52"
-            />
-            <rect x="10" y="44" width="50" :height="70 * texture.clay" fill="#7a4f3a" />
+            <rect x="10" :y="layers.sandTop" width="50" :height="layers.sand" fill="#c8a56a" />
+            <rect x="10" :y="layers.siltTop" width="50" :height="layers.silt" fill="#9a7b52" />
+            <rect x="10" y="44" width="50" :height="layers.clay" fill="#7a4f3a" />
           </g>
         </svg>
         <div class="inputs">
@@ -80,7 +87,8 @@ const percent = (n: number) => `${Math.round(n * 100)} %`
         </div>
       </div>
       <p v-if="texture" class="result" data-testid="jar">
-        {{ percent(texture.sand) }} sand, {{ percent(texture.silt) }} silt, {{ percent(texture.clay) }} clay:
+        {{ hundredths(texture.sand) }} sand, {{ hundredths(texture.silt) }} silt,
+        {{ hundredths(texture.clay) }} clay:
         <b>{{ texture.texture }}.</b>
         <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: texture.soil })">
           Write “{{ texture.soil }}” in the book

@@ -34,6 +34,7 @@ function addAfter(i: number) {
     ...props.spots.slice(i + 1),
   ])
 }
+const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
 </script>
 
 <template>
@@ -47,15 +48,15 @@ function addAfter(i: number) {
             :items="items"
             size="xs"
             class="fix"
-            :aria-label="`${name}, corner ${i + 1} fixed to`"
+            :aria-label="`${name}, corner ${nth(i)} fixed to`"
             @update:model-value="(of) => fix(i, String(of))"
           />
-          <span v-else>{{ spots.length > 1 ? i + 1 : 'at' }}</span>
+          <span v-else>{{ labelOf(i) }}</span>
         </td>
         <td>
           <GroundSignedLength
             v-if="!('of' in s)"
-            :label="`${name}, corner ${i + 1} right`"
+            :label="`${name}, corner ${nth(i)} right`"
             :model-value="s.x"
             :units="units"
             @update:model-value="(x) => put(i, { x, y: placeOf(s).y })"
@@ -66,7 +67,7 @@ function addAfter(i: number) {
         <td>
           <GroundSignedLength
             v-if="!('of' in s)"
-            :label="`${name}, corner ${i + 1} up`"
+            :label="`${name}, corner ${nth(i)} up`"
             :model-value="s.y"
             :units="units"
             @update:model-value="(y) => put(i, { x: placeOf(s).x, y })"
@@ -80,7 +81,7 @@ function addAfter(i: number) {
             color="neutral"
             variant="ghost"
             icon="i-lucide-plus"
-            :aria-label="`Add a corner after ${i + 1}`"
+            :aria-label="`Add a corner after ${nth(i)}`"
             @click="addAfter(i)"
           />
           <UButton
@@ -89,7 +90,7 @@ function addAfter(i: number) {
             color="neutral"
             variant="ghost"
             icon="i-lucide-x"
-            :aria-label="`Take out corner ${i + 1}`"
+            :aria-label="`Take out corner ${nth(i)}`"
             @click="
               emit(
                 'change',

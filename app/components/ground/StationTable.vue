@@ -3,7 +3,7 @@ import type { Edge } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
 /** An edge by its figures: one line a station, so far along, so far out. */
-defineProps<{ edge: Edge; units: Units; name: string }>()
+const props = defineProps<{ edge: Edge; units: Units; name: string }>()
 const emit = defineEmits<{
   kind: [kind: Edge['kind']]
   move: [index: number, to: { x: number; y: number }]
@@ -15,6 +15,11 @@ const kinds = [
   { label: 'stepped', value: 'stepped' },
   { label: 'curved', value: 'curved' },
 ]
+const isBetween = (i: number) => i > 0 && i < props.edge.stations.length - 1
+function endName(i: number): string {
+  if (isBetween(i)) return 'then'
+  return i === 0 ? 'left end' : 'right end'
+}
 </script>
 
 <template>
@@ -32,11 +37,11 @@ const kinds = [
     </div>
     <ol>
       <li v-for="(p, i) in edge.stations" :key="i">
-        <span>{{ i === 0 ? 'left end' : i === edge.stations.length - 1 ? 'right end' : 'then' }}</span>
+        <span>{{ endName(i) }}</span>
         <LengthInput
-          v-if="i > 0 && i < edge.stations.length - 1"
+          v-if="isBetween(i)"
           hide-label
-          :label="`${name} station ${i + 1} along`"
+          :label="`${name} station ${nth(i)} along`"
           :model-value="p.x"
           :units="units"
           :max="200"
@@ -46,7 +51,7 @@ const kinds = [
         <span>along,</span>
         <LengthInput
           hide-label
-          :label="`${name} station ${i + 1} out`"
+          :label="`${name} station ${nth(i)} out`"
           :model-value="p.y"
           :units="units"
           :max="100"
@@ -54,12 +59,12 @@ const kinds = [
         />
         <span>out</span>
         <UButton
-          v-if="i > 0 && i < edge.stations.length - 1"
+          v-if="isBetween(i)"
           size="xs"
           color="neutral"
           variant="ghost"
           icon="i-lucide-x"
-          :aria-label="`Remove station ${i + 1} of the ${name} edge`"
+          :aria-label="`Remove station ${nth(i)} of the ${name} edge`"
           @click="emit('remove', i)"
         />
       </li>

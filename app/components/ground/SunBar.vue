@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/time'
+import { MONTH_NAMES, monthName } from '~~/core/time'
 import { SUN_KEY, sunColour } from '~/painters/sunColours'
 import type { Shade } from '~/stores/ground'
 
@@ -27,6 +27,7 @@ const dayOfYear = computed({
   },
 })
 const monthShort = (m: number) => MONTH_NAMES[m - 1]!.slice(0, 3)
+const isWorking = computed(() => (ground.shade === 'month' || ground.shade === 'season') && worked.value < 1)
 </script>
 
 <template>
@@ -45,7 +46,7 @@ const monthShort = (m: number) => MONTH_NAMES[m - 1]!.slice(0, 3)
       </UButton>
     </div>
     <label v-if="ground.shade === 'shadows'" class="hour">
-      <span>{{ clock }} sun time, {{ ground.day }} {{ MONTH_NAMES[ground.month - 1] }}</span>
+      <span>{{ clock }} sun time, {{ ground.day }} {{ monthName(ground.month) }}</span>
       <em>hour</em>
       <input
         v-model.number="ground.minutes"
@@ -73,24 +74,22 @@ const monthShort = (m: number) => MONTH_NAMES[m - 1]!.slice(0, 3)
     </span>
     <div v-if="ground.shade === 'month' || ground.shade === 'season'" class="key">
       <span v-for="k in SUN_KEY" :key="k.from">
-        <i :style="{ background: sunColour(k.from + 1) }" />
+        <i :style="{ background: sunColour(nth(k.from)) }" />
         {{ k.label }}
       </span>
     </div>
     <span v-if="ground.shade === 'season'" class="fig">
-      {{ monthShort(season[0]!) }} to {{ monthShort(season[season.length - 1]!) }}
+      {{ monthShort(season[0]!) }} to {{ monthShort(season.at(-1)!) }}
     </span>
-    <span v-if="ground.shade === 'month'" class="fig">{{ MONTH_NAMES[ground.month - 1] }}</span>
+    <span v-if="ground.shade === 'month'" class="fig">{{ monthName(ground.month) }}</span>
     <span class="space" />
     <span v-if="progress < 1" class="work" role="status">
       <progress :value="progress" max="1" />
-      {{ Math.round(progress * 100) }} %
+      {{ percent(progress) }} %
       <button class="link" @click="cancel">Stop</button>
     </span>
     <span v-else-if="problem" class="loud" role="alert">{{ problem }}</span>
-    <span v-else-if="(ground.shade === 'month' || ground.shade === 'season') && worked < 1" class="fig">
-      {{ Math.round(worked * 100) }} % worked out again
-    </span>
+    <span v-else-if="isWorking" class="fig">{{ percent(worked) }} % worked out again</span>
     <div class="group" role="group" aria-label="Years that trees have grown">
       <span class="fig">trees</span>
       <UButton

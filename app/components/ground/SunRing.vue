@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/time'
+import { MONTH_NAMES, monthName } from '~~/core/time'
 
 /** The sun as a ring round the plan: its way over the day where it stands, the months where it never comes. */
 const props = defineProps<{ width: number; height: number }>()
@@ -29,6 +29,7 @@ const ticks = computed(() =>
       ? [
           {
             h,
+            clock: 12 + h,
             a: spot(s.azimuthDeg, r.value - 5),
             b: spot(s.azimuthDeg, r.value + 5),
             text: spot(s.azimuthDeg, r.value + 15),
@@ -110,7 +111,7 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
     <path :d="path" ref="hourWay" class="grab" @pointerdown="toHour" />
     <g v-for="t in ticks" :key="t.h">
       <line :x1="t.a.x" :y1="t.a.y" :x2="t.b.x" :y2="t.b.y" class="tick" />
-      <text :x="t.text.x" :y="t.text.y" class="hour">{{ 12 + t.h }}</text>
+      <text :x="t.text.x" :y="t.text.y" class="hour">{{ t.clock }}</text>
     </g>
     <g
       ref="monthRow"
@@ -121,7 +122,7 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
       aria-valuemin="1"
       aria-valuemax="12"
       :aria-valuenow="ground.month"
-      :aria-valuetext="MONTH_NAMES[ground.month - 1]"
+      :aria-valuetext="monthName(ground.month)"
       data-testid="ring-month"
       @keydown="monthKey"
       @pointerdown="toMonth"

@@ -56,6 +56,11 @@ const viewers = computed(() => [
 const sides = computed(() =>
   t.value.kind === 'building' ? t.value.outline.map((_, i) => ({ label: `side ${i + 1}`, value: i })) : [],
 )
+const putSolid = (hundredths: number) => put({ solid: hundredths / 100 })
+const leastSpots = computed(() => {
+  if ('outline' in t.value) return 3
+  return 'line' in t.value ? 2 : 1
+})
 </script>
 
 <template>
@@ -192,10 +197,10 @@ const sides = computed(() =>
       />
       <NumberInput
         label="Stops light, %"
-        :model-value="Math.round(t.solid * 100)"
+        :model-value="percent(t.solid)"
         :min="0"
         :max="100"
-        @update:model-value="(v) => put({ solid: v / 100 })"
+        @update:model-value="putSolid"
       />
     </div>
     <div v-else-if="t.kind === 'surface'" class="grid">
@@ -431,7 +436,7 @@ const sides = computed(() =>
         :spots="spotsOf(t)"
         :points="site.points"
         :units="units"
-        :least="'outline' in t ? 3 : 'line' in t ? 2 : 1"
+        :least="leastSpots"
         :name="t.name"
         @change="(spots) => set(withSpots(thing, spots))"
       />

@@ -35,6 +35,7 @@ const rows: readonly { label: string; of: (p: Plant) => string }[] = [
   { label: 'Cautions', of: (p) => cautionWords(p) || 'none' },
   { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${p.sizes[0]!.price.toFixed(2)}` },
 ]
+const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.value * 1.7) / 100})`)
 </script>
 
 <template>
@@ -45,7 +46,7 @@ const rows: readonly { label: string; of: (p: Plant) => string }[] = [
     <template v-else>
       <div class="line" :style="{ height: `${HEIGHT_PX}px` }">
         <svg width="56" :height="HEIGHT_PX" aria-hidden="true">
-          <g class="person" :transform="`translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM * 1.7) / 100})`">
+          <g class="person" :transform="personAt">
             <circle cx="0" cy="-93" r="7" />
             <path
               d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z"

@@ -46,7 +46,7 @@ const seen = computed(() =>
   places.value.filter((p) => p.left + p.w > scrolled.value - 200 && p.left < scrolled.value + width.value + 200),
 )
 const ticks = computed(() => {
-  const step = tallest.value > 8 ? 2 : tallest.value > 2.6 ? 1 : 0.5
+  const step = STEPS_M.find(({ over }) => tallest.value > over)?.step ?? 0.5
   return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step)
 })
 watch(
@@ -59,7 +59,7 @@ const wheel = (event: WheelEvent) => {
   if (Math.abs(event.deltaY) > Math.abs(event.deltaX)) holder.value?.scrollBy({ left: event.deltaY })
 }
 function key(event: KeyboardEvent) {
-  const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+  const by = stepOfKey(event)
   if (by === 0) return
   event.preventDefault()
   const at = props.plants.findIndex((p) => p.id === props.chosenId)
@@ -70,6 +70,18 @@ function key(event: KeyboardEvent) {
   if (place && (place.left < scrolled.value || place.left + place.w > scrolled.value + width.value))
     holder.value?.scrollTo({ left: place.left - width.value / 2 })
 }
+/** Steps of the ruler by how high it goes, metres. */
+const STEPS_M = [
+  { over: 8, step: 2 },
+  { over: 2.6, step: 1 },
+]
+const GROUND = `${FOOT_PX - 8}px`
+const FEET = `${FOOT_PX - 4}px`
+const yOf = (m: number) => height.value - FOOT_PX - m * pxPerM.value
+const personAt = computed(() => `translate(80 ${height.value - FOOT_PX}) scale(${(pxPerM.value * PERSON_M) / 100})`)
+const portraitHeight = (plant: Plant) =>
+  Math.min(height.value, Math.max(20, fullHeightM(plant) * pxPerM.value * 1.12 + 14))
+const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? '↑ ' : '')
 </script>
 
 <template>
@@ -84,7 +96,7 @@ function key(event: KeyboardEvent) {
     @keydown="key"
   >
     <div class="stage" :style="{ width: `${whole}px` }">
-      <div class="ground" :style="{ bottom: `${FOOT_PX - 8}px` }" />
+      <div class="ground" :style="{ bottom: GROUND }" />
       <svg
         class="ruler"
         :style="{ left: `${scrolled}px`, height: `${height}px` }"
@@ -94,16 +106,10 @@ function key(event: KeyboardEvent) {
       >
         <rect x="0" y="0" width="60" :height="height" class="veil" />
         <g v-for="t in ticks" :key="t">
-          <line
-            x1="36"
-            x2="46"
-            :y1="height - FOOT_PX - t * pxPerM"
-            :y2="height - FOOT_PX - t * pxPerM"
-            class="tick"
-          />
-          <text x="32" :y="height - FOOT_PX - t * pxPerM">{{ t }} m</text>
+          <line x1="36" x2="46" :y1="yOf(t)" :y2="yOf(t)" class="tick" />
+          <text x="32" :y="yOf(t)">{{ t }} m</text>
         </g>
-        <g class="person" :transform="`translate(80 ${height - FOOT_PX}) scale(${(pxPerM * PERSON_M) / 100})`">
+        <g class="person" :transform="personAt">
           <circle cx="0" cy="-93" r="7" />
           <path
             d="M-9 -82 Q0 -86 9 -82 L12 -50 L8 -49 L7 -66 L7 -46 L6 0 L1 0 L0 -42 L-1 0 L-6 0 L-7 -46 L-7 -66 L-8 -49 L-12 -50 Z"
@@ -125,16 +131,15 @@ function key(event: KeyboardEvent) {
           :plant="p.plant"
           :month="month"
           :width="p.w"
-          :height="Math.min(height, Math.max(20, fullHeightM(p.plant) * pxPerM * 1.12 + 14))"
+          :height="portraitHeight(p.plant)"
           :px-per-m="pxPerM"
           class="portrait"
-          :style="{ bottom: `${FOOT_PX - 4}px` }"
+          :style="{ bottom: FEET }"
         />
         <div class="words">
           <b :title="p.plant.botanicalName">{{ p.plant.commonName }}</b>
           <small>
-            {{ fullHeightM(p.plant) > tallest * 1.05 ? '↑ ' : '' }}{{ fullHeightM(p.plant) }} ×
-            {{ p.plant.spreadM }} m
+            {{ arrowFor(p.plant) }}{{ fullHeightM(p.plant) }} × {{ p.plant.spreadM }} m
             <em v-if="marks.get(p.plant.id)">· {{ marks.get(p.plant.id) }}</em>
           </small>
           <span class="acts">

@@ -67,6 +67,11 @@ async function save(reset = false) {
   }
 }
 const flowers = computed(() => monthSpan(placeMonths(props.plant.flowerMonths, climate.value)))
+const flowerWords = computed(() => {
+  const { flowerForm, fragrance } = props.plant
+  if (!flowers.value) return 'none to speak of'
+  return `${flowerForm}, ${flowers.value}${fragrance === 'none' ? '' : `, ${fragrance} scent`}`
+})
 </script>
 
 <template>
@@ -89,11 +94,7 @@ const flowers = computed(() => monthSpan(placeMonths(props.plant.flowerMonths, c
       </dd>
       <dt>Flower</dt>
       <dd>
-        {{
-          flowers
-            ? `${plant.flowerForm}, ${flowers}${plant.fragrance === 'none' ? '' : `, ${plant.fragrance} scent`}`
-            : 'none to speak of'
-        }}
+        {{ flowerWords }}
       </dd>
       <dt>Wants</dt>
       <dd>

@@ -26,6 +26,9 @@ watch(
   () => props.plants,
   () => holder.value?.scrollTo({ top: 0 }),
 )
+const aboveHeight = computed(() => `${first.value * ROW_PX}px`)
+const belowHeight = computed(() => `${(props.plants.length - last.value) * ROW_PX}px`)
+const rowNumber = (i: number) => first.value + nth(i)
 </script>
 
 <template>
@@ -46,11 +49,11 @@ watch(
         </tr>
       </thead>
       <tbody>
-        <tr v-if="first > 0" aria-hidden="true"><td colspan="10" :style="{ height: `${first * ROW_PX}px` }" /></tr>
+        <tr v-if="first > 0" aria-hidden="true"><td colspan="10" :style="{ height: aboveHeight }" /></tr>
         <tr
           v-for="(p, i) in rows"
           :key="p.id"
-          :aria-rowindex="first + i + 1"
+          :aria-rowindex="rowNumber(i)"
           :class="{ chosen: p.id === chosenId }"
           :style="{ height: `${ROW_PX}px` }"
           @click="emit('choose', p)"
@@ -82,7 +85,7 @@ watch(
           </td>
         </tr>
         <tr v-if="last < plants.length" aria-hidden="true">
-          <td colspan="10" :style="{ height: `${(plants.length - last) * ROW_PX}px` }" />
+          <td colspan="10" :style="{ height: belowHeight }" />
         </tr>
       </tbody>
     </table>

@@ -51,6 +51,22 @@ function bareCells(scene: Scene, range: Range): Remark[] {
       }
     }
   }
+  return barest(scene, { first, from, to, rows, baseY, edge, clearance })
+}
+
+interface Cells {
+  readonly first: number
+  readonly from: number
+  readonly to: number
+  readonly rows: number
+  readonly baseY: number
+  readonly edge: number
+  readonly clearance: Float32Array
+}
+
+/** Of each column the barest cell, where a bare circle fits. */
+function barest({ frame, school }: Scene, { first, from, to, rows, baseY, edge, clearance }: Cells): Remark[] {
+  const least = school.bareCircleM / 2
   const found: Remark[] = []
   for (let c = from; c <= to; c++) {
     const x = first + c * CELL_M

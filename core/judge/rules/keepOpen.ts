@@ -3,7 +3,7 @@ import type { BedFrame } from '../../bed'
 import { type PlaceMonth, monthName, placeMonth, type LibraryMonth, type Moment } from '../../time'
 import type { Body } from '../../layout'
 import { type PlacedOf, holds } from '../../site'
-import { aspectOf, blockedShare, judgedTurns, middleOfBed, type Eye, outlinesOf } from '../../see'
+import { aspectOf, blockedShare, judgedTurns, middleOfBed, type Aim, type Eye, outlinesOf } from '../../see'
 import type { Finding } from '../finding'
 import type { WholeRule } from '../rule'
 import { bodiesNear, capital, metres, nameOf, type Scene } from '../../scene'
@@ -58,59 +58,76 @@ function centrepiece(scene: Scene): Finding[] {
 
 function targets(scene: Scene): Finding[] {
   if (scene.placement.plants.length === 0) return []
-  return (scene.surroundings?.things ?? []).flatMap((t): Finding[] => {
+  const things = scene.surroundings?.things ?? []
+  return things.flatMap((t): Finding[] => {
     if (t.kind === 'feature') return t.keepInView ? feature(scene, t) : []
-    const viewer = t.kind === 'target' ? scene.surroundings!.things.find((v) => v.id === t.seenFrom) : undefined
-    if (t.kind !== 'target' || viewer?.kind !== 'viewpoint') return []
-    const eye: Eye = { ...viewer.at, z: viewer.eyeM }
-    const aim = { x: t.at.x, y: t.at.y, widthM: t.widthM, fromM: t.fromM, toM: t.toM }
-    if (!crosses(scene, eye, aim)) return []
-    if (t.wish === 'keep') {
-      const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
-      if (worst.share <= TOLERATED) return []
-      const by = blockers(ownBodies(scene, { month: leafy(scene), year: worst.year }), (one) =>
-        blockedShare(one, eye, aim),
-      )
-      return [
-        say(scene, t.id, by, worst, {
-          title: `Closes the view: ${t.name}`,
-          what: `${t.name}, seen from ${viewer.name.toLowerCase()},`,
-          from: scene.frame.runFrom,
-          to: scene.frame.runTo,
-        }),
-      ]
+    if (t.kind !== 'target') return []
+    const viewer = things.find((v) => v.id === t.seenFrom)
+    if (viewer?.kind !== 'viewpoint') return []
+    const sight = {
+      eye: { ...viewer.at, z: viewer.eyeM },
+      aim: { ...t.at, widthM: t.widthM, fromM: t.fromM, toM: t.toM },
     }
-    const share = (month: PlaceMonth, year: number) => blockedShare(bodiesNear(scene, { month, year }), eye, aim)
-    const year = (month: PlaceMonth) => YEARS.find((y) => share(month, y) >= SCREENED)
-    const hiddenFrom = year(leafy(scene))
-    if (hiddenFrom !== undefined && hiddenFrom <= 5) return []
-    const atTen = share(leafy(scene), 10)
-    const bare = share(placeMonth(OUT_OF_LEAF, scene.climate), 10)
-    return [
-      {
-        id: `keep-open:${t.id}`,
-        rule: 'keep-open',
-        title:
-          hiddenFrom === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${hiddenFrom}`,
-        reason:
-          `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in ` +
-          `${monthName(leafy(scene))} of year 10, ${Math.round(bare * 100)} % in ` +
-          `${monthName(placeMonth(OUT_OF_LEAF, scene.climate))}; ${SCREENED * 100} % counts as ` +
-          `hidden${hiddenFrom === undefined ? '' : `, reached in year ${hiddenFrom}`}.`,
-        weight: hiddenFrom === undefined ? 74 : 48,
-        from: scene.frame.runFrom,
-        to: scene.frame.runTo,
-        plants: [],
-        figures: [
-          { name: 'blocked in leaf', value: atTen * 100, unit: '%' },
-          { name: 'blocked in winter', value: bare * 100, unit: '%' },
-        ],
-        source:
-          'Rays from the eye to a grid on the target, dimmed by each plant’s density. Calculations, What is seen.',
-        mends: [],
-      },
-    ]
+    if (!crosses(scene, sight.eye, sight.aim)) return []
+    return t.wish === 'keep' ? closes(scene, t, viewer, sight) : hides(scene, t, viewer, sight)
   })
+}
+
+interface Sight {
+  readonly eye: Eye
+  readonly aim: Aim
+}
+type Target = PlacedOf<'target'>
+type Viewer = PlacedOf<'viewpoint'>
+
+/** A view to keep that planting closes. */
+function closes(scene: Scene, t: Target, viewer: Viewer, { eye, aim }: Sight): Finding[] {
+  const worst = worstYear(scene, (bodies) => blockedShare(bodies, eye, aim))
+  if (worst.share <= TOLERATED) return []
+  const by = blockers(ownBodies(scene, { month: leafy(scene), year: worst.year }), (one) =>
+    blockedShare(one, eye, aim),
+  )
+  return [
+    say(scene, t.id, by, worst, {
+      title: `Closes the view: ${t.name}`,
+      what: `${t.name}, seen from ${viewer.name.toLowerCase()},`,
+      from: scene.frame.runFrom,
+      to: scene.frame.runTo,
+    }),
+  ]
+}
+
+/** A view to hide that planting does not hide, or not soon. */
+function hides(scene: Scene, t: Target, viewer: Viewer, { eye, aim }: Sight): Finding[] {
+  const share = (month: PlaceMonth, year: number) => blockedShare(bodiesNear(scene, { month, year }), eye, aim)
+  const year = (month: PlaceMonth) => YEARS.find((y) => share(month, y) >= SCREENED)
+  const hiddenFrom = year(leafy(scene))
+  if (hiddenFrom !== undefined && hiddenFrom <= 5) return []
+  const atTen = share(leafy(scene), 10)
+  const bare = share(placeMonth(OUT_OF_LEAF, scene.climate), 10)
+  return [
+    {
+      id: `keep-open:${t.id}`,
+      rule: 'keep-open',
+      title: hiddenFrom === undefined ? `Does not hide ${t.name}` : `Hides ${t.name} only from year ${hiddenFrom}`,
+      reason:
+        `From ${viewer.name.toLowerCase()} ${Math.round(atTen * 100)} % of it is blocked in ` +
+        `${monthName(leafy(scene))} of year 10, ${Math.round(bare * 100)} % in ` +
+        `${monthName(placeMonth(OUT_OF_LEAF, scene.climate))}; ${SCREENED * 100} % counts as ` +
+        `hidden${hiddenFrom === undefined ? '' : `, reached in year ${hiddenFrom}`}.`,
+      weight: hiddenFrom === undefined ? 74 : 48,
+      from: scene.frame.runFrom,
+      to: scene.frame.runTo,
+      plants: [],
+      figures: [
+        { name: 'blocked in leaf', value: atTen * 100, unit: '%' },
+        { name: 'blocked in winter', value: bare * 100, unit: '%' },
+      ],
+      source:
+        'Rays from the eye to a grid on the target, dimmed by each plant’s density. Calculations, What is seen.',
+      mends: [],
+    },
+  ]
 }
 
 /**

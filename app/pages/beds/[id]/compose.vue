@@ -15,10 +15,10 @@ const { lined } = useAspect()
 const { axis, planAxis, planPx, elevationPx, planTopPx } = useAxis({ width, restPx: rest })
 watchEffect(() => setDropAxis(axis.value))
 
+const YEARS = ['planting year', 'first year']
 const when = computed(
   () =>
-    `${MONTH_NAMES[compose.moment.month - 1]}, ` +
-    `${compose.moment.year === 0 ? 'planting year' : compose.moment.year === 1 ? 'first year' : `year ${compose.moment.year}`}`,
+    `${MONTH_NAMES[compose.moment.month - 1]}, ` + `${YEARS[compose.moment.year] ?? `year ${compose.moment.year}`}`,
 )
 const tabs = computed(() => [
   { id: 'look' as const, label: 'Second look', count: findings.value.length },

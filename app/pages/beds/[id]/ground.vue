@@ -48,6 +48,10 @@ function scaleBy(metres: number) {
   known.value = null
   ground.take('choose')
 }
+const TOLERATED_M = 0.05
+const sayMissing = ({ need, have }: { need: number; have: number }) =>
+  need > have + TOLERATED_M ? `${(need - have).toFixed(2)} m are missing` : 'which there is'
+const sayVolume = (m3: number) => (m3 >= 0.1 ? `${m3.toFixed(1)} m³` : `${Math.round(m3 * 1000)} l`)
 </script>
 
 <template>
@@ -103,14 +107,10 @@ function scaleBy(metres: number) {
         {{ formatBoth(frame.depths.least, units) }} to {{ formatBoth(frame.depths.greatest, units) }}
         <template v-if="needed">
           · its layers need {{ formatBoth(needed.need, units) }},
-          {{
-            needed.need > needed.have + 0.05
-              ? `${(needed.need - needed.have).toFixed(2)} m are missing`
-              : 'which there is'
-          }}
+          {{ sayMissing(needed) }}
         </template>
         · soil
-        {{ figures.soilM3 >= 0.1 ? `${figures.soilM3.toFixed(1)} m³` : `${Math.round(figures.soilM3 * 1000)} l` }}
+        {{ sayVolume(figures.soilM3) }}
         at {{ figures.soilDepthM }} m
         <template v-if="figures.fillKg">
           · about {{ Math.round(figures.fillKg) }} kg a filled pot: lift it with help

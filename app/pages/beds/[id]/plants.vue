@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { laneNames } from '~~/core/bed'
-import { MONTH_NAMES, libraryMonth } from '~~/core/time'
+import { MONTH_NAMES, monthName, libraryMonth } from '~~/core/time'
 import { isLaneOf } from '~~/core/layout'
 import { rankPlants } from '~~/core/match'
 import { fullHeightM, KINDS, misfits, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
@@ -124,6 +124,10 @@ const VIEWS = [
   { id: 'table', label: 'Table' },
   { id: 'compare', label: 'Side by side' },
 ] as const
+const fitsLabel = computed(() => {
+  const many = scene.value ? remain({ site: scene.value.site }) : 0
+  return fits.value ? 'suits this bed' : `suits this bed (${many})`
+})
 </script>
 
 <template>
@@ -139,10 +143,7 @@ const VIEWS = [
       <USelect v-model="kind" :items="kinds" aria-label="Kind" class="pick" />
       <USelect v-model="lane" :items="lanes" aria-label="Lane" class="pick" />
       <USelect v-model="month" :items="months" aria-label="Flower month" class="pick wide" />
-      <USwitch
-        v-model="fits"
-        :label="fits ? 'suits this bed' : `suits this bed (${scene ? remain({ site: scene.site }) : 0})`"
-      />
+      <USwitch v-model="fits" :label="fitsLabel" />
       <USwitch v-model="evergreen" :label="`evergreen${evergreen ? '' : ` (${remain({ evergreen: true })})`}`" />
       <USwitch v-model="scent" :label="`scented${scent ? '' : ` (${remain({ fragrant: true })})`}`" />
       <USwitch
@@ -183,7 +184,7 @@ const VIEWS = [
         class="order"
       />
       <label class="months">
-        <span>as in {{ MONTH_NAMES[compose.moment.month - 1] }}</span>
+        <span>as in {{ monthName(compose.moment.month) }}</span>
         <input
           type="range"
           min="1"
