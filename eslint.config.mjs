@@ -41,16 +41,16 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-invalid-void-type': 'off',
-      '@stylistic/max-len': ['warn', { code: 140, ignoreRegExpLiterals: true, ignorePattern: '^ *<path ' }],
-      complexity: ['warn', { max: 12, variant: 'modified' }],
-      'max-lines': ['warn', { max: 300, skipBlankLines: true }],
-      'max-lines-per-function': ['warn', { max: 100, skipBlankLines: true, skipComments: true }],
-      'no-nested-ternary': 'warn',
+      '@stylistic/max-len': ['error', { code: 140, ignoreRegExpLiterals: true, ignorePattern: '^ *<path ' }],
+      complexity: ['error', { max: 12, variant: 'modified' }],
+      'max-lines': ['error', { max: 300, skipBlankLines: true }],
+      'max-lines-per-function': ['error', { max: 100, skipBlankLines: true, skipComments: true }],
+      'no-nested-ternary': 'error',
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
       'vue/attributes-order': 'off',
       'vue/no-restricted-syntax': [
-        'warn',
+        'error',
         inTemplates(
           'BinaryExpression[operator=/^[-+*/%]$/]',
           'No arithmetic in templates: work it out in the script.',

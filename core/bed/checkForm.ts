@@ -1,3 +1,4 @@
+import type { Point } from '../geometry'
 import { fail, ok, type Result } from '../result'
 import { isRound, type BedForm } from './form'
 import { closedLine, middleOf, rayHits } from './roundFrame'
@@ -6,27 +7,34 @@ const LEAST_DEPTH_M = 0.1
 
 /** Whether the figures of a bed's kind make a bed. */
 export function checkForm(form: BedForm): Result<true> {
-  if (form.kind === 'court') {
-    const quarter = Math.min(form.widthM, form.depthM) - form.pathM
-    if (quarter < 1)
-      return fail(
-        `The paths take the whole court: with ${show(form.pathM)} m paths it needs to be more than ${show(form.pathM + 1)} m each way.`,
-      )
-    if (form.repeat === 'turned' && Math.abs(form.widthM - form.depthM) > 0.01)
-      return fail(
-        `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ` +
-          `${show(form.depthM)} m. Mirror them, or make it square.`,
-      )
-  }
-  if (!isRound(form) || form.kind === 'court' || form.kind === 'container') return ok(true)
+  if (form.kind === 'court') return checkCourt(form)
+  if (!isRound(form) || form.kind === 'container') return ok(true)
+  return checkEdge(form)
+}
+
+function checkCourt(form: Extract<BedForm, { kind: 'court' }>): Result<true> {
+  const quarter = Math.min(form.widthM, form.depthM) - form.pathM
+  if (quarter < 1)
+    return fail(
+      `The paths take the whole court: with ${show(form.pathM)} m paths it needs to be more than ${show(form.pathM + 1)} m each way.`,
+    )
+  if (form.repeat === 'turned' && Math.abs(form.widthM - form.depthM) > 0.01)
+    return fail(
+      `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ` +
+        `${show(form.depthM)} m. Mirror them, or make it square.`,
+    )
+  return ok(true)
+}
+
+type EdgedForm = Extract<BedForm, { kind: 'island' | 'ring' }>
+const isFar = (p: Point) =>
+  !Number.isFinite(p.x) || !Number.isFinite(p.y) || Math.abs(p.x) > FAR_M || Math.abs(p.y) > FAR_M
+const FAR_M = 200
+
+function checkEdge(form: EdgedForm): Result<true> {
   const { stations } = form.edge
   if (stations.length < 3) return fail('A closed edge needs at least three stations.')
-  if (
-    stations.some(
-      (p) => !Number.isFinite(p.x) || !Number.isFinite(p.y) || Math.abs(p.x) > 200 || Math.abs(p.y) > 200,
-    )
-  )
-    return fail('A station lies more than 200 m from the middle: check the unit.')
+  if (stations.some(isFar)) return fail('A station lies more than 200 m from the middle: check the unit.')
   const line = closedLine(form.edge)
   const { spine } = middleOf(line)
   for (let i = 0; i < line.length; i++) {

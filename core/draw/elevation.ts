@@ -54,33 +54,15 @@ export function elevation(
   aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
 ): Elevation {
   const { form } = bed
-  const own = aspect.turnDeg === 0 && !frame.closed
-  // Borders keep the wall line as the ground's far edge; others begin at their farthest place.
-  const farY = own ? 0 : Math.min(...aspect.outlines.flat().map((p) => p.y))
-  const nearY = own ? frame.depths.greatest : Math.max(...aspect.outlines.flat().map((p) => p.y))
-  const potM = form.kind === 'container' ? form.heightM : 0
-  const fallM = form.kind === 'terrace' && own ? form.fallM : 0
-  const fallAt = (x: number) => (fallM === 0 ? 0 : (fallM * (x - frame.firstX)) / (frame.lastX - frame.firstX))
-  const foot = (p: Point) => -(p.y - farY) * aspect.groundFall - fallAt(p.x)
-  const footOf = ({ at }: Body, turnedTo: Point) => {
-    if (at.neighbour) return foot({ ...turnedTo, y: clamp(turnedTo.y, farY, nearY) }) + (at.groundM ?? 0)
-    return at.plant.kind === 'climber' && frame.behind === 'wall' ? 0 : foot(turnedTo) + potM
-  }
-  const eyeY = nearY + aspect.eyeDistanceM
-  const turned = bodies
-    .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
-    .filter((b) => !b.at.neighbour || isInPicture(aspect.turn(b.at), aspect, own && bed.wall ? 0 : -Infinity, eyeY))
-    .map((body) => {
-      const at = aspect.turn(body.at)
-      return { body, at, depth: depth(body, at) }
-    })
-    .sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
-  const figures = turned.map(({ body, at }) => {
+  const ground = groundOf(frame, form, aspect)
+  const { own, farY, nearY, potM, fallM, foot } = ground
+  const turned = standing(bodies, aspect, own && bed.wall ? 0 : -Infinity, nearY + aspect.eyeDistanceM)
+  const figures = turned.map(({ body, at }): Figure => {
     const { seed } = body.at
     return {
       body,
       x: at.x,
-      baseM: footOf(body, at),
+      baseM: footOf(body, at, ground, frame),
       variant: (seed >>> 3) % VARIANTS,
       mirrored: ((seed >>> 9) & 1) === 1,
       scale: 0.96 + (((seed >>> 12) & 255) / 255) * 0.08,
@@ -113,6 +95,46 @@ export function elevation(
       form.kind === 'container' ? potM + 0.6 : 1.5,
     ),
   }
+}
+
+interface GroundLine {
+  /** Whether the picture lines up with the bed's own run. */
+  readonly own: boolean
+  readonly farY: number
+  readonly nearY: number
+  readonly potM: number
+  readonly fallM: number
+  /** Height of the ground's line at a place, metres. */
+  readonly foot: (p: Point) => number
+}
+
+function groundOf(frame: BedFrame, form: Bed['form'], aspect: Aspect): GroundLine {
+  const own = aspect.turnDeg === 0 && !frame.closed
+  const ys = aspect.outlines.flat().map((p) => p.y)
+  // Borders keep the wall line as the ground's far edge; others begin at their farthest place.
+  const farY = own ? 0 : Math.min(...ys)
+  const nearY = own ? frame.depths.greatest : Math.max(...ys)
+  const potM = form.kind === 'container' ? form.heightM : 0
+  const fallM = form.kind === 'terrace' && own ? form.fallM : 0
+  const fallAt = (x: number) => (fallM === 0 ? 0 : (fallM * (x - frame.firstX)) / (frame.lastX - frame.firstX))
+  const foot = (p: Point) => -(p.y - farY) * aspect.groundFall - fallAt(p.x)
+  return { own, farY, nearY, potM, fallM, foot }
+}
+
+/** What shows, turned to the viewer, the farthest first. */
+const standing = (bodies: readonly Body[], aspect: Aspect, fromY: number, eyeY: number) =>
+  bodies
+    .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
+    .map((body) => {
+      const at = aspect.turn(body.at)
+      return { body, at, depth: depth(body, at) }
+    })
+    .filter(({ body, at }) => !body.at.neighbour || isInPicture(at, aspect, fromY, eyeY))
+    .sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
+
+function footOf({ at }: Body, turned: Point, { foot, farY, nearY, potM }: GroundLine, frame: BedFrame): number {
+  if (at.neighbour) return foot({ ...turned, y: clamp(turned.y, farY, nearY) }) + (at.groundM ?? 0)
+  return at.plant.kind === 'climber' && frame.behind === 'wall' ? 0 : foot(turned) + potM
 }
 
 /** A plant of another bed shows when it stands before the wall, before the viewer, and beside no end of the picture. */

@@ -22,28 +22,42 @@ const isText = (node) =>
 const isNamed = (node) =>
   (ts.isPropertyAssignment(node.parent) || ts.isPropertySignature(node.parent)) && node.parent.name === node
 
-/** The text that takes an expression's place, or null; `render` gives the text of a part. */
-export function changeOf(node, render) {
-  if (ts.isNumericLiteral(node) && !isNamed(node) && !ts.isLiteralTypeNode(node.parent)) {
-    const value = Number(node.text)
-    return String(value === 0 ? 1 : value * 1.5)
-  }
-  if (node.kind === ts.SyntaxKind.TrueKeyword && !ts.isLiteralTypeNode(node.parent)) return 'false'
-  if (node.kind === ts.SyntaxKind.FalseKeyword && !ts.isLiteralTypeNode(node.parent)) return 'true'
-  if (ts.isBinaryExpression(node)) {
-    const to = OPERATORS[node.operatorToken.getText()]
-    if (!to || isText(node.left) || isText(node.right)) return null
-    return `(${render(node.left)}) ${to} (${render(node.right)})`
-  }
-  if (ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.ExclamationToken)
-    return `!!(${render(node.operand)})`
-  if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression)) {
-    const { expression, name } = node.expression
-    const to = expression.getText() === 'Math' ? SWAPPED[name.text] : undefined
-    return to ? `Math.${to}(${node.arguments.map(render).join(', ')})` : null
-  }
-  return null
+function changedNumber(node) {
+  if (!ts.isNumericLiteral(node) || isNamed(node) || ts.isLiteralTypeNode(node.parent)) return null
+  const value = Number(node.text)
+  return String(value === 0 ? 1 : value * 1.5)
 }
+const FLIPPED = new Map([
+  [ts.SyntaxKind.TrueKeyword, 'false'],
+  [ts.SyntaxKind.FalseKeyword, 'true'],
+])
+const changedTruth = (node) => (ts.isLiteralTypeNode(node.parent) ? null : (FLIPPED.get(node.kind) ?? null))
+
+function changedBinary(node, render) {
+  if (!ts.isBinaryExpression(node)) return null
+  const to = OPERATORS[node.operatorToken.getText()]
+  if (!to || isText(node.left) || isText(node.right)) return null
+  return `(${render(node.left)}) ${to} (${render(node.right)})`
+}
+const changedNot = (node, render) =>
+  ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.ExclamationToken
+    ? `!!(${render(node.operand)})`
+    : null
+
+function changedCall(node, render) {
+  if (!ts.isCallExpression(node) || !ts.isPropertyAccessExpression(node.expression)) return null
+  const { expression, name } = node.expression
+  const to = expression.getText() === 'Math' ? SWAPPED[name.text] : undefined
+  return to ? `Math.${to}(${node.arguments.map(render).join(', ')})` : null
+}
+
+/** The text that takes an expression's place, or null; `render` gives the text of a part. */
+export const changeOf = (node, render) =>
+  changedNumber(node) ??
+  changedTruth(node) ??
+  changedBinary(node, render) ??
+  changedNot(node, render) ??
+  changedCall(node, render)
 
 const isErased = (node) =>
   ts.isTypeNode(node) ||

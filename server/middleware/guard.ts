@@ -7,6 +7,8 @@ const FILES = new Set(['image/png', 'image/jpeg', 'application/zip'])
 const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
+type Event = Parameters<typeof getRequestHeader>[0]
+
 /** Turns away bodies that are too large, requests made by other sites' pages, and, on loopback, foreign host names. */
 export default defineEventHandler((event) => {
   const host = getRequestHeader(event, 'host') ?? ''
@@ -16,22 +18,24 @@ export default defineEventHandler((event) => {
   if (!CHANGING.has(event.method) || !event.path.startsWith('/api/')) return
   const origin = getRequestHeader(event, 'origin')
   if (origin && originHost(origin) !== host) throw refuse(403, 'This request was made by another site.')
-  if (event.method === 'DELETE') return
+  if (event.method !== 'DELETE') checkBody(event)
+})
+
+const mb = (bytes: number) => bytes / 1048576
+
+function checkBody(event: Event) {
   const length = getRequestHeader(event, 'content-length')
   if (length === undefined) throw refuse(411, 'The request must say how long it is.')
   const type = (getRequestHeader(event, 'content-type') ?? '').split(';')[0]!
   const most = FILES.has(type) ? LARGEST_FILE : LARGEST_BODY
-  if (Number(length) > most)
-    throw refuse(
-      413,
-      `The request is ${(Number(length) / 1048576).toFixed(1)} MB; ${most / 1048576} MB is the most. Split it into smaller parts.`,
-    )
-  if (type !== 'application/json' && type !== 'text/csv' && !FILES.has(type))
-    throw refuse(
-      415,
-      'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, or ZIP to the archive import.',
-    )
-})
+  if (Number(length) > most) {
+    const said = `The request is ${mb(Number(length)).toFixed(1)} MB; ${mb(most)} MB is the most.`
+    throw refuse(413, `${said} Split it into smaller parts.`)
+  }
+  if (!TEXTS.has(type) && !FILES.has(type)) throw refuse(415, TAKEN)
+}
+const TEXTS = new Set(['application/json', 'text/csv'])
+const TAKEN = 'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, or ZIP to the archive import.'
 
 function originHost(origin: string): string | null {
   try {

@@ -96,18 +96,19 @@ const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 }
+/** All plants from left to right, and the keys that go from one to the next. */
+const plants = computed(() => [...(scene.value?.placement.plants ?? [])].sort((a, b) => a.x - b.x || a.y - b.y))
+const ALONG: Readonly<Record<string, number>> = { '.': 1, ',': -1 }
+function chooseNext(by: number) {
+  const many = plants.value.length
+  const now = plants.value.findIndex((p) => p.id === compose.plantId)
+  const next = plants.value[(Math.max(now, by > 0 ? -1 : 0) + by + many) % many]
+  if (next) compose.choose(next.driftId, next.id)
+}
 function key(event: KeyboardEvent) {
-  const plants = [...(scene.value?.placement.plants ?? [])].sort((a, b) => a.x - b.x || a.y - b.y)
-  const chosen = plants.find((p) => p.id === compose.plantId)
-  if (event.key === '.' || event.key === ',') {
-    const next =
-      plants[
-        (plants.findIndex((p) => p.id === compose.plantId) + (event.key === '.' ? 1 : plants.length - 1)) %
-          plants.length
-      ]
-    if (next) compose.choose(next.driftId, next.id)
-    return
-  }
+  const along = ALONG[event.key]
+  if (along) return chooseNext(along)
+  const chosen = plants.value.find((p) => p.id === compose.plantId)
   if (!chosen) return
   if (event.key === 'u') return unpin(chosen.driftId, chosen.index)
   if (event.key === 'Delete' || event.key === 'Backspace') {

@@ -22,8 +22,6 @@ const {
   setDepth,
   setLanes,
   setWall,
-  setOpening,
-  addOpening,
 } = useGround()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const bed = computed(() => store.bed!)
@@ -34,12 +32,6 @@ const lanes = computed(() =>
     return { name, depth: frame.value ? laneDepthAt(frame.value, band, middle) : 0 }
   }),
 )
-const materials = [
-  { label: 'brick', value: 'brick' },
-  { label: 'stone', value: 'stone' },
-  { label: 'render', value: 'render' },
-  { label: 'boards', value: 'boards' },
-]
 const facings = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map(
   (f) => ({ label: f, value: f }),
 )
@@ -65,7 +57,6 @@ function rename() {
 const ground = (change: Partial<typeof bed.value.ground>) => set({ ground: { ...bed.value.ground, ...change } })
 const viewpoint = (change: Partial<typeof bed.value.viewpoint>) =>
   set({ viewpoint: { ...bed.value.viewpoint, ...change } })
-const openings = computed(() => [...(bed.value.wall?.openings ?? [])].sort((a, b) => a.x - b.x))
 function takeFromSite(id: unknown) {
   const found = fromSite.value.find((v) => v.thing.id === id)
   if (found) viewpoint(found.viewpoint)
@@ -166,110 +157,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
         Its wall, height and windows come from the site, where it lies against a building or fence: change them
         under “The site”.
       </p>
-      <template v-else-if="bed.wall">
-        <div class="three">
-          <LengthInput
-            label="Height"
-            :model-value="bed.wall.heightM"
-            :units="units"
-            :min="0.3"
-            :max="40"
-            @update:model-value="(heightM) => setWall({ heightM })"
-          />
-          <div>
-            <label class="label" for="material">Material</label>
-            <USelect
-              id="material"
-              :model-value="bed.wall.material"
-              :items="materials"
-              size="sm"
-              class="w-full"
-              @update:model-value="(m) => setWall({ material: m as 'brick' })"
-            />
-          </div>
-          <div>
-            <label class="label" for="wall-colour">Colour</label>
-            <input
-              id="wall-colour"
-              type="color"
-              class="colour"
-              :value="bed.wall.colour"
-              @change="(e) => setWall({ colour: (e.target as HTMLInputElement).value })"
-            />
-          </div>
-        </div>
-        <table v-if="openings.length > 0" class="openings">
-          <thead>
-            <tr>
-              <th>Window</th>
-              <th>from left</th>
-              <th>width</th>
-              <th>sill</th>
-              <th>head</th>
-              <th />
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(o, i) in openings" :key="o.id">
-              <td>{{ o.sillM < 0.3 ? 'door' : nth(i) }}</td>
-              <td>
-                <LengthInput
-                  hide-label
-                  :label="`Window ${nth(i)} from left`"
-                  :model-value="o.x"
-                  :units="units"
-                  @update:model-value="(x) => setOpening(o.id, { x })"
-                />
-              </td>
-              <td>
-                <LengthInput
-                  hide-label
-                  :label="`Window ${nth(i)} width`"
-                  :model-value="o.widthM"
-                  :units="units"
-                  :min="0.1"
-                  :max="20"
-                  @update:model-value="(widthM) => setOpening(o.id, { widthM })"
-                />
-              </td>
-              <td>
-                <LengthInput
-                  hide-label
-                  :label="`Window ${nth(i)} sill`"
-                  :model-value="o.sillM"
-                  :units="units"
-                  :max="20"
-                  @update:model-value="(sillM) => setOpening(o.id, { sillM })"
-                />
-              </td>
-              <td>
-                <LengthInput
-                  hide-label
-                  :label="`Window ${nth(i)} head`"
-                  :model-value="o.headM"
-                  :units="units"
-                  :min="0.1"
-                  :max="30"
-                  @update:model-value="(headM) => setOpening(o.id, { headM })"
-                />
-              </td>
-              <td>
-                <UButton
-                  size="xs"
-                  color="neutral"
-                  variant="ghost"
-                  icon="i-lucide-x"
-                  :aria-label="`Remove window ${nth(i)}`"
-                  @click="setOpening(o.id, null)"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="addOpening">
-          Window or door
-        </UButton>
-      </template>
+      <GroundWallBook v-else-if="bed.wall" :wall="bed.wall" :units="units" />
     </section>
     <section>
       <h3>What stands there already</h3>
@@ -375,110 +263,4 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
   </div>
 </template>
 
-<style scoped>
-section {
-  padding: 12px 0;
-  border-bottom: 1px solid var(--line);
-  display: grid;
-  gap: 9px;
-}
-h3 {
-  font-size: 16px;
-  font-weight: 600;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-.three {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
-  gap: 10px;
-  align-items: end;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.row {
-  display: flex;
-  gap: 10px;
-  align-items: end;
-}
-.row > .label {
-  padding-bottom: 5px;
-}
-.kind {
-  flex: 1;
-}
-.grow {
-  flex: 1;
-}
-.by-hand {
-  padding-bottom: 6px;
-}
-.still {
-  font-size: 13px;
-  display: block;
-  padding-bottom: 6px;
-}
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-}
-.lanes {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  flex-wrap: wrap;
-}
-.lane {
-  font-size: 12.5px;
-  color: var(--soft);
-  margin-left: 6px;
-}
-.colour {
-  width: 100%;
-  height: 30px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: none;
-  cursor: pointer;
-}
-.openings {
-  width: 100%;
-  font-size: 12px;
-}
-.openings th {
-  text-align: left;
-  font-weight: 500;
-  color: var(--soft);
-}
-.openings td,
-.openings th {
-  padding: 2px 5px 2px 0;
-  vertical-align: top;
-}
-.openings td:first-child {
-  padding-top: 7px;
-}
-.problem {
-  position: sticky;
-  top: 4px;
-  z-index: 3;
-  margin-top: 8px;
-  padding: 8px 12px;
-  border-radius: 6px;
-  background: var(--amber-wash);
-  color: var(--amber-deep);
-  border: 1px solid var(--amber);
-  font-size: 13px;
-}
-</style>
+<style scoped src="~/assets/css/parts/BedBook.css"></style>

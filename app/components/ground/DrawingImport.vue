@@ -272,48 +272,4 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
   </div>
 </template>
 
-<style scoped>
-.import {
-  display: grid;
-  gap: 6px;
-}
-.row,
-.base {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-}
-.problem {
-  color: var(--amber-deep);
-  font-size: 12.5px;
-  line-height: 1.4;
-}
-.found {
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  padding: 8px;
-  font-size: 12.5px;
-}
-.found ul {
-  max-height: 190px;
-  overflow-y: auto;
-  margin: 6px 0;
-}
-.found li {
-  display: grid;
-  grid-template-columns: 1fr 70px 150px;
-  gap: 6px;
-  align-items: center;
-  padding: 1px 0;
-}
-.name {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-</style>
+<style scoped src="~/assets/css/parts/DrawingImport.css"></style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { sidesNear } from '~~/core/garden'
 import { writeDxf, writeGeoJson, writeSvg } from '~~/core/exchange'
-import { spotsOf, THING_NAMES, windName, type Thing, type ThingKind, type BedPlace } from '~~/core/site'
+import { spotsOf, THING_NAMES, windName, type ThingKind, type BedPlace } from '~~/core/site'
 
 /** The field book of the site: points as measured, what stands there, and where the beds lie. */
 const store = useSiteStore()
@@ -44,32 +44,6 @@ const groups = computed(() =>
   ),
 )
 
-/** A thing as one line of the book. */
-function line(t: Thing): string {
-  switch (t.kind) {
-    case 'building':
-      return (
-        `eaves ${t.eaveM} m, ${t.roof.kind === 'flat' ? 'flat' : `${t.roof.kind} to ${t.roof.ridgeM} m`}, ` +
-        `${t.openings.length} openings`
-      )
-    case 'fence':
-      return `${t.heightM} m high, stops ${Math.round(t.solid * 100)} %`
-    case 'surface':
-      return t.cover
-    case 'terrace':
-      return `${t.levelM >= 0 ? '+' : ''}${t.levelM} m`
-    case 'tree':
-      return `${t.heightM} × ${t.spreadM} m, stem ${t.clearStemM} m, ${t.leaf}`
-    case 'feature':
-      return `${t.what}, ${t.heightM} m${t.keepInView ? ', keep in view' : ''}`
-    case 'service':
-      return `${t.service}, ${t.depthM} m ${t.service === 'overhead' ? 'up' : 'down'}${t.sure ? '' : ', not sure'}`
-    case 'viewpoint':
-      return `${t.viewer.replace('-', ' ')}, eye ${t.eyeM} m`
-    case 'target':
-      return `${t.wish === 'keep' ? 'keep open' : 'hide'}, ${t.widthM} m wide, ${t.fromM} to ${t.toM} m`
-  }
-}
 const placeOf = (id: string) => site.value.beds.find((b) => b.bedId === id) ?? null
 const NONE = 'none'
 const keyOf = (a: { thing: string; side: number }) => `${a.thing}/${a.side}`
@@ -252,7 +226,7 @@ function sayFacing(id: string): string {
               @click="ground.chosenId = ground.chosenId === t.id ? null : t.id"
             >
               <b class="serif">{{ t.name }}</b>
-              <small>{{ line(t) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small>
+              <small>{{ thingWords(t) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small>
             </button>
             <GroundThingForm v-if="ground.chosenId === t.id" :thing="t" :units="units" />
           </li>
@@ -300,77 +274,4 @@ function sayFacing(id: string): string {
   </div>
 </template>
 
-<style scoped>
-section {
-  padding: 12px 0;
-  border-bottom: 1px solid var(--line);
-  display: grid;
-  gap: 6px;
-}
-.head {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-h3 {
-  font-size: 16px;
-  font-weight: 600;
-  flex: 1;
-}
-h4 {
-  font-size: 12px;
-  color: var(--soft);
-  margin-top: 6px;
-}
-.north {
-  width: 64px;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-}
-.thing {
-  border-radius: 6px;
-  padding: 1px 5px;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px;
-}
-.thing > :deep(.form) {
-  flex-basis: 100%;
-}
-.chosen {
-  background: color-mix(in srgb, var(--amber) 11%, transparent);
-}
-.what {
-  flex: 1;
-  text-align: left;
-  padding: 3px 0;
-  cursor: pointer;
-  font-size: 13px;
-}
-.what small {
-  color: var(--soft);
-  font-size: 12px;
-  margin-left: 4px;
-}
-.figures {
-  flex-basis: 100%;
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  align-items: end;
-  padding-bottom: 8px;
-}
-.figures > :first-child {
-  grid-column: 1 / -1;
-}
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-</style>
+<style scoped src="~/assets/css/parts/SiteBook.css"></style>

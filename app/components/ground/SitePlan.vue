@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { slideAlong } from '~~/core/garden'
 import type { Point } from '~~/core/geometry'
-import { boundsOf, cornersOf } from '~~/core/site'
+import { boundsOf, cornersOf, type Thing } from '~~/core/site'
 import { SitePainter } from '~/painters/SitePainter'
 
 /** The site from above: pan, zoom, choose, drag, measure. Everything in it is also a line of the book. */
@@ -134,6 +134,8 @@ function moveOver(event: PointerEvent) {
   if (at.value && event.buttons === 0) reading.value = readAt(toMetres(event.offsetX, event.offsetY))
 }
 
+const IN = 1.25
+const OUT = 0.8
 function zoom(by: number, px = width.value / 2, py = height.value / 2) {
   const keep = toMetres(px, py)
   pxPerM.value = Math.min(400, Math.max(1, pxPerM.value * by))
@@ -151,22 +153,30 @@ const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowUp: [0, 1],
   ArrowDown: [0, -1],
 }
-function key(event: KeyboardEvent) {
-  if (event.key === '+' || event.key === '=') return zoom(1.25)
-  if (event.key === '-') return zoom(0.8)
-  if (event.key === '0') return fit()
-  if (event.key === 'm') return ground.take(ground.tool === 'measure' ? 'choose' : 'measure')
-  if (event.key === 'Escape') {
+const ACTS: Readonly<Record<string, () => void>> = {
+  '+': () => zoom(IN),
+  '=': () => zoom(IN),
+  '-': () => zoom(OUT),
+  0: fit,
+  m: () => ground.take(ground.tool === 'measure' ? 'choose' : 'measure'),
+  Escape: () => {
     ground.take('choose')
     ground.chosenId = null
-    return store.preview(null)
-  }
+    store.preview(null)
+  },
+}
+function key(event: KeyboardEvent) {
+  const act = ACTS[event.key]
+  if (act) return act()
   const thing = store.kept?.things.find((t) => t.id === ground.chosenId)
   if ((event.key === 'Delete' || event.key === 'Backspace') && thing) return remove(thing.id)
   const by = STEPS[event.key]
   if (!by) return
   event.preventDefault()
-  const far = event.shiftKey ? 1 : 0.1
+  nudge(by, event.shiftKey ? 1 : 0.1, thing)
+}
+/** Moves what is chosen, or the sheet. */
+function nudge(by: readonly [number, number], far: number, thing: Thing | undefined) {
   const laidBed = laid.value.find((b) => `bed:${b.id}` === ground.chosenId)
   const place = store.kept?.beds.find((b) => b.bedId === laidBed?.id)
   if (thing) move(thing, null, by[0] * far, by[1] * far)
