@@ -27,13 +27,17 @@ interface DragEvent {
   readonly clientX0: number
   readonly clientY0: number
   readonly target: Element
-  readonly interaction: { stop: () => void; downEvent: { readonly target: EventTarget | null } | null }
+  readonly interaction: { stop: () => void }
 }
 
 /** The one way of dragging: an element, or those in it that match `from`, by mouse, pen or finger; Escape lets go. */
 export function useDrag(element: Readonly<Ref<Element | null>>, drag: Drag, from?: string) {
   let start: HandAt | null = null
   let stop: (() => void) | null = null
+  let pressed: Element | null = null
+  const press = (event: Event) => {
+    pressed = event.target instanceof Element ? event.target : null
+  }
   const place = (clientX: number, clientY: number, target: Element): HandAt => {
     const box = element.value!.getBoundingClientRect()
     return { x: clientX - box.left, y: clientY - box.top, clientX, clientY, target }
@@ -55,8 +59,7 @@ export function useDrag(element: Readonly<Ref<Element | null>>, drag: Drag, from
         ...(from ? { allowFrom: from } : {}),
         listeners: {
           start: (event: DragEvent) => {
-            const pressed = event.interaction.downEvent?.target
-            start = place(event.clientX0, event.clientY0, pressed instanceof Element ? pressed : event.target)
+            start = place(event.clientX0, event.clientY0, pressed ?? event.target)
             stop = () => event.interaction.stop()
             if (drag.begin && !drag.begin(start)) {
               start = null
@@ -73,6 +76,7 @@ export function useDrag(element: Readonly<Ref<Element | null>>, drag: Drag, from
         },
       })
       .styleCursor(false)
+    element.value.addEventListener('pointerdown', press)
     addEventListener('keydown', escape)
   })
   onBeforeUnmount(() => {
