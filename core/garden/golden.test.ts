@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { digest } from '../../tests/support/digest'
 import { demoSite, goldenBed } from '../../tests/support/goldenBeds'
-import { demo, demoBed, library } from '../../tests/support/library'
+import { demoBed, library } from '../../tests/support/library'
 import { bedFrame } from '../bed'
 import { resolveSite, type PlacedOf } from '../site'
 import { layGarden, seenFrom } from './layGarden'
@@ -11,7 +11,7 @@ import { sideOf, wallOf } from './sideOf'
 import { sidesNear } from './sidesNear'
 
 const site = resolveSite(demoSite)
-const beds = demo.beds.map((b) => ({ id: b.id, bed: demoBed(b.id) }))
+const beds = demoSite.beds.map(({ bedId: id }) => ({ id, bed: demoBed(id) }))
 
 describe('golden garden', () => {
   it('every demo bed in its place, with what it sees of the others', () => {

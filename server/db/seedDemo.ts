@@ -18,15 +18,17 @@ const demoSchema = z.object({
   brief: briefSchema.optional(),
 })
 
-/** Puts a demo garden into a database that has never held one; leaves any other alone. True when it did. */
-export async function seedDemo(db: Db, demo: unknown): Promise<boolean> {
-  const { id, garden, beds, site, brief } = demoSchema.parse(demo)
+/** Puts the demo gardens into a database that has never held one; leaves any other alone. True when it did. */
+export async function seedDemo(db: Db, ...demos: readonly unknown[]): Promise<boolean> {
+  const gardens = demos.map((demo) => demoSchema.parse(demo))
   return db.transaction(async (tx) => {
     if (await hasGardens(tx)) return false
-    await insertGarden(tx, id, garden)
-    for (const { id: bedId, bed } of beds) await insertBed(tx, bedId, id, bed)
-    if (site) await saveSite(tx, id, 0, site)
-    if (brief) await saveBrief(tx, id, 0, brief as Brief)
+    for (const { id, garden, beds, site, brief } of gardens) {
+      await insertGarden(tx, id, garden)
+      for (const { id: bedId, bed } of beds) await insertBed(tx, bedId, id, bed)
+      if (site) await saveSite(tx, id, 0, site)
+      if (brief) await saveBrief(tx, id, 0, brief as Brief)
+    }
     return true
   })
 }

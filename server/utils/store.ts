@@ -25,7 +25,8 @@ async function openStore(): Promise<Store> {
   await runDataSteps(db)
   if (process.env.AMBER_SEED_DEMO === '1') {
     const demo = await readAssets('demo')
-    for (const text of demo.values()) await seedDemo(db, JSON.parse(text))
+    const gardens = [...demo].sort(([a], [b]) => a.localeCompare(b)).map(([, text]): unknown => JSON.parse(text))
+    await seedDemo(db, ...gardens)
   }
   return { db, library }
 }
