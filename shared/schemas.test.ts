@@ -3,6 +3,7 @@ import type { Bed } from '../core/bed'
 import { drift, testBed } from '../tests/support/library'
 import { bedSchema } from './bedSchema'
 import { gardenSchema } from './gardenSchema'
+import { revisionSchema } from './textSchema'
 import { describeIssues } from './wire'
 
 const wrong = (bed: unknown) => {
@@ -72,7 +73,39 @@ describe('bedSchema', () => {
       /at most 5000/,
     ],
     ['no drifts at all', { drifts: undefined }, /drifts/],
+    ['a name with a null character', { name: 'North\u0000step' }, /control character/],
+    ['half an emoji', { name: 'North \ud83c' }, /half|broken|character/],
+    [
+      'two pins of one plant',
+      {
+        drifts: [drift('a', 'hosta-halcyon', 1, 3)],
+        pins: [1, 2].map((x) => ({ driftId: 'a', index: 0, x, y: 1 })),
+      },
+      /One plant is pinned in two/,
+    ],
+    [
+      'one finding accepted twice',
+      { accepted: [1, 2].map(() => ({ findingId: 'gap:1', title: 'Bare', reason: '' })) },
+      /same finding|twice|accepted/i,
+    ],
+    [
+      'one plant ordered twice',
+      { buying: [1, 2].map((have) => ({ plantId: 'hosta-halcyon', size: '9 cm', have })) },
+      /One plant is bought in two/,
+    ],
   ])('refuses %s', (_, change, message) => expect(wrong({ ...bed, ...change })).toMatch(message))
+})
+
+describe('what no store keeps', () => {
+  it('counts characters, not halves of them', () => {
+    expect(wrong(testBed({ name: '🌿'.repeat(120) }))).toBe('')
+    expect(wrong(testBed({ name: '🌿'.repeat(121) }))).toMatch(/at most 120 characters; this one has 121/)
+  })
+  it('refuses revisions beyond what the database counts', () => {
+    expect(revisionSchema.safeParse(2 ** 31 - 2).success).toBe(true)
+    for (const beyond of [2 ** 31 - 1, 2 ** 31, -1, 1.5])
+      expect(revisionSchema.safeParse(beyond).success).toBe(false)
+  })
 })
 
 describe('gardenSchema', () => {

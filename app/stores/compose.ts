@@ -14,6 +14,15 @@ export const useComposeStore = defineStore('compose', () => {
   /** How far the viewer has walked round from the viewpoint, degrees. */
   const walkDeg = ref(0)
 
+  /** Which half of the year a month lies in: gardens of the other hemisphere are opened in their own. */
+  const isSouthern = ref(false)
+  const HALF_YEAR = 6
+  function enter(southern: boolean) {
+    if (southern === isSouthern.value) return
+    isSouthern.value = southern
+    moment.value = { ...moment.value, month: ((moment.value.month + HALF_YEAR - 1) % 12) + 1 }
+  }
+
   function choose(drift: string | null, plant: string | null = null) {
     driftId.value = drift
     plantId.value = plant
@@ -23,5 +32,5 @@ export const useComposeStore = defineStore('compose', () => {
     walkDeg.value = 0
   }
 
-  return { moment, driftId, plantId, lit, panel, viewpointId, walkDeg, choose, lookFrom }
+  return { moment, driftId, plantId, lit, panel, viewpointId, walkDeg, enter, choose, lookFrom }
 })

@@ -1,3 +1,4 @@
+import type { Existing } from '../bed'
 import fc from 'fast-check'
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
@@ -47,6 +48,18 @@ describe('schedule', () => {
       ['H', 2, 2, 0, '9 cm', 0],
     ])
     expect([count, total, missing]).toEqual([10, 60, ['lost-plant']])
+  })
+  it('keeps what is there by hand apart from what divisions free: another pot changes neither', () => {
+    const old: Existing = {
+      ...{ id: 'o', name: 'old mantle', plantId: 'alchemilla-mollis', x: 1, y: 1, heightM: 0.3, spreadM: 0.5 },
+      ...({ condition: 'good', fate: 'divide', into: 4, note: '' } as const),
+    }
+    const divided = { ...bed, existing: [old] }
+    const [line] = schedule(divided, library).lines
+    expect([line!.haveByHand, line!.freed, line!.have]).toEqual([3, 3, 6])
+    // As the Count screen writes it when another size is chosen.
+    const again = { ...divided, buying: [{ plantId: 'alchemilla-mollis', size: '9 cm', have: line!.haveByHand }] }
+    expect(schedule(again, library).lines[0]).toMatchObject({ haveByHand: 3, freed: 3, have: 6, buy: 2 })
   })
 })
 

@@ -16,7 +16,14 @@ const PARTS = {
   buying: 'what is bought',
 } as const satisfies Partial<Record<keyof Bed, string>>
 
-const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b)
+/** A value as text, whatever order its keys were stored in. */
+const textOf = (value: unknown): string =>
+  JSON.stringify(value, (_key, part: unknown) =>
+    part && typeof part === 'object' && !Array.isArray(part)
+      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : part,
+  )
+const same = (a: unknown, b: unknown) => a === b || textOf(a) === textOf(b)
 const metres = (m: number) => `${m.toFixed(2)} m`
 
 /** What differs of a drift, in words. */

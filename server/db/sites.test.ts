@@ -6,7 +6,11 @@ import { EMPTY_BRIEF } from '../../core/brief'
 import { archiveSchema } from '../../shared/archiveSchema'
 import { siteSchema } from '../../shared/siteSchema'
 import { pictureType } from '../../shared/pictureType'
-import { demo } from '../../tests/support/library'
+import { bedSheet, SHEET_VIEWS } from '../../core/scene'
+import { demo, library } from '../../tests/support/library'
+import { sceneOfBed } from '../services/bedScene'
+import { runDataSteps } from '../services/dataSteps'
+import { writePaintsAsPdf } from '../services/pdfPen'
 import { BrokenArchive, packGarden, unpackGarden } from '../services/gardenArchive'
 import type { Db } from './Db'
 import { migrate, toMigrations } from './migrate'
@@ -73,6 +77,39 @@ describe('a site', () => {
     expect((await findDrawing(db, 'plan'))!.bytes).toEqual(png)
     expect(pictureType(png)).toBe('image/png')
     expect(pictureType(strToU8('<svg onload="x">'.padEnd(90)))).toBeNull()
+  })
+})
+
+describe('stored data reworked by the program', () => {
+  it('lays beds against the walls they lie along, once, and never again against what was decided since', async () => {
+    const { value: site, revision } = await findSite(db, 'saltmarsh-row')
+    const unlinked = { ...site, northDeg: 45, beds: site.beds.map((b) => ({ ...b, against: null })) }
+    await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', revision, unlinked))
+    expect(await runDataSteps(db)).toEqual(['beds against walls'])
+    const linked = (await findSite(db, 'saltmarsh-row')).value
+    const front = linked.beds.find((b) => b.bedId === 'reading-room-front')
+    expect(front).toMatchObject({ against: { thing: 'library', side: 0, alongM: 1 }, at: { x: 1, y: 0 } })
+    expect(linked.things).toEqual(site.things)
+    expect(await runDataSteps(db)).toEqual([])
+  })
+})
+
+describe('a bed’s drawings from the server', () => {
+  it('are made of what is stored: wall of the site, neighbours, and every plant; as PDF with its fonts', async () => {
+    const plantsOf = () => Promise.resolve(library)
+    const scene = (await sceneOfBed(db, 'reading-room-front', plantsOf))!
+    expect(scene.bed.wall).toMatchObject({ heightM: 3.9, material: 'brick' })
+    expect(scene.neighbours.length).toBeGreaterThan(0)
+    expect(await sceneOfBed(db, 'nowhere', plantsOf)).toBeNull()
+    const file = async (path: string) => new Uint8Array(await readFile(new URL(path, import.meta.url)))
+    const inter = await file('../../node_modules/@fontsource/inter/files/inter-latin-400-normal.woff')
+    const fonts = { plain: inter, bold: inter, title: inter, 'title-bold': inter }
+    const pages = SHEET_VIEWS.map((view) => bedSheet(scene, view, { month: 6, year: 5 }))
+    const pdf = Buffer.from(await writePaintsAsPdf(pages, fonts)).toString('latin1')
+    expect(pdf.slice(0, 5)).toBe('%PDF-')
+    expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(2)
+    expect(pdf).toContain('/FontFile2')
+    for (const { scale } of pages) expect([25, 50, 75]).toContain(scale)
   })
 })
 

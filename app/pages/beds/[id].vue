@@ -25,6 +25,7 @@ async function open() {
         loadBeds(),
       ])
     compose.lookFrom(null)
+    compose.enter((store.garden?.value.place.latitude ?? 0) < 0)
     ready.value = true
   } catch (error) {
     problem.value = messageOf(error)
