@@ -100,6 +100,21 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
     },
   },
   { name: 'count', path: `${FRONT}/count` },
+  { name: 'compose-terrace', path: '/beds/gull-steps-upper/compose', act: (page) => page.waitForTimeout(2500) },
+  {
+    name: 'history',
+    path: '/beds/rope-walk/compose',
+    act: async (page) => {
+      await page.locator('[data-drift]').nth(2).focus()
+      await page.keyboard.press('+')
+      await page.locator('[data-drift]').nth(4).focus()
+      await page.keyboard.press('Delete')
+      await page.getByText(/Saved/).waitFor()
+      await page.getByRole('button', { name: 'History of this bed' }).click()
+      await page.getByTestId('history').getByRole('button').last().click()
+      await page.waitForTimeout(1500)
+    },
+  },
 ]
 
 const only = process.argv[2]
