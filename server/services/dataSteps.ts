@@ -1,6 +1,7 @@
 import { linkBeds } from '../../core/garden'
 import type { Db, Queryable } from '../db/Db'
 import { listBedsOf } from '../db/queries/beds'
+import { claimDataStep } from '../db/queries/dataSteps'
 import { listGardens } from '../db/queries/gardens'
 import { findSite, saveSite } from '../db/queries/sites'
 
@@ -21,11 +22,7 @@ export async function runDataSteps(db: Db): Promise<string[]> {
   const done: string[] = []
   for (const [name, step] of Object.entries(STEPS)) {
     await db.transaction(async (tx) => {
-      const claimed = await tx.query(
-        'INSERT INTO data_step (name) VALUES ($1) ON CONFLICT DO NOTHING RETURNING name',
-        [name],
-      )
-      if (claimed.length === 0) return
+      if (!(await claimDataStep(tx, name))) return
       await step(tx)
       done.push(name)
     })

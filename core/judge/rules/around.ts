@@ -38,6 +38,7 @@ export const around: WholeRule = {
   },
 }
 
+const standWords = (many: number) => (many === 1 ? 'one plant stands' : `${many} plants stand`)
 const firstNames = (plants: readonly PlacedPlant[]): string =>
   [...new Set(plants.map((p) => nameOf(p.plant)))].slice(0, 3).join(', ')
 
@@ -84,7 +85,7 @@ function digging(scene: Scene, { things }: Surroundings): Finding[] {
         reason:
           `${capital(t.name)} runs ${near < 0.05 ? 'under the bed' : `${metres(near)} from the bed`} at about ` +
           `${metres(t.depthM)}${t.sure ? '' : ', its place not sure'}` +
-          (plants.length > 0 ? `; ${plants.length} plants stand within ${DIG_M} m of it. ` : '. ') +
+          (plants.length > 0 ? `; ${standWords(plants.length)} within ${DIG_M} m of it. ` : '. ') +
           'Before any digging have the services located and ask the local code.',
         weight: 88,
         figures: [
