@@ -1,6 +1,6 @@
 import type { Point } from '~~/core/geometry'
 import {
-  bedOnSitePaints,
+  bedsOnSitePaints,
   handlePaints,
   pointPaints,
   scaleBarPaints,
@@ -84,7 +84,7 @@ export class SitePainter {
     if (base) drawPicture(c, base.image, base, sheet, 0.6)
     drawPaints(c, siteGroundPaints(things), sheet)
     if (map) this.drawMap(c, map, sheet)
-    for (const bed of beds) drawPaints(c, bedOnSitePaints(bed, palette, map !== null, sheet.perM), sheet)
+    drawPaints(c, bedsOnSitePaints(beds, palette, map !== null, sheet.perM), sheet)
     for (const s of shadows) drawPaints(c, shadowPaints(s.outlines, s.pass), sheet)
     drawPaints(c, siteThingPaints(things), sheet)
   }

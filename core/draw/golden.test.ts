@@ -10,12 +10,13 @@ import { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targ
 import { figurePaints, plantingPaints } from './figurePaints'
 import { fixtureAbovePaints, fixturePaints } from './fixturePaints'
 import { PRINT_PALETTE } from './palette'
+import { isWords } from './path'
 import { boundsOfPath, ellipsePath, movedPath, roundedPath } from './paths'
 import { circleAt, plan } from './plan'
 import { circlePaints, planGroundPaints, planMarkPaints } from './planPaints'
 import { portrait } from './portrait/portrait'
 import { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, tapePaints } from './siteMarkPaints'
-import { bedOnSitePaints, shadowPaints, siteGroundPaints, siteThingPaints } from './sitePaints'
+import { bedOnSitePaints, bedsOnSitePaints, shadowPaints, siteGroundPaints, siteThingPaints } from './sitePaints'
 import { targetMarks } from './targetMarks'
 
 const window = { fromX: -1, toX: 20, bottomM: -2, topM: 6, frontM: 0.2 }
@@ -161,6 +162,42 @@ describe('golden drawings', () => {
         [0, 30, 200].map((deg) => northPaints({ x: 0, y: 0 }, deg, PRINT_PALETTE)),
       ]),
     }).toMatchSnapshot()
+  })
+  it('names of beds on one another are set apart', () => {
+    const bed = (name: string) => ({
+      name,
+      outlines: [
+        [
+          { x: 0, y: 0 },
+          { x: 1, y: 0 },
+          { x: 1, y: 1 },
+        ],
+      ],
+      current: false,
+    })
+    const names = bedsOnSitePaints([bed('Upper'), bed('Lower'), bed('Beside')], PRINT_PALETTE, true, 9).filter(
+      isWords,
+    )
+    const [a, b, c] = names.map((w) => w.dy!) as [number, number, number]
+    expect([a - b >= 14, b - c >= 14, a - c >= 14]).toEqual([true, true, true])
+    const far = bedsOnSitePaints(
+      [
+        bed('Upper'),
+        {
+          ...bed('Far'),
+          outlines: [
+            [
+              { x: 90, y: 0 },
+              { x: 91, y: 1 },
+            ],
+          ],
+        },
+      ],
+      PRINT_PALETTE,
+      true,
+      9,
+    )
+    expect(far.filter(isWords).map((w) => w.dy)).toEqual([-9, -9])
   })
   it('paths are moved, bounded and rounded exactly', () => {
     const round = roundedPath(1, 2, 3, 4, 0.5)

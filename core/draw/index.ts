@@ -39,6 +39,7 @@ export { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, t
 export {
   type BedOnSite,
   bedOnSitePaints,
+  bedsOnSitePaints,
   shadowPaints,
   siteGroundPaints,
   siteThingPaints,

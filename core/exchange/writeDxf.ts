@@ -1,4 +1,4 @@
-import { bedOnSitePaints, PRINT_PALETTE, siteGroundPaints, siteThingPaints, type Paint } from '../draw'
+import { bedsOnSitePaints, PRINT_PALETTE, siteGroundPaints, siteThingPaints, type Paint } from '../draw'
 import type { Point } from '../geometry'
 import type { ResolvedSite } from '../site'
 import { writePaintsAsDxf } from './dxfPen'
@@ -14,8 +14,11 @@ const PER_M = 56.7
 /** A site and its beds as they are drawn on the plan. */
 export const sitePaints = (site: ResolvedSite, beds: readonly NamedOutline[]): Paint[] => [
   ...siteGroundPaints(site.things),
-  ...beds.flatMap(({ name, outline }) =>
-    bedOnSitePaints({ name, outlines: [outline], current: false }, PRINT_PALETTE, false, PER_M),
+  ...bedsOnSitePaints(
+    beds.map(({ name, outline }) => ({ name, outlines: [outline], current: false })),
+    PRINT_PALETTE,
+    false,
+    PER_M,
   ),
   ...siteThingPaints(site.things),
 ]
