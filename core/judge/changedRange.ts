@@ -61,7 +61,8 @@ function noteDifferences(
   if (met < former.length) for (const q of former) if (!b.byId.has(q.id)) note(q)
 }
 
-const isSame = (p: PlacedPlant, q: PlacedPlant): boolean =>
+const isSame = (p: PlacedPlant, q: PlacedPlant): boolean => p === q || areAlike(p, q)
+const areAlike = (p: PlacedPlant, q: PlacedPlant): boolean =>
   p.x === q.x &&
   p.y === q.y &&
   p.plant === q.plant &&

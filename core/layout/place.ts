@@ -101,7 +101,10 @@ class Placer {
     const slope = frame.closed ? 0 : laneSlope(frame, band)
     const drifts = bed.drifts.filter((d) => d.lane === lane)
     const track = laneTrack(frame, band, frame.closed ? seamOf(drifts, frame) : frame.runFrom)
-    const groups = drifts.flatMap((d) => groupsOf(d, this.library.get(d.plantId), frame, band, track, slope, k))
+    const groups = drifts.flatMap((d) => {
+      const plant = this.library.get(d.plantId)
+      return this.memory.groupsOf(d, plant, () => groupsOf(d, plant, frame, band, track, slope, k))
+    })
     // Bulbs and their like thread between the others: they are packed among themselves, last.
     const weaves = (g: Group) => g.plant.spacingHabit === 'weaves'
     const standing = groups.filter((g) => !weaves(g))

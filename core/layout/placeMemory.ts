@@ -1,4 +1,4 @@
-import type { Bed } from '../bed'
+import type { Bed, Drift } from '../bed'
 import type { Plant } from '../plant'
 import type { Group } from './groups'
 import type { PlacedPlant, Placement } from './PlacedPlant'
@@ -30,6 +30,7 @@ interface Trace {
   readonly library: ReadonlyMap<string, Plant>
   readonly k: number
   readonly groups: ReadonlyMap<string, Kept>
+  readonly ofDrift: ReadonlyMap<Drift, readonly Group[]>
 }
 
 const traces = new WeakMap<Placement, Trace>()
@@ -42,6 +43,8 @@ const keyOf = ({ drift, firstIndex }: Group) => `${drift.id}:${firstIndex}`
 export class PlaceMemory {
   private readonly kept: ReadonlyMap<string, Kept>
   private readonly now = new Map<string, Kept>()
+  private readonly formerGroups: ReadonlyMap<Drift, readonly Group[]>
+  private readonly groupsNow = new Map<Drift, readonly Group[]>()
   /** Stretches of the running coordinate in which something differs by now. */
   private readonly changed: { from: number; to: number }[] = []
   readonly standing: readonly PlacedPlant[] | null
@@ -59,8 +62,17 @@ export class PlaceMemory {
       trace.k === k &&
       (['outline', 'form', 'laneShares', 'existing'] as const).every((part) => trace.bed[part] === bed[part])
     this.kept = holds ? trace.groups : new Map()
+    this.formerGroups = holds ? trace.ofDrift : new Map()
     this.standing = holds ? before.standing : null
     if (holds) this.noteVanished(trace.bed)
+  }
+
+  /** The groups of a drift: those it had while it is the same drift of the same plant. */
+  groupsOf(drift: Drift, plant: Plant | undefined, make: () => readonly Group[]): readonly Group[] {
+    const former = this.formerGroups.get(drift)
+    const groups = former && former[0]?.plant === plant ? former : make()
+    this.groupsNow.set(drift, groups)
+    return groups
   }
 
   /** Marks a stretch in which something differs from before. */
@@ -106,7 +118,13 @@ export class PlaceMemory {
 
   /** Ties what has been learnt to the placement that came of it. */
   rememberBy(placement: Placement) {
-    traces.set(placement, { bed: this.bed, library: this.library, k: this.k, groups: this.now })
+    traces.set(placement, {
+      bed: this.bed,
+      library: this.library,
+      k: this.k,
+      groups: this.now,
+      ofDrift: this.groupsNow,
+    })
   }
 
   private noteVanished(before: Bed) {
