@@ -48,6 +48,7 @@ export const newGardenSchema = z.object({ garden: gardenSchema })
 /** A garden with its beds, for the list. */
 export interface GardenSummary {
   readonly garden: StoredGarden
+  /** To be shown, not edited: wall and viewpoint are the site's where a bed takes them from there. */
   readonly beds: readonly StoredBed[]
   /** Changed figures of schools, as the garden's brief has them. */
   readonly schools: SchoolChanges

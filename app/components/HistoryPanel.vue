@@ -7,6 +7,7 @@ import type { HistoryEntry } from '~~/shared/wire'
 const open = defineModel<boolean>('open', { required: true })
 const store = useBedStore()
 const compose = useComposeStore()
+const { asLaid } = useGardenScene()
 const library = useLibraryStore()
 const brief = useBriefStore()
 const entries = shallowRef<readonly HistoryEntry[]>([])
@@ -37,7 +38,10 @@ watch(open, async (is) => {
 async function look(revision: number) {
   chosen.value = revision
   try {
-    then.value = await $fetch<Bed>(`/api/beds/${store.id}/history/${revision}`)
+    const bed = await $fetch<Bed>(`/api/beds/${store.id}/history/${revision}`)
+    // Another moment may have been chosen since.
+    if (chosen.value !== revision) return
+    then.value = bed
     problem.value = ''
   } catch (error) {
     then.value = null
@@ -127,7 +131,7 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
                 </figcaption>
                 <BedPicture
                   v-if="store.garden"
-                  :bed="side.bed"
+                  :bed="asLaid(side.bed)"
                   :garden="store.garden.value"
                   :month="compose.moment.month"
                   :height="120"

@@ -49,15 +49,16 @@ export const useGardenScene = createSharedComposable(() => {
   const siteWall = computed(() => (hasSiteWall.value ? (laid.value?.bed.wall ?? null) : undefined))
 
   /** The bed as it is worked on, with its wall and its viewpoint from the site where it takes them from there. */
-  const bed = computed<Bed | null>(() => {
-    const own = store.bed
-    if (!own || (!hasSiteWall.value && !hasSiteView.value)) return own
+  const bed = computed<Bed | null>(() => store.bed && asLaid(store.bed))
+  /** A state of the bed, earlier or now, as its site has it. */
+  function asLaid(own: Bed): Bed {
+    if (!hasSiteWall.value && !hasSiteView.value) return own
     return {
       ...own,
       ...(siteWall.value === undefined ? {} : { wall: siteWall.value }),
       ...(hasSiteView.value ? { viewpoint: laid.value!.bed.viewpoint } : {}),
     }
-  })
+  }
 
   const others = computed(() =>
     layGarden(
@@ -73,5 +74,5 @@ export const useGardenScene = createSharedComposable(() => {
     return found.length > 0 ? found : NO_PLANTS
   })
 
-  return { stored, loadBeds, bed, laid, neighbours, hasPlace, hasSiteWall, hasSiteView }
+  return { stored, loadBeds, bed, asLaid, laid, neighbours, hasPlace, hasSiteWall, hasSiteView }
 })

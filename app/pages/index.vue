@@ -7,7 +7,8 @@ import type { StoredGarden } from '~~/shared/wire'
 
 const { gardens, problem, bringIn, load, makeGarden, changeGarden, makeBed, remove } = useGardens()
 const library = useLibraryStore()
-const month = 7
+/** High summer of each garden. */
+const monthOf = (garden: Garden) => (garden.place.latitude < 0 ? 1 : 7)
 const blank: Garden = {
   name: '',
   units: 'metric',
@@ -131,7 +132,13 @@ function openBedForm(garden: StoredGarden) {
         <article v-for="bed in beds" :key="bed.id" class="bed">
           <NuxtLink :to="`/beds/${bed.id}/${bed.value.drifts.length > 0 ? 'compose' : 'ground'}`" class="open">
             <ClientOnly>
-              <BedPicture :bed="bed.value" :garden="garden.value" :month="month" :height="190" :schools="schools" />
+              <BedPicture
+                :bed="bed.value"
+                :garden="garden.value"
+                :month="monthOf(garden.value)"
+                :height="190"
+                :schools="schools"
+              />
             </ClientOnly>
             <h3>{{ bed.value.name }}</h3>
             <p>

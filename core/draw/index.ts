@@ -34,7 +34,7 @@ export { circleAt, plan, type Plan, type PlanCircle } from './plan'
 export { circlePaints, planGroundPaints, planMarkPaints } from './planPaints'
 export { portrait, VARIANTS } from './portrait/portrait'
 export { type Sitter } from './portrait/sitter'
-export { badgeSheet, type Sheet } from './sheet'
+export { badgeSheet, onSheet, type Sheet } from './sheet'
 export { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, tapePaints } from './siteMarkPaints'
 export {
   type BedOnSite,
@@ -47,3 +47,5 @@ export {
 } from './sitePaints'
 export { type TargetMark, targetMarks } from './targetMarks'
 export { wallPaints } from './wallPaints'
+export { type PathPen, tracePath } from './tracePath'
+export { type PaintPen, strokeWidth, walkPaints, wordsPlace } from './walkPaints'

@@ -1,3 +1,5 @@
+import type { Point } from '../geometry'
+
 /** How a picture's metres lie on its sheet: points per metre, and where x = 0, y = 0 lies, points from the left and the top. */
 export interface Sheet {
   readonly perM: number
@@ -5,9 +7,14 @@ export interface Sheet {
   readonly top: number
 }
 
-/** The sheet of a badge: its paints are in points already. */
-export const badgeSheet = ({ perM, left, top }: Sheet, at: { x: number; y: number }): Sheet => ({
-  perM: 1,
-  left: left + at.x * perM,
-  top: top - at.y * perM,
+/** A place of the picture on its sheet. */
+export const onSheet = ({ x, y }: Point, { perM, left, top }: Sheet): Point => ({
+  x: left + x * perM,
+  y: top - y * perM,
 })
+
+/** The sheet of a badge: its paints are in points already. */
+export function badgeSheet(sheet: Sheet, at: Point): Sheet {
+  const { x, y } = onSheet(at, sheet)
+  return { perM: 1, left: x, top: y }
+}

@@ -56,7 +56,8 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
     version: ARCHIVE_VERSION,
     garden: garden.value,
     beds: beds.map((b) => ({ id: b.id, bed: b.value })),
-    site,
+    // A bed that lies against nothing says so: only archives of older versions leave it open.
+    site: { ...site, beds: site.beds.map((b) => ({ ...b, against: b.against ?? null })) },
     brief: brief.revision > 0 ? brief.value : null,
     changes: Object.fromEntries(await listPlantChanges(db, gardenId)),
     plants,

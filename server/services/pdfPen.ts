@@ -1,15 +1,11 @@
 import PDFDocument from 'pdfkit'
 import {
-  badgeSheet,
-  isClipped,
-  isShape,
-  isWords,
-  L,
-  M,
-  Q,
-  Z,
+  onSheet,
+  strokeWidth,
+  tracePath,
+  walkPaints,
+  wordsPlace,
   type Paint,
-  type Path,
   type Shade,
   type Shape,
   type Sheet,
@@ -52,31 +48,30 @@ function collect(pdf: Pdf): Promise<Uint8Array> {
   })
 }
 
-function drawPaints(pdf: Pdf, paints: readonly Paint[], sheet: Sheet) {
-  for (const paint of paints) {
-    if (isShape(paint)) drawShape(pdf, paint, sheet)
-    else if (isWords(paint)) drawWords(pdf, paint, sheet)
-    else if (isClipped(paint)) {
+const drawPaints = (pdf: Pdf, paints: readonly Paint[], sheet: Sheet) =>
+  walkPaints(paints, sheet, {
+    shape: (shape, at) => drawShape(pdf, shape, at),
+    words: (words, at) => drawWords(pdf, words, at),
+    clip: (path, at, within) => {
       pdf.save()
-      tracePath(pdf, paint.clip, sheet)
+      tracePath(path, at, pdf)
       pdf.clip()
-      drawPaints(pdf, paint.within, sheet)
+      within()
       pdf.restore()
-    } else drawPaints(pdf, paint.badge, badgeSheet(sheet, paint.at))
-  }
-}
+    },
+  })
 
 function drawShape(pdf: Pdf, shape: Shape, sheet: Sheet) {
   const { fill, stroke, dash } = shape
   const alpha = shape.alpha ?? 1
   if (fill) {
-    tracePath(pdf, shape.path, sheet)
+    tracePath(shape.path, sheet, pdf)
     pdf.fillOpacity(alpha).fill(typeof fill === 'string' ? fill : gradientOf(pdf, fill, sheet))
   }
   if (!stroke) return
-  tracePath(pdf, shape.path, sheet)
+  tracePath(shape.path, sheet, pdf)
   pdf
-    .lineWidth(Math.max(shape.thin ?? 0, (shape.lineWidth ?? 0) * sheet.perM))
+    .lineWidth(strokeWidth(shape, sheet))
     .lineCap(dash ? 'butt' : 'round')
     .strokeOpacity(alpha)
   if (dash && dash.length > 0) pdf.dash(dash[0]!, { space: dash[1] ?? dash[0]! })
@@ -84,23 +79,23 @@ function drawShape(pdf: Pdf, shape: Shape, sheet: Sheet) {
   pdf.stroke(stroke)
 }
 
-function gradientOf(pdf: Pdf, { from, to, stops }: Shade, { perM, left, top }: Sheet) {
-  const ends = [left + from.x * perM, top - from.y * perM, left + to.x * perM, top - to.y * perM] as const
-  const gradient = pdf.linearGradient(...ends)
-  for (const [at, colour] of stops) gradient.stop(at, colour)
+function gradientOf(pdf: Pdf, shade: Shade, sheet: Sheet) {
+  const [from, to] = [onSheet(shade.from, sheet), onSheet(shade.to, sheet)]
+  const gradient = pdf.linearGradient(from.x, from.y, to.x, to.y)
+  for (const [at, colour] of shade.stops) gradient.stop(at, colour)
   return gradient
 }
 
-/** Letters stand on a base line; places name their middle. */
+/** Letters are set from their top; places name their middle. */
 const HALF_HEIGHT = 0.6
 const RIM_PT = 2.4
 
-function drawWords(pdf: Pdf, w: Words, { perM, left, top }: Sheet) {
+function drawWords(pdf: Pdf, w: Words, sheet: Sheet) {
   pdf.font(w.face ?? 'plain').fontSize(w.size)
   const wide = pdf.widthOfString(w.words)
   const before = { left: 0, center: wide / 2, right: wide }[w.align ?? 'left']
-  const x = left + w.x * perM + (w.dx ?? 0) - before
-  const y = top - w.y * perM - (w.dy ?? 0) - w.size * HALF_HEIGHT
+  const at = wordsPlace(w, sheet)
+  const [x, y] = [at.x - before, at.y - w.size * HALF_HEIGHT]
   if (w.rim) {
     pdf.lineWidth(RIM_PT).undash().strokeColor(opaque(w.rim)).strokeOpacity(0.85)
     pdf.text(w.words, x, y, { lineBreak: false, stroke: true, fill: false })
@@ -112,20 +107,4 @@ function drawWords(pdf: Pdf, w: Words, { perM, left, top }: Sheet) {
 function opaque(colour: string): string | [number, number, number] {
   const parts = /^rgba\((\d+), (\d+), (\d+)/.exec(colour)
   return parts ? [Number(parts[1]), Number(parts[2]), Number(parts[3])] : colour
-}
-
-function tracePath(pdf: Pdf, path: Path, { perM, left, top }: Sheet) {
-  for (let i = 0; i < path.length;) {
-    const step = path[i++]
-    if (step === Z) {
-      pdf.closePath()
-      continue
-    }
-    const x = left + path[i++]! * perM
-    const y = top - path[i++]! * perM
-    if (step === M) pdf.moveTo(x, y)
-    else if (step === L) pdf.lineTo(x, y)
-    else if (step === Q) pdf.quadraticCurveTo(x, y, left + path[i++]! * perM, top - path[i++]! * perM)
-    else pdf.circle(x, y, path[i++]! * perM)
-  }
 }

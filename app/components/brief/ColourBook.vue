@@ -16,10 +16,12 @@ import { MONTH_NAMES, monthName, type PlaceMonth } from '~~/core/time'
 /** The colour theme: from the building and what stands behind, by harmony, adjusted by hand, month by month. */
 const brief = useBriefStore()
 const store = useBedStore()
+const garden = useGardenScene()
 const compose = useComposeStore()
 const vision = ref<Vision>('full')
 const theme = computed(() => brief.brief.theme)
-const base = computed(() => theme.value?.base ?? store.bed?.wall?.colour ?? '#a4573f')
+const wall = computed(() => garden.bed.value?.wall ?? null)
+const base = computed(() => theme.value?.base ?? wall.value?.colour ?? '#a4573f')
 const set = (value: Theme | null, name = 'change the colours') => brief.set({ theme: value }, name)
 const proposals = computed(() => HARMONIES.map((h) => ({ h, theme: proposeTheme(base.value, h) })))
 const seen = (c: string) => seenAs(c, vision.value)
@@ -89,12 +91,12 @@ function pick(event: MouseEvent) {
           @click="setBase(m.colour)"
         />
         <button
-          v-if="store.bed?.wall"
+          v-if="wall"
           class="swatch wall"
-          :style="{ background: seen(store.bed.wall.colour) }"
+          :style="{ background: seen(wall.colour) }"
           title="this bed’s wall"
           aria-label="This bed’s wall"
-          @click="setBase(store.bed.wall.colour)"
+          @click="setBase(wall.colour)"
         />
       </div>
       <div class="row">

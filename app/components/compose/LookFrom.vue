@@ -21,9 +21,17 @@ const sheets = computed(() =>
     })),
   ),
 )
+const toast = useToast()
 async function download(view: string, as: string) {
   // The drawing is made from what is stored: what is still on its way goes first.
   await store.save()
+  if (store.saveState !== 'saved') {
+    toast.add({
+      title: 'The bed is not saved yet, so the drawing would be behind. Try again when it is.',
+      color: 'error',
+    })
+    return
+  }
   const { month, year } = compose.moment
   window.location.assign(`/api/beds/${store.id}/sheet?view=${view}&as=${as}&month=${month}&year=${year}`)
 }

@@ -55,10 +55,8 @@ function inside(x: number, y: number) {
 /** A press chooses what lies under it. */
 function down(event: PointerEvent) {
   const at = painter.value?.hit(event.offsetX, event.offsetY)?.body.at
-  if (!at) return compose.choose(null)
-  if (at.standing) return compose.choose(null)
-  // A plant of a repeated part follows the one that is planned; one of another bed is only seen here.
-  if (at.neighbour) return compose.choose(null)
+  if (!at || at.standing) return compose.choose(null)
+  // A plant of a repeated part follows the one that is planned.
   compose.choose(at.driftId, at.id.includes('@') ? null : at.id)
 }
 
@@ -71,7 +69,7 @@ useDrag(holder, {
   begin: ({ x, y }) => {
     const circle = painter.value?.hit(x, y)
     const plant = circle?.body.at
-    if (!circle || !plant || plant.standing || plant.neighbour || plant.id.includes('@')) return false
+    if (!circle || !plant || plant.standing || plant.id.includes('@')) return false
     const from = painter.value!.toMetres(x, y)
     held = { driftId: plant.driftId, index: plant.index, dx: circle.x - from.x, dy: circle.y - from.y }
     return true

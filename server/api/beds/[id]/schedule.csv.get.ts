@@ -6,10 +6,6 @@ export default defineEventHandler(async (event) => {
   const store = await useStore()
   const bed = await findBed(store.db, idOf(event, 'bed'))
   if (!bed) throw notFound('bed')
-  const file = `${bed.value.name.replace(/[^\p{L}\p{N} _-]+/gu, '').trim() || 'bed'} - plant schedule.csv`
-  setResponseHeaders(event, {
-    'content-type': 'text/csv; charset=utf-8',
-    'content-disposition': `attachment; filename="plant-schedule.csv"; filename*=UTF-8''${encodeURIComponent(file)}`,
-  })
+  attach(event, 'text/csv; charset=utf-8', bed.value.name, 'plant schedule.csv', 'plant-schedule.csv')
   return scheduleCsv(schedule(bed.value, (await allPlants(store, bed.gardenId)).plants))
 })

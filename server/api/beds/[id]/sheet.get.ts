@@ -24,10 +24,10 @@ const WRITERS: Readonly<Record<keyof typeof TYPES, (drawn: DrawnSheet) => Promis
 export default defineEventHandler(async (event) => {
   const ask = askSchema.safeParse(getQuery(event))
   if (!ask.success)
-    throw createError({
-      statusCode: 400,
-      message: 'Ask for view=plan or elevation, as=pdf, svg or dxf, a month from 1 to 12 and a year from 0 to 30.',
-    })
+    throw refuse(
+      400,
+      'Ask for view=plan or elevation, as=pdf, svg or dxf, a month from 1 to 12 and a year from 0 to 30.',
+    )
   const store = await useStore()
   const scene = await sceneOfBed(
     store.db,
@@ -36,10 +36,6 @@ export default defineEventHandler(async (event) => {
   )
   if (!scene) throw notFound('bed')
   const { view, as, month, year } = ask.data
-  const file = `${scene.bed.name.replace(/[^\p{L}\p{N} _-]+/gu, '').trim() || 'bed'} - ${view}.${as}`
-  setResponseHeaders(event, {
-    'content-type': TYPES[as],
-    'content-disposition': `attachment; filename="${view}.${as}"; filename*=UTF-8''${encodeURIComponent(file)}`,
-  })
+  attach(event, TYPES[as], scene.bed.name, `${view}.${as}`, `${view}.${as}`)
   return WRITERS[as](bedSheet(scene, view, { month, year }))
 })

@@ -1,0 +1,29 @@
+import { isClipped, isShape, isWords, type Paint, type Path, type Shape, type Words } from './path'
+import { badgeSheet, type Sheet } from './sheet'
+
+/** What a pen does with each kind of paint; `clip` draws what `within` draws, but only where the path is. */
+export interface PaintPen {
+  shape: (shape: Shape, sheet: Sheet) => void
+  words: (words: Words, sheet: Sheet) => void
+  clip: (path: Path, sheet: Sheet, within: () => void) => void
+}
+
+/** Hands paints to a pen in their order; badges are opened at the place they stand. */
+export function walkPaints(paints: readonly Paint[], sheet: Sheet, pen: PaintPen) {
+  for (const paint of paints) {
+    if (isShape(paint)) pen.shape(paint, sheet)
+    else if (isWords(paint)) pen.words(paint, sheet)
+    else if (isClipped(paint)) pen.clip(paint.clip, sheet, () => walkPaints(paint.within, sheet, pen))
+    else walkPaints(paint.badge, badgeSheet(sheet, paint.at), pen)
+  }
+}
+
+/** Width of a shape's stroke on the sheet, points. */
+export const strokeWidth = ({ thin = 0, lineWidth = 0 }: Shape, { perM }: Sheet): number =>
+  Math.max(thin, lineWidth * perM)
+
+/** Where a line of words stands on the sheet. */
+export const wordsPlace = ({ x, y, dx = 0, dy = 0 }: Words, { perM, left, top }: Sheet) => ({
+  x: left + x * perM + dx,
+  y: top - y * perM - dy,
+})
