@@ -84,9 +84,10 @@ export class SitePainter {
     if (base) drawPicture(c, base.image, base, sheet, 0.6)
     drawPaints(c, siteGroundPaints(things), sheet)
     if (map) this.drawMap(c, map, sheet)
-    drawPaints(c, bedsOnSitePaints(beds, palette, map !== null, sheet.perM), sheet)
+    const standing = siteThingPaints(things)
+    drawPaints(c, bedsOnSitePaints(beds, standing, palette, map !== null, sheet.perM), sheet)
     for (const s of shadows) drawPaints(c, shadowPaints(s.outlines, s.pass), sheet)
-    drawPaints(c, siteThingPaints(things), sheet)
+    drawPaints(c, standing, sheet)
   }
 
   private drawMap(c: CanvasRenderingContext2D, { grid, hours }: NonNullable<SiteView['map']>, sheet: Sheet) {

@@ -10,13 +10,14 @@ import { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targ
 import { figurePaints, plantingPaints } from './figurePaints'
 import { fixtureAbovePaints, fixturePaints } from './fixturePaints'
 import { PRINT_PALETTE } from './palette'
-import { isWords } from './path'
+import { isWords, type Paint } from './path'
 import { boundsOfPath, ellipsePath, movedPath, roundedPath } from './paths'
 import { circleAt, plan } from './plan'
 import { circlePaints, planGroundPaints, planMarkPaints } from './planPaints'
 import { portrait } from './portrait/portrait'
 import { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, tapePaints } from './siteMarkPaints'
-import { bedOnSitePaints, bedsOnSitePaints, shadowPaints, siteGroundPaints, siteThingPaints } from './sitePaints'
+import { bedsOnSitePaints } from './bedsOnSitePaints'
+import { bedOnSitePaints, shadowPaints, siteGroundPaints, siteThingPaints } from './sitePaints'
 import { targetMarks } from './targetMarks'
 
 const window = { fromX: -1, toX: 20, bottomM: -2, topM: 6, frontM: 0.2 }
@@ -163,41 +164,31 @@ describe('golden drawings', () => {
       ]),
     }).toMatchSnapshot()
   })
-  it('names of beds on one another are set apart', () => {
-    const bed = (name: string) => ({
+  it('names of beds keep clear of one another and of other words, or wait for a closer look', () => {
+    const bed = (name: string, x = 0) => ({
       name,
       outlines: [
         [
-          { x: 0, y: 0 },
-          { x: 1, y: 0 },
-          { x: 1, y: 1 },
+          { x, y: 0 },
+          { x: x + 1, y: 0 },
+          { x: x + 1, y: 1 },
         ],
       ],
       current: false,
     })
-    const names = bedsOnSitePaints([bed('Upper'), bed('Lower'), bed('Beside')], PRINT_PALETTE, true, 9).filter(
-      isWords,
-    )
-    const [a, b, c] = names.map((w) => w.dy!) as [number, number, number]
-    expect([a - b >= 14, b - c >= 14, a - c >= 14]).toEqual([true, true, true])
-    const far = bedsOnSitePaints(
-      [
-        bed('Upper'),
-        {
-          ...bed('Far'),
-          outlines: [
-            [
-              { x: 90, y: 0 },
-              { x: 91, y: 1 },
-            ],
-          ],
-        },
-      ],
-      PRINT_PALETTE,
-      true,
-      9,
-    )
-    expect(far.filter(isWords).map((w) => w.dy)).toEqual([-9, -9])
+    const names = (beds: ReturnType<typeof bed>[], others: readonly Paint[] = [], perM = 9) =>
+      bedsOnSitePaints(beds, others, PRINT_PALETTE, true, perM)
+        .filter(isWords)
+        .map((w) => [w.words, w.dy])
+    expect(names([bed('Upper'), bed('Lower'), bed('Beside')])).toEqual([
+      ['Upper', -9],
+      ['Lower', -23],
+    ])
+    expect(names([bed('Upper'), bed('Far', 90)]).map(([, dy]) => dy)).toEqual([-9, -9])
+    const eye = pointPaints('Somewhere', { x: 0.5, y: -1.5 }, false, PRINT_PALETTE)
+    expect(names([bed('Upper')], eye)[0]![1]).toBeLessThan(-9)
+    // Closer, all of them have room.
+    expect(names([bed('Upper'), bed('Lower', 1)], [], 200)).toHaveLength(2)
   })
   it('paths are moved, bounded and rounded exactly', () => {
     const round = roundedPath(1, 2, 3, 4, 0.5)

@@ -30,6 +30,7 @@ export {
   Z,
 } from './path'
 export { boundsOfPath, circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
+export { bedsOnSitePaints } from './bedsOnSitePaints'
 export { circleAt, plan, type Plan, type PlanCircle } from './plan'
 export { circlePaints, planGroundPaints, planMarkPaints } from './planPaints'
 export { portrait, VARIANTS } from './portrait/portrait'
@@ -39,7 +40,6 @@ export { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, t
 export {
   type BedOnSite,
   bedOnSitePaints,
-  bedsOnSitePaints,
   shadowPaints,
   siteGroundPaints,
   siteThingPaints,

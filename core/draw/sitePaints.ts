@@ -1,7 +1,7 @@
 import { lighten, mix } from '../colour'
 import { middleOf, type Point } from '../geometry'
 import type { PlacedOf, PlacedThing } from '../site'
-import { isWords, L, M, Q, Z, type Paint, type Path, type Shape, type Words } from './path'
+import { L, M, Q, Z, type Paint, type Path, type Shape, type Words } from './path'
 import { circlePath, linePath, rectPath } from './paths'
 import type { Palette } from './palette'
 
@@ -64,32 +64,6 @@ export function bedOnSitePaints(bed: BedOnSite, palette: Palette, outlineOnly: b
   const at = isNarrow ? { x: middle.x, y: foot } : middle
   const look = bed.current ? { colour: AMBER_INK, face: 'title-bold' as const } : {}
   return [...outlines, name(bed.name, at, { ...look, dy: isNarrow ? -9 : 0, layer: 'bed' })]
-}
-
-const LETTER = 6.4
-const LINE = 14
-
-/** All beds of a site; names that would lie on one another are set one under the other. */
-export function bedsOnSitePaints(
-  beds: readonly BedOnSite[],
-  palette: Palette,
-  outlineOnly: boolean,
-  perM: number,
-): Paint[] {
-  const taken: { x: number; y: number; half: number }[] = []
-  const apart = (w: Words): Words => {
-    const half = (w.words.length * LETTER) / 2
-    const x = w.x * perM
-    let dy = w.dy ?? 0
-    const meets = () =>
-      taken.some((t) => Math.abs(t.x - x) < t.half + half && Math.abs(t.y - (w.y * perM + dy)) < LINE)
-    while (meets()) dy -= LINE / 2
-    taken.push({ x, y: w.y * perM + dy, half })
-    return { ...w, dy }
-  }
-  return beds
-    .flatMap((bed) => bedOnSitePaints(bed, palette, outlineOnly, perM))
-    .map((paint) => (isWords(paint) ? apart(paint) : paint))
 }
 
 const PAINTS: { readonly [K in PlacedThing['kind']]: (t: PlacedOf<K>) => Paint[] } = {

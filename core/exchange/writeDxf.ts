@@ -12,16 +12,15 @@ export interface NamedOutline {
 const PER_M = 56.7
 
 /** A site and its beds as they are drawn on the plan. */
-export const sitePaints = (site: ResolvedSite, beds: readonly NamedOutline[]): Paint[] => [
-  ...siteGroundPaints(site.things),
-  ...bedsOnSitePaints(
-    beds.map(({ name, outline }) => ({ name, outlines: [outline], current: false })),
-    PRINT_PALETTE,
-    false,
-    PER_M,
-  ),
-  ...siteThingPaints(site.things),
-]
+export function sitePaints(site: ResolvedSite, beds: readonly NamedOutline[]): Paint[] {
+  const standing = siteThingPaints(site.things)
+  const outlines = beds.map(({ name, outline }) => ({ name, outlines: [outline], current: false }))
+  return [
+    ...siteGroundPaints(site.things),
+    ...bedsOnSitePaints(outlines, standing, PRINT_PALETTE, false, PER_M),
+    ...standing,
+  ]
+}
 
 /** A site as a DXF drawing in metres: a layer a kind, trees and features as circles. */
 export const writeDxf = (site: ResolvedSite, beds: readonly NamedOutline[]): string =>

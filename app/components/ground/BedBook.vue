@@ -263,4 +263,6 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
   </div>
 </template>
 
+<style scoped src="~/assets/css/parts/fields.css"></style>
+<style scoped src="~/assets/css/parts/sections.css"></style>
 <style scoped src="~/assets/css/parts/BedBook.css"></style>

@@ -186,6 +186,7 @@ function advice(e: Existing): string {
   </div>
 </template>
 
+<style scoped src="~/assets/css/parts/fields.css"></style>
 <style scoped>
 .existing {
   display: grid;
@@ -217,26 +218,9 @@ function advice(e: Existing): string {
   align-items: end;
   padding: 4px 0 8px;
 }
-.wide {
-  grid-column: 1 / -1;
-}
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-}
 .add {
   display: flex;
   gap: 8px;
-}
-.grow {
-  flex: 1;
 }
 .answers button {
   cursor: pointer;

@@ -237,6 +237,7 @@ const moveStation = (i: number, x: number, y: number) =>
   </div>
 </template>
 
+<style scoped src="~/assets/css/parts/fields.css"></style>
 <style scoped>
 .figures {
   display: grid;
@@ -248,24 +249,10 @@ const moveStation = (i: number, x: number, y: number) =>
   gap: 8px 10px;
   align-items: end;
 }
-.wide {
-  grid-column: 1 / -1;
-}
 .row {
   display: flex;
   gap: 12px;
   align-items: center;
-}
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
 }
 .problem {
   color: var(--amber-deep);

@@ -138,6 +138,7 @@ function sayFacing(id: string): string {
           </UButton>
           <div v-if="placeOf(b.id) && ground.chosenId === `bed:${b.id}`" class="figures">
             <GroundSpotTable
+              v-if="!placeOf(b.id)!.against"
               :spots="[placeOf(b.id)!.at]"
               :points="site.points"
               :units="units"
@@ -146,6 +147,7 @@ function sayFacing(id: string): string {
               @change="([at]) => placeBed(b.id, { ...placeOf(b.id)!, at: at! })"
             />
             <NumberInput
+              v-if="!placeOf(b.id)!.against"
               label="Viewer looks to, ° from north"
               :model-value="placeOf(b.id)!.lookDeg"
               :min="-360"

@@ -120,34 +120,9 @@ const HARMS = [
   </div>
 </template>
 
+<style scoped src="~/assets/css/parts/fields.css"></style>
+<style scoped src="~/assets/css/parts/sections.css"></style>
 <style scoped>
-section {
-  padding: 12px 0;
-  border-bottom: 1px solid var(--line);
-  display: grid;
-  gap: 9px;
-}
-h3 {
-  font-size: 16px;
-  font-weight: 600;
-}
-.three {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
-  gap: 10px;
-  align-items: end;
-}
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-}
 .switch {
   padding-bottom: 6px;
 }

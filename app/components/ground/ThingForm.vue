@@ -67,6 +67,7 @@ const spotsLabel = computed(() => (spots.value.length === 1 ? 'Place' : `${spots
   </div>
 </template>
 
+<style scoped src="~/assets/css/parts/fields.css"></style>
 <style scoped>
 .form {
   display: grid;
@@ -78,22 +79,11 @@ const spotsLabel = computed(() => (spots.value.length === 1 ? 'Place' : `${spots
   gap: 6px;
   align-items: center;
 }
-.grow {
-  flex: 1;
-}
 .grid {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 8px;
   align-items: end;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.35;
 }
 .problem {
   color: var(--amber-deep);

@@ -68,18 +68,4 @@ const putColour = (event: Event) => emit('change', (event.target as HTMLInputEle
   </template>
 </template>
 
-<style scoped>
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.colour {
-  width: 100%;
-  height: 30px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: none;
-}
-</style>
+<style scoped src="~/assets/css/parts/fields.css"></style>

@@ -17,7 +17,7 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
 </script>
 
 <template>
-  <div>
+  <div class="stack">
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="three">
       <LengthInput
@@ -88,4 +88,5 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
   </div>
 </template>
 
+<style scoped src="~/assets/css/parts/fields.css"></style>
 <style scoped src="~/assets/css/parts/BedBook.css"></style>
