@@ -3,8 +3,16 @@ import type { Drift } from './bed'
 type Numbered = Pick<Drift, 'count' | 'numbers' | 'nextNumber'>
 
 /** The numbers of a drift's plants in its order: a note, a tick or a pin belongs to one for good. */
-export const numbersOf = ({ count, numbers }: Numbered): readonly number[] =>
-  numbers ?? Array.from({ length: count }, (_, i) => i)
+export const numbersOf = ({ count, numbers }: Numbered): readonly number[] => numbers ?? firstNumbers(count)
+
+const firsts = new Map<number, readonly number[]>()
+
+/** 0, 1, 2, …: the same list for the same count. */
+function firstNumbers(count: number): readonly number[] {
+  let list = firsts.get(count)
+  if (!list) firsts.set(count, (list = Array.from({ length: count }, (_, i) => i)))
+  return list
+}
 
 /** The number a drift's next plant gets: one that no plant of it ever had. */
 export const nextNumberOf = (drift: Numbered): number =>

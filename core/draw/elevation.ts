@@ -122,15 +122,15 @@ function groundOf(frame: BedFrame, form: Bed['form'], aspect: Aspect): GroundLin
 }
 
 /** What shows, turned to the viewer, the farthest first. */
-const standing = (bodies: readonly Body[], aspect: Aspect, fromY: number, eyeY: number) =>
-  bodies
-    .filter((b) => b.look.state !== 'gone' && b.spreadM > 0)
-    .map((body) => {
-      const at = aspect.turn(body.at)
-      return { body, at, depth: depth(body, at) }
-    })
-    .filter(({ body, at }) => !body.at.neighbour || isInPicture(at, aspect, fromY, eyeY))
-    .sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
+function standing(bodies: readonly Body[], aspect: Aspect, fromY: number, eyeY: number) {
+  const shown: { readonly body: Body; readonly at: Point; readonly depth: number }[] = []
+  for (const body of bodies) {
+    if (body.look.state === 'gone' || body.spreadM <= 0) continue
+    const at = aspect.turn(body.at)
+    if (!body.at.neighbour || isInPicture(at, aspect, fromY, eyeY)) shown.push({ body, at, depth: depth(body, at) })
+  }
+  return shown.sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
+}
 
 function footOf({ at }: Body, turned: Point, { foot, farY, nearY, potM }: GroundLine, frame: BedFrame): number {
   if (at.neighbour) return foot({ ...turned, y: clamp(turned.y, farY, nearY) }) + (at.groundM ?? 0)

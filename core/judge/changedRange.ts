@@ -15,19 +15,20 @@ export function changedRange(a: Scene, b: Scene): Range | null {
   let from = Infinity
   let to = -Infinity
   const note = (p: PlacedPlant) => {
-    from = Math.min(from, p.x)
-    to = Math.max(to, p.x)
+    const reach = reachM(p, a, b)
+    from = Math.min(from, p.x - reach)
+    to = Math.max(to, p.x + reach)
   }
   noteDifferences(a.placement.plants, b.placement.plants, a, b, note)
   noteDifferences(a.placement.standing, b.placement.standing, a, b, note)
-  const reach = reachM(a, b)
-  return to < from ? null : { from: from - reach, to: to + reach }
+  return to < from ? null : { from, to }
 }
 
-/** Side by side, hiding, and bare ground between them: the farthest that a rule looks from a plant. */
-function reachM(a: Scene, b: Scene): number {
+/** Side by side, hiding, and bare ground between them: the farthest from which a rule looks at a plant. */
+function reachM({ plant, standing }: PlacedPlant, a: Scene, b: Scene): number {
+  const own = Math.max(plant.spreadM, standing?.spreadM ?? 0)
   const widest = Math.max(a.widestM, b.widestM)
-  return Math.max(widest * TOUCH, widest / 2 + (BARE_REACH * b.school.bareCircleM) / 2) + MARGIN_M
+  return Math.max(((own + widest) / 2) * TOUCH, own / 2 + (BARE_REACH * b.school.bareCircleM) / 2) + MARGIN_M
 }
 
 function sameButPlants(a: Scene, b: Scene): boolean {

@@ -26,8 +26,9 @@ interface Spot {
 
 /** The plants standing so far, kept in cells of half a metre, and the search for a lawful place beside them. */
 export class Settled {
-  /** Numbers of those that stand in a cell. */
-  private readonly cells: (number[] | undefined)[]
+  /** The one that came last into a cell, and the one that came into its cell before it; -1 for none. */
+  private readonly cells: Int32Array
+  private readonly before: number[] = []
   private readonly columns: number
   private readonly rows: number
   private readonly firstY: number
@@ -51,7 +52,7 @@ export class Settled {
     this.firstY = Math.min(...frame.outline.map((p) => p.y))
     this.rows = Math.ceil((Math.max(...frame.outline.map((p) => p.y)) - this.firstY) / CELL_M) + 2 * MARGIN
     this.columns = Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN
-    this.cells = new Array<number[] | undefined>(this.columns * this.rows)
+    this.cells = new Int32Array(this.columns * this.rows).fill(-1)
   }
 
   pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) {
@@ -138,7 +139,7 @@ export class Settled {
   }
 
   private isFree(plant: Plant, { x, y }: Spot): boolean {
-    const { xs, ys, kinds, cells, rows } = this
+    const { xs, ys, kinds, cells, rows, before } = this
     const kind = this.kind(plant)
     const distances = this.distances[kind]!
     const reach = (this.k * (plant.spreadM + this.widest)) / 2
@@ -147,9 +148,7 @@ export class Settled {
     const toY = this.row(y + reach)
     for (let cx = this.column(x - reach); cx <= toX; cx++) {
       for (let cy = fromY; cy <= toY; cy++) {
-        const cell = cells[cx * rows + cy]
-        if (!cell) continue
-        for (const n of cell) {
+        for (let n = cells[cx * rows + cy]!; n >= 0; n = before[n]!) {
           const dx = xs[n]! - x
           const dy = ys[n]! - y
           const allowed = distances[kinds[n]!] ?? this.allowed(kind, kinds[n]!)
@@ -197,7 +196,9 @@ export class Settled {
     this.ys.push(y)
     this.kinds.push(this.kind(plant))
     this.widest = Math.max(this.widest, plant.spreadM)
-    ;(this.cells[this.column(x) * this.rows + this.row(y)] ??= []).push(n)
+    const cell = this.column(x) * this.rows + this.row(y)
+    this.before.push(this.cells[cell]!)
+    this.cells[cell] = n
   }
 
   private add(

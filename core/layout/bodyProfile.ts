@@ -11,11 +11,9 @@ const TRUNK_M = 0.06
 
 /** A body's outline at one height: half its width (metres) and the share of light that it stops there. */
 export interface Profile {
-  readonly halfM: number
-  readonly stops: number
+  halfM: number
+  stops: number
 }
-
-const NOTHING: Profile = { halfM: 0, stops: 0 }
 
 /** Height of bare trunk below a tree's crown as it stands, metres; 0 for all others. */
 export const clearStemM = ({
@@ -30,18 +28,25 @@ export const topM = ({ foliageM, flowerM }: Pick<Body, 'foliageM' | 'flowerM'>):
 
 /**
  * The one outline of a body, for occlusion, windows, screening and what lies under the pointer: trunk, then leaf by its habit, then flower
- * stems over it. `z` is metres above the plant's foot. Source: design/calculations, What is seen (a solid of revolution by habit).
+ * stems over it. `z` is metres above the plant's foot. It is asked for every row of every picture: the answer may be written into a
+ * profile at hand. Source: design/calculations, What is seen (a solid of revolution by habit).
  */
-export function bodyProfile(body: Body, z: number): Profile {
+export function bodyProfile(body: Body, z: number, into: Profile = { halfM: 0, stops: 0 }): Profile {
   const { at, foliageM, spreadM, look } = body
-  if (z < 0 || z > topM(body) || spreadM <= 0) return NOTHING
+  into.halfM = 0
+  into.stops = 0
+  if (z < 0 || z > topM(body) || spreadM <= 0) return into
   const stemM = clearStemM(body)
-  if (z < stemM) return { halfM: Math.min(TRUNK_M, spreadM / 2), stops: 1 }
-  if (z <= foliageM && foliageM > stemM)
-    return {
-      halfM: (halfWidthAt(at.plant.habit, (z - stemM) / (foliageM - stemM)) * spreadM) / 2,
-      stops: look.density,
-    }
-  const flowers = look.flower + (look.state === 'dry' ? DRY_FLOWERS : 0)
-  return { halfM: FLOWERS_WIDE * spreadM, stops: FLOWER_DENSITY * Math.min(1, flowers) }
+  if (z < stemM) {
+    into.halfM = Math.min(TRUNK_M, spreadM / 2)
+    into.stops = 1
+  } else if (z <= foliageM && foliageM > stemM) {
+    into.halfM = (halfWidthAt(at.plant.habit, (z - stemM) / (foliageM - stemM)) * spreadM) / 2
+    into.stops = look.density
+  } else {
+    const flowers = look.flower + (look.state === 'dry' ? DRY_FLOWERS : 0)
+    into.halfM = FLOWERS_WIDE * spreadM
+    into.stops = FLOWER_DENSITY * Math.min(1, flowers)
+  }
+  return into
 }

@@ -48,8 +48,18 @@ export function zoneNumber(zone: string): number | null {
 
 export const words = (id: string) => id.replace(/-/g, ' ')
 
+const known = new WeakMap<SiteConditions, WeakMap<Plant, readonly Misfit[]>>()
+
 /** Each reason why a plant would suffer in a place; empty when it fits. Annuals and tender plants are not asked for a zone. */
-export const misfits = (plant: Plant, site: SiteConditions): Misfit[] => [
+export function misfits(plant: Plant, site: SiteConditions): readonly Misfit[] {
+  let here = known.get(site)
+  if (!here) known.set(site, (here = new WeakMap()))
+  let found = here.get(plant)
+  if (!found) here.set(plant, (found = reasons(plant, site)))
+  return found
+}
+
+const reasons = (plant: Plant, site: SiteConditions): Misfit[] => [
   ...inLight(plant, site),
   ...inHeat(plant, site),
   ...inZone(plant, site),

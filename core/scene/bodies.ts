@@ -1,4 +1,4 @@
-import { bodiesAt, type Body } from '../layout'
+import { bodiesAt, type Body, type PlacedPlant } from '../layout'
 import type { Moment } from '../time'
 import { whole, type Range } from './range'
 import type { Scene } from './scene'
@@ -7,11 +7,14 @@ import type { Scene } from './scene'
  * Bodies of all that stands in the bed at a moment, repeated parts, what stood there before and the plants of other beds too; with a
  * range, those that can hide or be hidden by a plant within it.
  */
-export function bodiesNear(scene: Scene, moment: Moment, range: Range = whole): Body[] {
+export const bodiesNear = (scene: Scene, moment: Moment, range: Range = whole): Body[] =>
+  bodiesAt(plantsNear(scene, range), moment, scene.climate, scene.bed.buying)
+
+/** The plants whose bodies they are. */
+export function plantsNear(scene: Scene, range: Range): readonly PlacedPlant[] {
   const { everywhere, neighbours, widestM } = scene
   const all = neighbours.length > 0 ? [...everywhere, ...neighbours] : everywhere
-  const some = Number.isFinite(range.from)
+  return Number.isFinite(range.from)
     ? all.filter((p) => p.x > range.from - widestM && p.x < range.to + widestM)
     : all
-  return bodiesAt(some, moment, scene.climate, scene.bed.buying)
 }

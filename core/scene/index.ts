@@ -1,4 +1,4 @@
-export { bodiesNear } from './bodies'
+export { bodiesNear, plantsNear } from './bodies'
 export { conditionsAt } from './conditions'
 export { isKnownPlant, TOUCH, touchingPairs, type Pair } from './pairs'
 export { whole, type Range } from './range'

@@ -1,3 +1,4 @@
+import { circleIndex } from '../geometry'
 import type { PlacedPlant } from '../layout'
 import { whole, type Range } from './range'
 import type { Scene } from './scene'
@@ -17,7 +18,13 @@ export const TOUCH = 1.15
  * to the stretch in which its first plant stands, so that a part is judged just as the whole is.
  */
 export function touchingPairs(scene: Scene, range: Range = whole): Pair[] {
-  const { own, index, widestM } = scene
+  const { widestM } = scene
+  const isPart = Number.isFinite(range.from)
+  const beyond = widestM * TOUCH
+  const own = isPart
+    ? scene.own.filter((p) => p.along >= range.from - beyond && p.along <= range.to + beyond)
+    : scene.own
+  const index = circleIndex(own.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 })))
   const pairs: Pair[] = []
   for (const a of own) {
     if (a.along < range.from || a.along > range.to) continue

@@ -1,13 +1,13 @@
 import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
 import type { Requirement } from '../brief'
 import type { Theme } from '../colour'
-import { circleIndex, type CircleIndex } from '../geometry'
 import { place, type PlacedPlant, type Placement } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'
 import { repeated } from '../see'
 import { zoneNumber, type Plant, type SiteConditions } from '../plant'
 import type { Surroundings } from '../site'
 import type { Climate, PlaceMonth } from '../time'
+import { PlantsById } from './plantsById'
 
 /**
  * What a scene is made from: plain values that can be cloned, so that one is made anywhere, in the page, in a
@@ -51,14 +51,13 @@ export interface Scene {
   readonly theme: Theme | null
   readonly requirements: readonly Requirement[]
   readonly sunAt: SceneInput['sunAt']
-  /** The planned plants, then what stands there already, by place. */
-  readonly index: CircleIndex
+  /** The planned plants, then what stands there already. */
   readonly own: readonly PlacedPlant[]
   /** The planned plants and those of all repeated parts. */
   readonly planted: readonly PlacedPlant[]
   /** All parts' plants, then what stands there already. */
   readonly everywhere: readonly PlacedPlant[]
-  readonly byId: ReadonlyMap<string, PlacedPlant>
+  readonly byId: PlantsById
   readonly byPlant: ReadonlyMap<Plant, readonly PlacedPlant[]>
   /** Spread of the widest plant, metres: as far as one plant's change can reach to each side. */
   readonly widestM: number
@@ -92,20 +91,23 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
     light,
     surroundings: input.surroundings ?? null,
     neighbours: input.neighbours ?? NO_PLANTS,
-    theme: input.theme ?? null,
-    requirements: input.requirements ?? NO_REQUIREMENTS,
-    sunAt: input.sunAt ?? null,
+    ...wishesOf(input),
     school: schoolOf(bed, schools),
-    site: siteOf(bed, hardinessZone, light),
-    index: circleIndex(own.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))),
+    site: siteKept(known.before, bed, hardinessZone, light),
     own,
     planted,
     everywhere,
-    byId: new Map(everywhere.map((p) => [p.id, p])),
+    byId: new PlantsById(everywhere, known.before?.byId),
     byPlant: groupByPlant(placed.plants),
     widestM: own.reduce((most, p) => Math.max(most, p.plant.spreadM), 0),
   }
 }
+
+const wishesOf = ({ theme = null, requirements = NO_REQUIREMENTS, sunAt = null }: SceneInput) => ({
+  theme,
+  requirements,
+  sunAt,
+})
 
 const NO_PLANTS: readonly PlacedPlant[] = []
 const NO_REQUIREMENTS: readonly Requirement[] = []
@@ -120,6 +122,17 @@ function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]>
   return groups
 }
 
+/** The same one as before while nothing that it is read from differs: what is known of it by others holds. */
+function siteKept(before: Scene | null | undefined, bed: Bed, hardinessZone: string, light: BedLight | null) {
+  const isSame =
+    before &&
+    !light &&
+    !before.light &&
+    before.bed.ground === bed.ground &&
+    before.input.hardinessZone === hardinessZone
+  return isSame ? before.site : siteOf(bed, hardinessZone, light)
+}
+
 /** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
 export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({
   ...bed.ground,
@@ -129,8 +142,11 @@ export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null =
 
 /** From-to stretch of some plants in the running coordinate, their spread included; metres. */
 export function stretchOf(plants: readonly PlacedPlant[]): { from: number; to: number } {
-  return {
-    from: Math.min(...plants.map((p) => p.along - p.plant.spreadM / 2)),
-    to: Math.max(...plants.map((p) => p.along + p.plant.spreadM / 2)),
+  let from = Infinity
+  let to = -Infinity
+  for (const { along, plant } of plants) {
+    from = Math.min(from, along - plant.spreadM / 2)
+    to = Math.max(to, along + plant.spreadM / 2)
   }
+  return { from, to }
 }

@@ -16,6 +16,8 @@ export interface SeenFrom {
   readonly frontY: (x: number) => number
   /** Only bodies within these x are judged (others still hide); all when absent. */
   readonly range?: { readonly from: number; readonly to: number }
+  /** Only the shares of these are wanted; all when absent. */
+  readonly wanted?: readonly boolean[]
 }
 
 /**
@@ -23,7 +25,7 @@ export interface SeenFrom {
  * walks past), laid near to far on a grid of 8 cm, and keeps the share of its own cells that still come through.
  * Source: design/calculations, What is seen.
  */
-export function visibleShares(bodies: readonly Body[], { viewpoint, frontY, range }: SeenFrom): Seen {
+export function visibleShares(bodies: readonly Body[], { viewpoint, frontY, range, wanted }: SeenFrom): Seen {
   const shares = new Float64Array(bodies.length).fill(Number.NaN)
   if (bodies.length === 0) return { shares }
   let from = Infinity
@@ -47,7 +49,9 @@ export function visibleShares(bodies: readonly Body[], { viewpoint, frontY, rang
       (i) => bodies[i]!.at.x + bodies[i]!.spreadM / 2 >= from && bodies[i]!.at.x - bodies[i]!.spreadM / 2 <= to,
     )
     .sort((a, b) => bodies[b]!.at.y - bodies[a]!.at.y)
-  for (const i of order) {
+  // What stands behind all that are wanted hides none of them.
+  const farthest = wanted ? order.findLastIndex((i) => wanted[i]) : order.length - 1
+  for (const i of order.slice(0, farthest + 1)) {
     const body = bodies[i]!
     const eyeY = frontY(body.at.x) + viewpoint.distanceM
     const share = grid.lay(body, eyeY)
@@ -62,6 +66,7 @@ class Grid {
   private readonly rows: number
   private readonly through: Float32Array
   private readonly bottom: number
+  private readonly profile = { halfM: 0, stops: 0 }
   constructor(
     private readonly from: number,
     to: number,
@@ -89,7 +94,7 @@ class Grid {
     for (let r = low; r <= high; r++) {
       const z = (this.bottom + (r + 0.5) * CELL_M - eye) / scale + eye - ground
       // The lowest and the highest cell may lie half outside.
-      const { halfM: half, stops } = bodyProfile(body, Math.min(top, Math.max(0, z)))
+      const { halfM: half, stops } = bodyProfile(body, Math.min(top, Math.max(0, z)), this.profile)
       const pass = 1 - stops
       const first = Math.max(0, Math.round((at.x - half - this.from) / CELL_M))
       const last = Math.min(this.columns - 1, Math.round((at.x + half - this.from) / CELL_M) - 1)

@@ -45,23 +45,23 @@ function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]):
   )
 }
 
-/** The neighbour that a plant is nearest to, measured by what is wanted between them. */
-function nearest(scene: Scene, p: PlacedPlant) {
-  const reach = p.plant.spreadM / 2
-  const others = scene.index.search(p.x - reach, p.y - reach, p.x + reach, p.y + reach).map((i) => scene.own[i]!)
-  const all = others
-    .filter((q) => q.id !== p.id)
-    .map((q) => {
-      const apart = Math.hypot(q.x - p.x, q.y - p.y)
-      const allowed = allowedDistanceM(p.plant, q.plant, scene.school.spacing)
-      return {
+/** The neighbour that a plant is nearest to, measured by what is wanted between them; metres. */
+function nearest({ own, school }: Scene, p: PlacedPlant) {
+  let found = { apart: 0, allowed: 0, share: 1, name: 'the next' }
+  for (const q of own) {
+    const reach = (p.plant.spreadM + q.plant.spreadM) / 2
+    if (Math.abs(p.x - q.x) > reach || Math.abs(p.y - q.y) > reach || q.id === p.id) continue
+    const apart = Math.hypot(q.x - p.x, q.y - p.y)
+    const allowed = allowedDistanceM(p.plant, q.plant, school.spacing)
+    if (apart / allowed < found.share)
+      found = {
         apart,
         allowed,
         share: apart / allowed,
         name: q.plant.id === p.plant.id ? 'its own kind' : nameOf(q.plant),
       }
-    })
-  return all.reduce((w, n) => (n.share < w.share ? n : w), { apart: 0, allowed: 0, share: 1, name: 'the next' })
+  }
+  return found
 }
 
 function mendsFor(drift: Drift, name: string, tooMany: number): Mend[] {

@@ -1,4 +1,5 @@
 import { type Drift, laneBands } from '../../bed'
+import type { PlacedPlant } from '../../layout'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend, type Remark } from '../finding'
 import type { LocalRule } from '../rule'
@@ -35,23 +36,29 @@ function bareCells(scene: Scene, range: Range): Remark[] {
   const baseY = Math.min(...frame.back.points.map((p) => p.y))
   if (to < from) return []
   const clearance = new Float32Array((to - from + 1) * rows).fill(farthest)
-  for (const { plant, x, y } of [...placement.plants, ...placement.standing]) {
-    if (plant.spacingHabit === 'weaves' || plant.kind === 'climber') continue
-    const reach = plant.spreadM / 2 + farthest
-    if (x + reach < first + from * CELL_M || x - reach > first + to * CELL_M) continue
-    const lastColumn = Math.min(to, Math.floor((x + reach - first) / CELL_M))
-    const lastRow = Math.min(rows - 1, Math.floor((y + reach - baseY) / CELL_M))
-    for (let c = Math.max(from, Math.ceil((x - reach - first) / CELL_M)); c <= lastColumn; c++) {
-      const dx = first + c * CELL_M - x
-      for (let r = Math.max(0, Math.ceil((y - reach - baseY) / CELL_M)); r <= lastRow; r++) {
-        const dy = baseY + r * CELL_M - y
-        const d = Math.sqrt(dx * dx + dy * dy) - plant.spreadM / 2
-        const k = (c - from) * rows + r
-        if (d < clearance[k]!) clearance[k] = d
-      }
+  const cells = { first, from, to, rows, baseY, edge, clearance }
+  for (const p of scene.own)
+    if (p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber') stamp(cells, p, farthest)
+  return barest(scene, cells)
+}
+
+/** Lowers the clearance of the cells about a plant to what it leaves. */
+function stamp({ first, from, to, rows, baseY, clearance }: Cells, { plant, x, y }: PlacedPlant, farthest: number) {
+  const half = plant.spreadM / 2
+  const reach = half + farthest
+  if (x + reach < first + from * CELL_M || x - reach > first + to * CELL_M) return
+  const lastColumn = Math.min(to, Math.floor((x + reach - first) / CELL_M))
+  const lastRow = Math.min(rows - 1, Math.floor((y + reach - baseY) / CELL_M))
+  for (let c = Math.max(from, Math.ceil((x - reach - first) / CELL_M)); c <= lastColumn; c++) {
+    const dx = first + c * CELL_M - x
+    for (let r = Math.max(0, Math.ceil((y - reach - baseY) / CELL_M)); r <= lastRow; r++) {
+      const dy = baseY + r * CELL_M - y
+      const k = (c - from) * rows + r
+      const far = dx * dx + dy * dy
+      const nearer = clearance[k]! + half
+      if (nearer > 0 && far < nearer * nearer) clearance[k] = Math.sqrt(far) - half
     }
   }
-  return barest(scene, { first, from, to, rows, baseY, edge, clearance })
 }
 
 interface Cells {

@@ -1,8 +1,8 @@
 import { placingsOf } from '../../bed'
-import { bodiesNear, capital, MATURE_YEAR, nameOf, stretchOf, type Scene, type Range } from '../../scene'
+import { capital, MATURE_YEAR, nameOf, plantsNear, stretchOf, type Scene, type Range } from '../../scene'
 import { monthName, placeMonth, type LibraryMonth } from '../../time'
 import type { Plant } from '../../plant'
-import type { Body } from '../../layout'
+import { bodiesAt, type Body, type PlacedPlant } from '../../layout'
 import { aspectOf, judgedTurns, visibleShares, type Aspect } from '../../see'
 import type { Mend, Remark } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
@@ -14,7 +14,10 @@ const MOMENTS: readonly LibraryMonth[] = [4, 6, 8, 10]
 /** A plant that does not show, in its own best month, behind what stands in front of it. */
 export const hidden: LocalRule = {
   id: 'hidden',
-  remarks: (scene, range) => MOMENTS.flatMap((month) => hiddenIn(scene, month, range)),
+  remarks: (scene, range) => {
+    const plants = plantsNear(scene, range)
+    return MOMENTS.flatMap((month) => hiddenIn(scene, month, range, plants))
+  },
   fold: (scene, remarks) =>
     [...byGroup(remarks)].flatMap(([driftId, list]) => {
       const drift = scene.bed.drifts.find((d) => d.id === driftId)
@@ -48,28 +51,36 @@ export const hidden: LocalRule = {
     }),
 }
 
-function hiddenIn(scene: Scene, best: LibraryMonth, range: Range): Remark[] {
+function hiddenIn(scene: Scene, best: LibraryMonth, range: Range, plants: readonly PlacedPlant[]): Remark[] {
   const month = placeMonth(best, scene.climate)
-  const bodies = bodiesNear(scene, { month, year: MATURE_YEAR }, range)
-  const shares = bestShares(scene, bodies, range)
+  const bodies = bodiesAt(plants, { month, year: MATURE_YEAR }, scene.climate, scene.bed.buying)
+  const judged = bodies.map(({ at }) => isJudged(at, best, range))
+  if (!judged.includes(true)) return []
+  const shares = bestShares(scene, bodies, range, judged)
   return bodies.flatMap(({ at }, i) => {
     const share = shares[i]!
-    const isInside = at.along >= range.from && at.along <= range.to
-    const judged =
-      isInside &&
-      !at.standing &&
-      !at.neighbour &&
-      !Number.isNaN(share) &&
-      share < HIDDEN_BELOW &&
-      bestMoment(at.plant) === best &&
-      at.plant.kind !== 'climber' &&
-      at.plant.spacingHabit !== 'weaves'
-    return judged ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }] : []
+    return judged[i] && share < HIDDEN_BELOW
+      ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }]
+      : []
   })
 }
 
+const isJudged = ({ along, standing, neighbour, plant }: PlacedPlant, best: LibraryMonth, range: Range): boolean =>
+  along >= range.from &&
+  along <= range.to &&
+  !standing &&
+  !neighbour &&
+  plant.kind !== 'climber' &&
+  plant.spacingHabit !== 'weaves' &&
+  bestMoment(plant) === best
+
 /** Of each body the share that shows from where it shows best: one front, both, or all round. */
-function bestShares({ bed, frame }: Scene, bodies: readonly Body[], range: Range): Float64Array {
+function bestShares(
+  { bed, frame }: Scene,
+  bodies: readonly Body[],
+  range: Range,
+  wanted: readonly boolean[],
+): Float64Array {
   const all = judgedTurns(bed).map((turnDeg) => {
     const viewpoint = { ...bed.viewpoint, turnDeg }
     const aspect = aspectOf(bed, frame, viewpoint)
@@ -78,6 +89,7 @@ function bestShares({ bed, frame }: Scene, bodies: readonly Body[], range: Range
     return visibleShares(turned, {
       viewpoint,
       frontY: (x) => aspect.front.yAt(x),
+      wanted,
       ...(seen ? { range: seen } : {}),
     }).shares
   })

@@ -1,4 +1,4 @@
-import { laneNames, type Behind } from '../../bed'
+import { laneNames, type BedFrame, type Behind } from '../../bed'
 import { depthNeededM, type PlacedPlant } from '../../layout'
 import type { Plant } from '../../plant'
 import type { Finding } from '../finding'
@@ -85,36 +85,49 @@ const isLayered = ({ spacingHabit, kind }: Plant) =>
 
 /** Cuts across the bed every half metre: the widest plant of each lane there, and the depth they need. */
 function sections(scene: Scene): Section[] {
-  const { frame } = scene
-  const cuts = Array.from({ length: Math.ceil((frame.runTo - frame.runFrom) / STEP_M - 0.5) }, (_, i) => ({
-    x: frame.runFrom + STEP_M * (i + 0.5),
-    widest: new Map<number, Plant>(),
-  }))
-  for (const p of scene.placement.plants) {
+  const { frame, placement, bed } = scene
+  const cuts = Math.max(0, Math.ceil((frame.runTo - frame.runFrom) / STEP_M - 0.5))
+  const lanes = bed.laneShares.length
+  const widest = new Array<Plant | undefined>(cuts * lanes)
+  for (const p of placement.plants) {
     if (!isLayered(p.plant)) continue
-    for (const cut of cutsThrough(scene, cuts, p))
-      if ((cut.widest.get(p.lane)?.spreadM ?? 0) < p.plant.spreadM) cut.widest.set(p.lane, p.plant)
+    const [first, last] = cutsThrough(scene, p)
+    for (let c = first; c <= Math.min(last, cuts - 1); c++) {
+      const there = widest[c * lanes + p.lane]
+      if (there && there.spreadM >= p.plant.spreadM) continue
+      if (isThrough(scene, cutX(frame, c), p)) widest[c * lanes + p.lane] = p.plant
+    }
   }
-  return cuts
-    .filter((cut) => cut.widest.size > 0)
-    .map(({ x, widest }) => {
-      const stack = [...widest].sort((a, b) => a[0] - b[0]).map(([lane, plant]) => ({ lane, plant }))
-      const plants = stack.map((s) => s.plant)
-      return { x, stack, have: frame.depthAlong(x), need: depthNeededM(plants, scene.school.spacing, frame.behind) }
-    })
+  const found: Section[] = []
+  for (let c = 0; c < cuts; c++) {
+    const stack: Section['stack'] = []
+    for (let lane = 0; lane < lanes; lane++) {
+      const plant = widest[c * lanes + lane]
+      if (plant) stack.push({ lane, plant })
+    }
+    if (stack.length === 0) continue
+    const x = cutX(frame, c)
+    const plants = stack.map((s) => s.plant)
+    const need = depthNeededM(plants, scene.school.spacing, frame.behind)
+    found.push({ x, stack, have: frame.depthAlong(x), need })
+  }
+  return found
 }
 
-/** The cuts that go through a plant's spread. */
-function cutsThrough<Cut extends { readonly x: number }>({ frame }: Scene, cuts: readonly Cut[], p: PlacedPlant) {
-  const half = p.plant.spreadM / 2
-  if (frame.closed)
-    return cuts.filter(({ x }) => {
-      const q = frame.at(x, p.out)
-      return Math.hypot(q.x - p.x, q.y - p.y) < half
-    })
-  const first = Math.ceil((p.x - half - frame.runFrom) / STEP_M - 0.5)
-  const last = Math.floor((p.x + half - frame.runFrom) / STEP_M - 0.5)
-  return cuts.slice(Math.max(0, first), last + 1)
+const cutX = ({ runFrom }: BedFrame, cut: number) => runFrom + STEP_M * (cut + 0.5)
+
+/** The first and the last cut that may go through a plant's spread. */
+function cutsThrough({ frame }: Scene, { x, plant }: PlacedPlant): readonly [number, number] {
+  if (frame.closed) return [0, Infinity]
+  const from = x - frame.runFrom
+  const half = plant.spreadM / 2
+  return [Math.max(0, Math.ceil((from - half) / STEP_M - 0.5)), Math.floor((from + half) / STEP_M - 0.5)]
+}
+
+function isThrough({ frame }: Scene, x: number, p: PlacedPlant): boolean {
+  if (!frame.closed) return true
+  const q = frame.at(x, p.out)
+  return Math.hypot(q.x - p.x, q.y - p.y) < p.plant.spreadM / 2
 }
 
 function layerThatDoesNotFit(section: Section, k: number, behind: Behind): number {

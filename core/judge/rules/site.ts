@@ -33,29 +33,35 @@ function kindsOf(scene: Scene): ReadonlyMap<Plant, readonly PlacedPlant[]> {
   return kinds
 }
 
-/** Those of a kind whose place does not suit it, with what is wrong there. */
-function unsuited(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]) {
-  if (scene.light || scene.sunAt)
-    return placed
-      .map((p) => ({ p, wrong: misfits(plant, conditionsAt(scene, p)) }))
-      .filter((j) => j.wrong.length > 0)
+interface Unsuited {
+  readonly suffering: readonly PlacedPlant[]
+  /** Of places that differ, the worst speaks for the others. */
+  readonly worst: PlacedPlant
+  readonly wrong: readonly Misfit[]
+}
+
+/** Those of a kind whose place does not suit it, with what is wrong at the worst. */
+function unsuited(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Unsuited | null {
   // Without light place by place, one place is as another.
-  const wrong = misfits(plant, scene.site)
-  return wrong.length > 0 ? placed.map((p) => ({ p, wrong })) : []
+  if (!scene.light && !scene.sunAt) {
+    const wrong = misfits(plant, scene.site)
+    return wrong.length > 0 ? { suffering: placed, worst: placed[0]!, wrong } : null
+  }
+  const judged = placed
+    .map((p) => ({ p, wrong: misfits(plant, conditionsAt(scene, p)) }))
+    .filter((j) => j.wrong.length > 0)
+  if (judged.length === 0) return null
+  const worst = judged.reduce((w, j) => (heaviest(j.wrong) > heaviest(w.wrong) ? j : w))
+  return { suffering: judged.map((j) => j.p), worst: worst.p, wrong: worst.wrong }
 }
 
 function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Finding[] {
   const judged = unsuited(scene, plant, placed)
-  // Of places that differ, the worst speaks for the others.
-  const chosen = judged.reduce<(typeof judged)[number] | null>(
-    (w, j) => (!w || heaviest(j.wrong) > heaviest(w.wrong) ? j : w),
-    null,
-  )
-  const wrong = [...(chosen?.wrong ?? [])].sort((a, b) => WEIGHT[b.want] - WEIGHT[a.want])
-  const worst = wrong[0]
-  if (!chosen || !worst) return []
-  const suffering = judged.map((j) => j.p)
-  const here = conditionsAt(scene, chosen.p)
+  if (!judged) return []
+  const { suffering } = judged
+  const wrong = [...judged.wrong].sort((a, b) => WEIGHT[b.want] - WEIGHT[a.want])
+  const worst = wrong[0]!
+  const here = conditionsAt(scene, judged.worst)
   const drifts = [...new Set(suffering.map((p) => p.driftId))]
   const mends = (): Mend[] =>
     standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35 }, 2).map((p) => ({
