@@ -17,4 +17,4 @@ await build({
   packages: 'external',
   logLevel: 'error',
 })
-run(process.execPath, [outfile])
+run(process.execPath, [outfile, ...process.argv.slice(2)])

@@ -34,6 +34,18 @@ const rowNumber = (i: number) => first.value + nth(i)
 <template>
   <div ref="holder" class="holder" data-testid="plant-table">
     <table :aria-rowcount="plants.length">
+      <colgroup>
+        <col class="wide" />
+        <col class="narrow" />
+        <col class="figure" />
+        <col class="figure" />
+        <col class="words" />
+        <col class="words" />
+        <col class="figure" />
+        <col class="words" />
+        <col class="note" />
+        <col class="act" />
+      </colgroup>
       <thead>
         <tr>
           <th>Plant</th>
@@ -53,6 +65,7 @@ const rowNumber = (i: number) => first.value + nth(i)
         <tr
           v-for="(p, i) in rows"
           :key="p.id"
+          v-memo="[p, rowNumber(i), p.id === chosenId, listed.has(p.id), marks.get(p.id), climate]"
           :aria-rowindex="rowNumber(i)"
           :class="{ chosen: p.id === chosenId }"
           :style="{ height: `${ROW_PX}px` }"
@@ -80,7 +93,7 @@ const rowNumber = (i: number) => first.value + nth(i)
               :aria-pressed="listed.has(p.id)"
               @click.stop="emit('list', p)"
             >
-              <UIcon :name="listed.has(p.id) ? 'i-lucide-check' : 'i-lucide-plus'" />
+              {{ listed.has(p.id) ? '✓' : '+' }}
             </button>
           </td>
         </tr>
@@ -96,10 +109,31 @@ const rowNumber = (i: number) => first.value + nth(i)
 .holder {
   overflow-y: auto;
   font-size: 12.5px;
+  contain: strict;
+  background: var(--paper);
 }
+/* Columns of fixed width: rows that come into view lay out by themselves, and nothing jumps. */
 table {
   width: 100%;
-  border-collapse: collapse;
+  min-width: 960px;
+  table-layout: fixed;
+  border-collapse: separate;
+  border-spacing: 0;
+}
+.wide {
+  width: 27%;
+}
+.narrow {
+  width: 104px;
+}
+.figure {
+  width: 62px;
+}
+.words {
+  width: 12%;
+}
+.act {
+  width: 42px;
 }
 th {
   text-align: left;
@@ -117,7 +151,6 @@ td {
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
-  max-width: 360px;
 }
 tr {
   cursor: pointer;
@@ -128,6 +161,7 @@ tbody tr:hover,
 }
 .bot {
   color: var(--soft);
+  margin-left: 6px;
 }
 .n {
   font-variant-numeric: tabular-nums;
