@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance, polygonArea } from '../geometry'
-import { place, allowedDistanceM } from '../layout'
+import { place, allowedDistanceM, LEAST_SHARE } from '../layout'
 import { bedFrame } from './bedFrame'
 import { BED_KINDS, isRound, oval, placeIn, placingsOf, type BedForm } from './form'
 import { checkForm } from './checkForm'
@@ -84,7 +84,8 @@ describe('beds of every kind', () => {
           expect(v).toBeLessThan(frame.depthAlong(a) + 0.01)
           if (p.crowded) return
           for (const q of placed.slice(0, i))
-            if (!q.crowded) expect(distance(p, q)).toBeGreaterThan(allowedDistanceM(p.plant, q.plant, k) - 1e-3)
+            if (!q.crowded)
+              expect(distance(p, q)).toBeGreaterThan(LEAST_SHARE * allowedDistanceM(p.plant, q.plant, k) - 1e-3)
         })
         if (frame.closed)
           for (const span of spans)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { rectangle, type Bed, type Existing } from '../bed'
-import { place } from '../layout'
+import { rectangle, SCHOOLS, type Bed, type Existing } from '../bed'
+import { allowedDistanceM, LEAST_SHARE, place } from '../layout'
 import { makeScene } from '../scene'
 import { climate, drift, library, plant, testBed } from '../../tests/support/library'
 import { critique } from './critique'
@@ -51,8 +51,13 @@ describe('what stands there already is judged with', () => {
       existing: [lilac()],
       drifts: [drift('a', 'nepeta-x-faassenii', 1, 10, 40, { pattern: 'mass' })],
     })
-    const { plants } = place(bed, library)
-    const inside = plants.filter((p) => !p.crowded && Math.hypot(p.x - 10, p.y - 4) < 0.9 * 3.2)
+    const { plants, standing } = place(bed, library)
+    const [old] = standing
+    const inside = plants.filter((p) => {
+      const least = LEAST_SHARE * allowedDistanceM(p.plant, old!.plant, SCHOOLS[bed.school].spacing)
+      return !p.crowded && Math.hypot(p.x - 10, p.y - 4) < least - 1e-6
+    })
+    expect(LEAST_SHARE * old!.plant.spreadM).toBeGreaterThan(5)
     expect(inside).toEqual([])
   })
 

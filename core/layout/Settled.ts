@@ -1,131 +1,100 @@
 import type { BedFrame, Drift } from '../bed'
 import { clamp } from '../geometry'
 import type { Plant } from '../plant'
+import type { ByIdInOrder } from './ByIdInOrder'
+import { crowdedAmong } from './crowdedAmong'
+import { RoomMaker, type ChangedSpot, type LaneWays, type Mover, type Way } from './makeRoom'
+import type { Meant } from './meant'
 import type { PlacedPlant } from './PlacedPlant'
-import { allowedDistanceM } from './spacing'
+import { PlantGrid } from './PlantGrid'
 import type { Tag } from './tags'
 
-const CELL_M = 0.5
-/** Cells beyond the bed on each side; places still further out share the last. */
-const MARGIN = 4
-const SHIFT_STEPS = 6
-const NEAR_ENOUGH = 1e-7
-/** Tries along the bed (in shares of the plant's spread) when moving across it does not help. */
-const SIDESTEPS = [0, 0.15, -0.15, 0.4, -0.4]
-/** Round a bed a row meets corners and itself: it may step further. */
-const ROUND_SIDESTEPS = [...SIDESTEPS, 0.65, -0.65, 1, -1]
-const ACROSS_TRIES = 5
+/** To make room or find it a plant moves at most this share of its spacing, a single less; what weaves so far, metres. */
+const MOVES = 0.75
+const SINGLE_MOVES = 0.5
+const WEAVES_M = 0.35
+const SEES_BEHIND_M = 1.2
 
-/** A place on the plan with its running coordinate and way out. */
-interface Spot {
-  readonly x: number
-  readonly y: number
-  readonly a: number
-  readonly v: number
-}
-
-/** The plants standing so far, kept in cells of half a metre, and the search for a lawful place beside them. */
+/**
+ * The plants standing so far, and those of a lane that find their places among them. All that stand too near push one another apart
+ * a little at a time, evenly to both sides, each within its lane and its bound about where it was meant; what stands already gives no way.
+ */
 export class Settled {
-  /** The one that came last into a cell, and the one that came into its cell before it; -1 for none. */
-  private readonly cells: Int32Array
-  private readonly before: number[] = []
-  private readonly columns: number
-  private readonly rows: number
-  private readonly firstY: number
+  private readonly grid: PlantGrid
   private readonly list: PlacedPlant[] = []
   private readonly lanes: number[][] = []
-  /** Place and kind of all that stand, by their number. */
-  private readonly xs: number[] = []
-  private readonly ys: number[] = []
-  private readonly kinds: number[] = []
-  private readonly kindOf = new Map<Plant, number>()
-  private readonly kindList: Plant[] = []
-  private readonly distances: number[][] = []
-  private widest = 0
+  private readonly changed: ChangedSpot[] = []
   /** The lane whose running places are in order. */
   private sorted = -1
 
   constructor(
     private readonly frame: BedFrame,
     private readonly k: number,
+    private readonly before: ByIdInOrder<PlacedPlant>,
   ) {
-    this.firstY = Math.min(...frame.outline.map((p) => p.y))
-    this.rows = Math.ceil((Math.max(...frame.outline.map((p) => p.y)) - this.firstY) / CELL_M) + 2 * MARGIN
-    this.columns = Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN
-    this.cells = new Int32Array(this.columns * this.rows).fill(-1)
+    this.grid = new PlantGrid(frame, k)
   }
 
   pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) {
     const { a, v } = this.frame.locate({ x, y })
-    this.add(tag, drift, plant, { x, y, a, v }, true, false)
+    this.grid.add(plant, x, y)
+    this.show({ tag, drift, plant, x, y, a, v }, true, false)
+  }
+
+  /** Once all pins are set: those let go since before leave their places. */
+  pinsAreSet() {
+    const now = new Set(this.list.map((p) => p.id))
+    for (const p of this.before.list) if (p.pinned && !now.has(p.id)) this.note(p, p.plant)
   }
 
   /** Keeps the place of a plant that stood there before. */
   stand(placed: PlacedPlant) {
-    this.occupy(placed.plant, placed.x, placed.y)
+    this.grid.add(placed.plant, placed.x, placed.y)
   }
 
-  /** Sets a plant just as it was set before. */
-  again(placed: PlacedPlant) {
-    this.list.push(placed)
-    this.noteInLane(placed.lane, placed.along)
-    this.occupy(placed.plant, placed.x, placed.y)
-  }
-
-  /** Puts a plant at its place (running coordinate and way out), or at the nearest lawful one; marks it crowded when there is none. */
-  settle(
-    tag: Tag,
-    drift: Drift,
-    plant: Plant,
-    a0: number,
-    v0: number,
-    limits: (a: number) => { least: number; most: number },
-  ): PlacedPlant {
-    const { closed, runFrom, runTo } = this.frame
-    const put = (spot: Spot) => this.add(tag, drift, plant, spot, false, false)
-    const first = this.spot(a0, v0)
-    if (this.isFree(plant, first)) return put(first)
-    for (const sidestep of closed ? ROUND_SIDESTEPS : SIDESTEPS) {
-      const by = sidestep * plant.spreadM
-      const a = closed ? a0 + by / this.frame.stretchAt(a0, Math.max(0.05, v0)) : clamp(a0 + by, runFrom, runTo)
-      const { least, most } = limits(a)
-      for (let i = 0; i <= ACROSS_TRIES; i++) {
-        const out = v0 + ((most - v0) * i) / ACROSS_TRIES
-        if (out >= least && out <= most + NEAR_ENOUGH) {
-          const spot = this.spot(a, out)
-          if (this.isFree(plant, spot)) return put(spot)
-        }
-        const back = v0 - ((v0 - least) * i) / ACROSS_TRIES
-        if (i > 0 && back <= most) {
-          const spot = this.spot(a, back)
-          if (this.isFree(plant, spot)) return put(spot)
-        }
-      }
+  /** Sets the plants of a lane; how they moved. With how they did before a change, only what it can reach is moved anew. */
+  settle(meants: readonly Meant[], former: ByIdInOrder<Way> | null): LaneWays {
+    const { grid } = this
+    const first = grid.size
+    const movers = meants
+      .filter((m) => !m.isTooMany)
+      .map((meant): Mover => {
+        const boundM = boundOf(meant, this.k)
+        return { meant, n: grid.add(meant.plant, meant.x, meant.y, boundM), boundM }
+      })
+    const middleX = (this.frame.firstX + this.frame.lastX) / 2
+    const ground = { grid, middleX, within: (m: Mover, x: number, y: number) => this.within(m, x, y) }
+    const maker = new RoomMaker(ground, movers, former, former ? this.changedIn(movers, former) : [])
+    maker.run()
+    const tooNear = (n: number) => maker.near(n).filter((other) => grid.hasNoRoom(n, other))
+    const { conflicts, ways } = maker.finish((n) => grid.isSqueezedOut(n))
+    const crowded = crowdedAmong(conflicts, tooNear, first)
+    const moved = new Set(maker.moved)
+    for (const n of crowded) grid.takeAway(n)
+    for (const n of moved) if (!crowded.has(n)) grid.settleAt(n)
+    let i = 0
+    for (const meant of meants) {
+      const n = meant.isTooMany ? -1 : first + i++
+      this.showSettled(meant, n, n < 0 || crowded.has(n), moved.has(n))
     }
-    return this.add(tag, drift, plant, first, false, true)
+    return ways
   }
 
   /**
-   * The shift along the bed, within the room there is and half a spread, that best sets a row's plants into the gaps
-   * of the lane just behind.
+   * The shift along the bed that sets a row's plants toward the middles of the gaps of the lane just behind: a quarter of the spacing
+   * where that helps most, none where it stands in a gap already or right before a plant, and in between smoothly.
    */
-  bestShift(xs: readonly number[], lane: number, plant: Plant, room: { left: number; right: number }): number {
-    if (lane === 0 || xs.length === 0 || plant.spacingHabit === 'weaves' || room.left + room.right < 0.01) return 0
-    const behind = this.behind(lane, Math.min(...xs) - 1.2, Math.max(...xs) + 1.2)
-    if (behind.length === 0) return 0
-    let best = 0
-    let bestScore = -Infinity
-    for (let i = -SHIFT_STEPS; i <= SHIFT_STEPS; i++) {
-      const shift = (i / SHIFT_STEPS) * Math.min(i < 0 ? room.left : room.right, plant.spreadM / 2)
-      let sum = 0
-      for (const x of xs) sum += gapTo(behind, x + shift)
-      const score = sum / xs.length - 0.15 * Math.abs(shift)
-      if (score > bestScore + 1e-9 || (Math.abs(score - bestScore) <= 1e-9 && Math.abs(shift) < Math.abs(best))) {
-        bestScore = score
-        best = shift
-      }
-    }
-    return best
+  shiftIntoGaps(
+    as: readonly number[],
+    lane: number,
+    spacingM: number,
+    room: { left: number; right: number },
+  ): number {
+    const behind = this.behind(lane)
+    if (behind.length === 0 || as.length === 0) return 0
+    let sum = 0
+    for (const a of as) sum += towardGap(behind, a)
+    return clamp((sum / as.length) * (spacingM / 4), -room.left, room.right)
   }
 
   /** Pinned plants first, then lane by lane. */
@@ -133,126 +102,124 @@ export class Settled {
     return this.list
   }
 
-  private spot(a: number, v: number): Spot {
-    const { x, y } = this.frame.at(a, v)
-    return { x, y, a: this.frame.closed ? this.frame.alongAt(a) : a, v }
-  }
-
-  private isFree(plant: Plant, { x, y }: Spot): boolean {
-    const { xs, ys, kinds, cells, rows, before } = this
-    const kind = this.kind(plant)
-    const distances = this.distances[kind]!
-    const reach = (this.k * (plant.spreadM + this.widest)) / 2
-    const toX = this.column(x + reach)
-    const fromY = this.row(y - reach)
-    const toY = this.row(y + reach)
-    for (let cx = this.column(x - reach); cx <= toX; cx++) {
-      for (let cy = fromY; cy <= toY; cy++) {
-        for (let n = cells[cx * rows + cy]!; n >= 0; n = before[n]!) {
-          const dx = xs[n]! - x
-          const dy = ys[n]! - y
-          const allowed = distances[kinds[n]!] ?? this.allowed(kind, kinds[n]!)
-          if (dx * dx + dy * dy < allowed * allowed - NEAR_ENOUGH) return false
-        }
+  /** All places that differ from before, those of the lane's own meant plants too. */
+  private changedIn(movers: readonly Mover[], former: ByIdInOrder<Way>): ChangedSpot[] {
+    const own: ChangedSpot[] = []
+    const spot = (m: Meant) => ({ x: m.x, y: m.y, reachM: boundOf(m, this.k) + this.k * m.plant.spreadM })
+    let met = 0
+    movers.forEach(({ meant }, i) => {
+      const same = former.list[i]?.meant === meant
+      const then = same ? former.list[i] : former.get(meant.tag.id, i)
+      if (then) met++
+      if (then?.meant === meant) return
+      own.push(spot(meant))
+      if (then) own.push(spot(then.meant))
+    })
+    if (met < former.list.length) {
+      const ids = new Set(movers.map((m) => m.meant.tag.id))
+      for (const { meant } of former.list) {
+        const { id } = meant.tag
+        if (ids.has(id)) continue
+        own.push(spot(meant))
+        // Where it stood, the lanes before it may have room now.
+        const then = this.before.get(id, 0)
+        if (then) this.note(then, then.plant)
       }
     }
-    return true
+    return [...this.changed, ...own]
   }
 
-  private kind(plant: Plant): number {
-    let kind = this.kindOf.get(plant)
-    if (kind === undefined) {
-      kind = this.kindList.push(plant) - 1
-      this.kindOf.set(plant, kind)
-      this.distances.push([])
-    }
-    return kind
+  /** The nearest place to one that is wanted, within the plant's lane and its bound. */
+  private within({ meant, boundM }: Mover, x: number, y: number): { x: number; y: number } {
+    const { frame } = this
+    const far = Math.hypot(x - meant.x, y - meant.y)
+    const share = far > boundM ? boundM / far : 1
+    const at = frame.locate({ x: meant.x + (x - meant.x) * share, y: meant.y + (y - meant.y) * share })
+    const a = frame.closed ? at.a : this.inRun(meant, at.a)
+    const { least, most } = meant.limits(a)
+    return frame.at(a, clamp(at.v, least, most))
   }
 
-  private allowed(a: number, b: number): number {
-    const d = allowedDistanceM(this.kindList[a]!, this.kindList[b]!, this.k)
-    this.distances[a]![b] = d
-    return d
+  /** Within the bed's run: half a spacing from its ends, where the plant was not meant to stand nearer. */
+  private inRun({ a: meant, plant }: Meant, a: number): number {
+    const { runFrom, runTo } = this.frame
+    const half = (this.k * plant.spreadM) / 2
+    return clamp(a, Math.min(meant, runFrom + half), Math.max(meant, runTo - half))
   }
 
-  /** Running places of the plants of the lane just behind, within a stretch, in order. */
-  private behind(lane: number, from: number, to: number): readonly number[] {
+  /** Running places of the lane just behind, in order. */
+  private behind(lane: number): readonly number[] {
     const all = this.lanes[lane - 1]
     if (!all) return []
     if (this.sorted !== lane - 1) {
       all.sort((a, b) => a - b)
       this.sorted = lane - 1
     }
-    return all.slice(firstAbove(all, from), firstAbove(all, to))
+    return all
   }
 
-  private noteInLane(lane: number, a: number) {
-    ;(this.lanes[lane] ??= []).push(a)
-    if (this.sorted === lane) this.sorted = -1
+  private showSettled(meant: Meant, n: number, crowded: boolean, moved: boolean) {
+    if (crowded || !moved) {
+      this.show(meant, false, crowded)
+      return
+    }
+    const x = this.grid.xs[n]!
+    const y = this.grid.ys[n]!
+    const then = this.before.get(meant.tag.id, this.list.length)
+    const at = then?.x === x && then.y === y ? { a: then.along, v: then.out } : this.frame.locate({ x, y })
+    this.show({ ...meant, x, y, a: at.a, v: at.v }, false, false)
   }
 
-  private occupy(plant: Plant, x: number, y: number) {
-    const n = this.xs.push(x) - 1
-    this.ys.push(y)
-    this.kinds.push(this.kind(plant))
-    this.widest = Math.max(this.widest, plant.spreadM)
-    const cell = this.column(x) * this.rows + this.row(y)
-    this.before.push(this.cells[cell]!)
-    this.cells[cell] = n
-  }
-
-  private add(
-    { id, index, seed }: Tag,
-    drift: Drift,
-    plant: Plant,
-    { x, y, a, v }: Spot,
+  private show(
+    { tag, drift, plant, x, y, a, v }: Pick<Meant, 'tag' | 'drift' | 'plant' | 'x' | 'y' | 'a' | 'v'>,
     pinned: boolean,
     crowded: boolean,
-  ): PlacedPlant {
-    const placed: PlacedPlant = {
-      id,
-      seed,
-      driftId: drift.id,
-      index,
-      plant,
-      lane: drift.lane,
-      x,
-      y,
-      along: a,
-      out: v,
-      pinned,
-      crowded,
+  ) {
+    const { id: driftId, lane } = drift
+    const { id, index, seed } = tag
+    ;(this.lanes[lane] ??= []).push(a)
+    if (this.sorted === lane) this.sorted = -1
+    const then = this.before.get(id, this.list.length)
+    const isSame =
+      then?.x === x &&
+      then.y === y &&
+      then.plant === plant &&
+      then.lane === lane &&
+      then.pinned === pinned &&
+      then.crowded === crowded
+    if (isSame) {
+      this.list.push(then)
+      return
     }
-    this.list.push(placed)
-    this.noteInLane(drift.lane, a)
-    this.occupy(plant, x, y)
-    return placed
+    const now = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
+    this.list.push(now)
+    this.note(now, plant)
+    if (then) this.note(then, then.plant)
   }
 
-  private column(x: number) {
-    return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.columns - 1)
-  }
-  private row(y: number) {
-    return clamp(Math.floor((y - this.firstY) / CELL_M) + MARGIN, 0, this.rows - 1)
+  private note({ x, y }: PlacedPlant, plant: Plant) {
+    this.changed.push({ x, y, reachM: this.k * plant.spreadM })
   }
 }
 
-/** Number of the first of some ordered places that lies above a value. */
-function firstAbove(places: readonly number[], value: number): number {
+function boundOf({ plant, drift }: Meant, k: number): number {
+  const d = k * plant.spreadM
+  if (plant.spacingHabit === 'weaves') return Math.max(WEAVES_M, MOVES * d)
+  return drift.count === 1 || drift.pattern === 'dotted' ? SINGLE_MOVES * d : MOVES * d
+}
+
+/** How far a place lies off the middle of the gap it stands before, as a push of -1 to 1; none beside gaps that are wide anyway. */
+function towardGap(behind: readonly number[], a: number): number {
   let low = 0
-  let high = places.length
+  let high = behind.length
   while (low < high) {
     const middle = (low + high) >> 1
-    if (places[middle]! > value) high = middle
+    if (behind[middle]! > a) high = middle
     else low = middle + 1
   }
-  return low
-}
-
-/** Distance along the bed to the nearest plant behind, at most half a metre. */
-function gapTo(behind: readonly number[], x: number): number {
-  const next = firstAbove(behind, x)
-  const right = next < behind.length ? behind[next]! - x : Infinity
-  const left = next > 0 ? x - behind[next - 1]! : Infinity
-  return Math.min(0.5, left, right)
+  const left = behind[low - 1]
+  const right = behind[low]
+  if (left === undefined || right === undefined || right - left < 1e-6) return 0
+  const gap = right - left
+  return Math.sin((2 * Math.PI * (a - left)) / gap) * clamp((SEES_BEHIND_M - gap) / (SEES_BEHIND_M / 2), 0, 1)
 }

@@ -7,6 +7,7 @@ export { place } from './place'
 export type { DriftSpan, PlacedPlant, Placement } from './PlacedPlant'
 export {
   allowedDistanceM,
+  LEAST_SHARE,
   onCentreM,
   ringCount,
   rowCount,

@@ -5,28 +5,31 @@ import {
   schoolOf,
   type Bed,
   type BedFrame,
-  type LaneBand,
+  type Drift,
   type Pin,
   type SchoolChanges,
 } from '../bed'
 import { clamp } from '../geometry'
 import type { Plant } from '../plant'
-import { groupsOf, laneMiddle, laneSlope, rowStretch, seamOf, type Group } from './groups'
-import { laneTrack, type LaneTrack } from './laneTrack'
-import { outLimits } from './outLimits'
-import { packBlocks, type Packed } from './packBlocks'
+import { alongRow } from './alongRow'
+import { fitGroups, groupsOf, laneSlope, seamOf, type Group, type Lane } from './groups'
+import { laneRoom } from './laneRoom'
+import { laneTrack } from './laneTrack'
+import type { Meant } from './meant'
+import { packBlocks } from './packBlocks'
 import { pinsByDrift } from './pinsByDrift'
 import type { PlacedPlant, Placement } from './PlacedPlant'
-import { PlaceMemory, type GroupAsked, type GroupSet } from './placeMemory'
+import { PlaceMemory } from './placeMemory'
 import { Settled } from './Settled'
 import { spansOf } from './spans'
 import { standingPlants } from './standing'
 import { tagOf } from './tags'
 
 /**
- * Positions of every plant of a bed: on-centre spacing of the bed's school, blocks side by side in their lane, each row set
- * into the gaps of the row behind, setback kept, all inside. Deterministic. Drifts whose plant is not in the library are left out.
- * With the placement of the bed before a change, what the change cannot reach is taken from there; the answer is the same.
+ * Positions of every plant of a bed: on-centre spacing of the bed's school, blocks side by side in their lane, masses and rows set
+ * toward the gaps of the row behind, setback kept, every plant inside its lane. Deterministic, and a mirrored bed has the mirrored places.
+ * Drifts whose plant is not in the library are left out. With the placement of the bed before a change, what did not change is the same
+ * objects; the answer is the same.
  */
 export function place(
   bed: Bed,
@@ -40,28 +43,25 @@ export function place(
   const placer = new Placer(bed, library, frame, k, memory)
   const standing = memory.standing ?? standingPlants(bed, library, frame)
   placer.reserve(standing)
-  const laneFill = laneBands(bed.laneShares).map((band, lane) => placer.fillLane(lane, band))
+  const laneFill = bed.laneShares.map((_, lane) => placer.fillLane(lane))
   const plants = placer.plants()
   const placement = { plants, standing, spans: spansOf(bed.drifts, plants, k, frame), laneFill }
-  if (!frame.closed) memory.rememberBy(placement)
+  memory.rememberBy(placement)
   return placement
 }
 
-interface Lane {
-  readonly lane: number
-  readonly band: LaneBand
-  readonly track: LaneTrack
-}
+/** Groups of so many plants were put where they are on purpose: they are not shifted into gaps. */
+const ON_PURPOSE = 3
 
-/** Rows may be set into gaps this far beside them, metres. */
-const SEES_BEHIND_M = 1.2
-/** Half a spread of shift, and four tenths of a sidestep. */
-const MOVES = 0.9
+const isClimber = ({ plant }: Group) => plant.kind === 'climber'
+/** Bulbs and their like thread between the others. */
+const weaves = ({ plant }: Group) => plant.spacingHabit === 'weaves'
+const stands = (g: Group) => !isClimber(g) && !weaves(g)
 
 class Placer {
   private readonly settled: Settled
   private readonly pins: Map<string, Map<number, Pin>>
-  private widestM = 0
+  private readonly spills: boolean
 
   constructor(
     private readonly bed: Bed,
@@ -70,8 +70,9 @@ class Placer {
     private readonly k: number,
     private readonly memory: PlaceMemory,
   ) {
-    this.settled = new Settled(frame, k)
+    this.settled = new Settled(frame, k, memory.plants)
     this.pins = pinsByDrift(bed.pins)
+    this.spills = bed.form.kind === 'container'
   }
 
   plants(): readonly PlacedPlant[] {
@@ -81,114 +82,176 @@ class Placer {
   /** Keeps the places of what stands there already, and of what was set by hand. */
   reserve(standing: readonly PlacedPlant[]) {
     for (const p of standing) this.settled.stand(p)
-    const widest = standing.map((p) => p.plant.spreadM)
     for (const drift of this.bed.drifts) {
       const plant = this.library.get(drift.plantId)
-      if (!plant) continue
-      widest.push(plant.spreadM)
       const pins = this.pins.get(drift.id)
-      if (!pins) continue
+      if (!plant || !pins) continue
       const numbers = new Set(numbersOf(drift))
       for (const pin of pins.values())
         if (numbers.has(pin.index)) this.settled.pin(tagOf(drift, pin.index), drift, plant, pin.x, pin.y)
     }
-    this.widestM = Math.max(0, ...widest)
+    this.settled.pinsAreSet()
   }
 
   /** Sets all groups of a lane; needed length over the lane's length. */
-  fillLane(lane: number, band: LaneBand): number {
+  fillLane(number: number): number {
     const { frame, bed, k } = this
-    const slope = frame.closed ? 0 : laneSlope(frame, band)
-    const drifts = bed.drifts.filter((d) => d.lane === lane)
+    const band = laneBands(bed.laneShares)[number]!
+    const drifts = bed.drifts.filter((d) => d.lane === number)
     const track = laneTrack(frame, band, frame.closed ? seamOf(drifts, frame) : frame.runFrom)
+    const lane: Lane = { lane: number, band, track, slope: frame.closed ? 0 : laneSlope(frame, band) }
     const groups = drifts.flatMap((d) => {
       const plant = this.library.get(d.plantId)
-      return this.memory.groupsOf(d, plant, () => groupsOf(d, plant, frame, band, track, slope, k))
+      const numbers = plant ? this.inPlace(d, plant, lane) : []
+      return this.memory.groupsOf(d, plant, numbers, () => groupsOf(d, plant, frame, lane, k, this.spills, numbers))
     })
-    // Bulbs and their like thread between the others: they are packed among themselves, last.
-    const weaves = (g: Group) => g.plant.spacingHabit === 'weaves'
-    const standing = groups.filter((g) => !weaves(g))
-    const alone =
-      frame.behind === 'middle' && lane === 0 && standing.length === 1 && standing[0]!.places.length === 1
-    for (const list of [standing, groups.filter(weaves)])
-      this.setInOrder(list, packBlocks(list, 0, track.length), { lane, band, track }, alone)
-    return standing.reduce((sum, g) => sum + g.width, 0) / track.length
+    const all = groups.filter(stands)
+    const lists = [groups.filter(isClimber), all, groups.filter(weaves)]
+    lists.forEach((list, i) =>
+      this.setSideBySide(`${number}:${i}`, fitGroups(list, frame, lane, k, this.spills), lane),
+    )
+    return all.reduce((sum, g) => sum + g.width, 0) / track.length
   }
 
-  /** Sets the groups from left to right; each may shift into a gap behind only as far as its neighbours leave room. */
-  private setInOrder(groups: readonly Group[], { middles, squeeze }: Packed, lane: Lane, alone: boolean) {
-    this.memory.noteMoved(groups, middles, squeeze)
-    const order = groups.map((_, i) => i).sort((a, b) => middles[a]! - middles[b]! || a - b)
-    let leftEnd = 0
-    order.forEach((g, n) => {
-      const group = groups[g]!
-      const middle = middles[g]!
-      const half = (group.width * squeeze) / 2
-      const next = order[n + 1]
-      const rightEnd = next === undefined ? lane.track.length : middles[next]! - (groups[next]!.width * squeeze) / 2
-      const left = Math.max(0, middle - half - leftEnd)
-      const right = Math.max(0, rightEnd - middle - half)
-      const asked = { group, middle, squeeze, left, right, alone, free: this.freeNumbers(group) }
-      leftEnd = middle + this.setGroup(asked, lane) + half
-    })
-  }
-
-  /** Numbers of a group's plants that no hand has set. */
-  private freeNumbers({ drift, firstIndex, places }: Group): number[] {
+  /** Numbers of a drift's plants that have a place in it: all but those that a hand has set elsewhere, more than a spacing off. */
+  private inPlace(drift: Drift, plant: Plant, lane: Lane): readonly number[] {
+    const numbers = numbersOf(drift)
     const pinned = this.pins.get(drift.id)
-    const numbers = numbersOf(drift).slice(firstIndex, firstIndex + places.length)
-    return pinned ? numbers.filter((n) => !pinned.has(n)) : [...numbers]
-  }
-
-  /** Sets a group as before when nothing about it differs, or anew; the shift it made. */
-  private setGroup(asked: GroupAsked, lane: Lane): number {
-    const kept = this.memory.recall(asked, this.reachOf(asked, lane.track))
-    if (kept) {
-      for (const p of kept.plants) this.settled.again(p)
-      return kept.shift
+    if (!pinned) return numbers
+    const d = this.k * plant.spreadM
+    const places = new Map<number, Place & { readonly a: number; readonly v: number }>()
+    for (const group of groupsOf(drift, plant, this.frame, lane, this.k, this.spills)) {
+      const middle = lane.track.toRun(group.wanted)
+      group.places.forEach((p, i) => {
+        places.set(group.numbers[i]!, { ...p, a: middle + p.dx, v: group.out(middle) + p.dy })
+      })
     }
-    const set = this.setAnew(asked, lane)
-    this.memory.keep(asked, set)
-    return set.shift
+    const isElsewhere = (number: number) => {
+      const pin = pinned.get(number)
+      const own = places.get(number)
+      if (!pin || !own) return false
+      const at = this.frame.at(own.a, own.v)
+      return Math.hypot(pin.x - at.x, pin.y - at.y) > d
+    }
+    return numbers.some(isElsewhere) ? numbers.filter((n) => !isElsewhere(n)) : numbers
   }
 
-  /** The running stretch in which a group may be set, or look for others. */
-  private reachOf({ group, middle, squeeze }: GroupAsked, track: LaneTrack) {
-    const { spreadM } = group.plant
-    const looks = Math.max(SEES_BEHIND_M, (this.k * (spreadM + this.widestM)) / 2)
-    const half = (group.width * squeeze) / 2 + spreadM * MOVES + looks
-    const at = track.toRun(middle)
-    return { from: at - half, to: at + half }
+  /** Sets groups beside one another; masses and rows shift toward gaps behind as far as their neighbours leave room. */
+  private setSideBySide(name: string, groups: readonly Group[], lane: Lane) {
+    const free = groups.map((g) => this.extentOf(g))
+    const blocks = groups.map((g, i) => ({ wanted: g.wanted + free[i]!.offset, width: free[i]!.width }))
+    const { middles, squeeze } = packBlocks(blocks, 0, lane.track.length)
+    const order = groups.map((_, i) => i).sort((a, b) => middles[a]! - middles[b]! || a - b)
+    const ends = (i: number | undefined, side: -1 | 1) =>
+      i === undefined ? null : middles[i]! + (side * blocks[i]!.width * squeeze) / 2
+    const meants: Meant[] = []
+    order.forEach((i, n) => {
+      const group = groups[i]!
+      const middle = middles[i]! - free[i]!.offset * squeeze
+      // A neighbour may come half of the way.
+      const left = (ends(i, -1)! - (ends(order[n - 1], 1) ?? 0)) / 2
+      const right = ((ends(order[n + 1], -1) ?? lane.track.length) - ends(i, 1)!) / 2
+      const room = { left: Math.max(0, left), right: Math.max(0, right) }
+      const shift = squeeze < 1 ? 0 : this.shiftOf(group, middle, lane, room)
+      const at = { middle, squeeze, shift, pinned: pinnedIn(this.pins.get(group.drift.id)) }
+      meants.push(...this.memory.meantOf(group, at, () => this.meantOf(group, middle + shift, squeeze, lane)))
+    })
+    this.memory.settle(name, (former) => this.settled.settle(meants, former))
   }
 
-  /** A plant alone in the middle lane of a round bed stands in the very middle. */
-  private setAnew(
-    { group, middle, squeeze, left, right, alone }: GroupAsked,
-    { lane, band, track }: Lane,
-  ): GroupSet {
-    const { frame, settled } = this
+  /** The stretch that a group's plants take which no hand has set, about its middle; metres of the track. */
+  private extentOf(group: Group): { readonly offset: number; readonly width: number } {
     const pinned = this.pins.get(group.drift.id)
-    const numbers = numbersOf(group.drift)
-    const free = group.places
-      .map((p, i) => ({ dx: p.dx, dy: p.dy, index: numbers[group.firstIndex + i]! }))
-      .filter((p) => !pinned?.has(p.index))
-    const limits = outLimits(frame, group.plant, this.bed.form.kind === 'container')
-    const at = (dx: number, dy: number, shift: number) => {
-      // A row nearer the middle of a round bed has less room: its plants lie further round.
-      const wider = frame.closed ? rowStretch(frame, band, track.toRun(middle + shift), dy) : 1
-      const along = track.toRun(middle + shift + dx * squeeze * wider)
+    if (!pinned) return { offset: 0, width: group.width }
+    const free = group.places.filter((_, i) => !pinned.has(group.numbers[i]!))
+    if (free.length === group.places.length) return { offset: 0, width: group.width }
+    if (free.length === 0) return { offset: 0, width: 0 }
+    const d = this.k * group.plant.spreadM
+    const xs = free.map((p) => p.dx)
+    const least = Math.min(...xs)
+    const most = Math.max(...xs)
+    const all = group.places.map((p) => p.dx)
+    const perMetre = group.width / (Math.max(...all) - Math.min(...all) + d)
+    return { offset: ((least + most) / 2) * perMetre, width: (most - least + d) * perMetre }
+  }
+
+  private isOnlyOne({ numbers, drift }: Group): boolean {
+    if (numbers.length > 1) return false
+    return this.bed.drifts.filter((d) => d.lane === drift.lane && this.isStanding(d.plantId)).length === 1
+  }
+
+  private isStanding(plantId: string): boolean {
+    const plant = this.library.get(plantId)
+    return plant !== undefined && plant.spacingHabit !== 'weaves' && plant.kind !== 'climber'
+  }
+
+  private shiftOf(
+    group: Group,
+    middle: number,
+    { lane, track }: Lane,
+    room: { left: number; right: number },
+  ): number {
+    const { drift, plant, places } = group
+    if (lane === 0 || !stands(group) || drift.pattern === 'dotted' || places.length <= ON_PURPOSE) return 0
+    const as = places.map((p) => track.toRun(middle) + p.dx)
+    return this.settled.shiftIntoGaps(as, lane, this.k * plant.spreadM, room)
+  }
+
+  /** Where the plants of a group are meant to stand; those that found no room at all in the lane are shown along its stretch. */
+  private meantOf(group: Group, middle: number, squeeze: number, { lane, band, track }: Lane): Meant[] {
+    const { frame } = this
+    const { drift, plant, places } = group
+    const pinned = this.pins.get(drift.id)
+    const { limits } = laneRoom(frame, band, plant, this.spills)
+    const centre = track.toRun(middle)
+    // A plant alone in the middle lane of a round bed stands in the very middle.
+    const isAlone = frame.behind === 'middle' && lane === 0 && this.isOnlyOne(group)
+    const spots = rowsOf([...places, ...restOf(group)], squeeze, (dxs, dy) =>
+      alongRow(frame, centre, dxs, (a) => group.out(a) + dy),
+    )
+    return spots.flatMap(({ a: along, dy }, i) => {
+      const index = group.numbers[i]!
+      if (pinned?.has(index)) return []
       const a = frame.closed ? along : clamp(along, frame.runFrom, frame.runTo)
       const { least, most } = limits(a)
-      return { a, v: alone ? 0 : clamp(laneMiddle(frame, band, a) + dy, least, most) }
-    }
-    // Singles repeated round a bed keep their even step.
-    const even = squeeze < 1 || (frame.closed && group.drift.pattern === 'dotted')
-    const unshifted = () => free.map((p) => at(p.dx, p.dy, 0).a)
-    const shift = even ? 0 : settled.bestShift(unshifted(), lane, group.plant, { left, right })
-    const plants = free.map((p) => {
-      const { a, v } = at(p.dx, p.dy, shift)
-      return settled.settle(tagOf(group.drift, p.index), group.drift, group.plant, a, v, limits)
+      const v = isAlone ? 0 : clamp(group.out(a) + dy, least, most)
+      const { x, y } = frame.at(a, v)
+      const isTooMany = i >= places.length
+      const at = frame.closed ? frame.alongAt(a) : a
+      return [{ tag: tagOf(drift, index), drift, plant, x, y, a: at, v, limits, isTooMany }]
     })
-    return { plants, shift }
   }
+}
+
+const pinnedIn = (pins: ReadonlyMap<number, Pin> | undefined): string => (pins ? [...pins.keys()].join() : '')
+
+interface Place {
+  readonly dx: number
+  readonly dy: number
+}
+
+/** Those of a group that have no room, evenly along its stretch. */
+function restOf({ places, numbers }: Group): Place[] {
+  const half = Math.max(0, ...places.map((p) => p.dx))
+  const left = numbers.length - places.length
+  return Array.from({ length: left }, (_, i) => ({ dx: (((i + 0.5) / left) * 2 - 1) * half, dy: 0 }))
+}
+
+/** Running places of all, row by row. */
+function rowsOf(places: readonly Place[], squeeze: number, row: (dxs: number[], dy: number) => number[]) {
+  const rows = new Map<number, number[]>()
+  places.forEach(({ dy }, i) => {
+    const there = rows.get(dy)
+    if (there) there.push(i)
+    else rows.set(dy, [i])
+  })
+  const spots = new Array<{ a: number; dy: number }>(places.length)
+  for (const [dy, list] of rows) {
+    const along = row(
+      list.map((i) => places[i]!.dx * squeeze),
+      dy,
+    )
+    list.forEach((i, n) => (spots[i] = { a: along[n]!, dy }))
+  }
+  return spots
 }

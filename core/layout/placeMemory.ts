@@ -1,53 +1,47 @@
 import type { Bed, Drift } from '../bed'
 import type { Plant } from '../plant'
+import { ByIdInOrder } from './ByIdInOrder'
 import type { Group } from './groups'
+import type { LaneWays, Way } from './makeRoom'
+import type { Meant } from './meant'
 import type { PlacedPlant, Placement } from './PlacedPlant'
 
-/** All that decides where a group is set, but for what stands round it. */
-export interface GroupAsked {
-  readonly group: Group
+/** All that decides where the plants of a group are meant to stand. */
+export interface GroupAt {
   readonly middle: number
   readonly squeeze: number
-  readonly left: number
-  readonly right: number
-  readonly alone: boolean
-  /** Numbers of its plants that are free to be set. */
-  readonly free: readonly number[]
-}
-
-export interface GroupSet {
-  readonly plants: readonly PlacedPlant[]
   readonly shift: number
+  /** The numbers of its drift that are pinned. */
+  readonly pinned: string
 }
-
 interface Kept {
-  readonly asked: GroupAsked
-  readonly set: GroupSet
+  readonly at: GroupAt
+  readonly meants: readonly Meant[]
 }
-
+interface GroupsKept {
+  readonly plant: Plant | undefined
+  readonly numbers: readonly number[]
+  readonly groups: readonly Group[]
+}
 interface Trace {
   readonly bed: Bed
   readonly library: ReadonlyMap<string, Plant>
   readonly k: number
-  readonly groups: ReadonlyMap<string, Kept>
-  readonly ofDrift: ReadonlyMap<Drift, readonly Group[]>
+  readonly groups: ReadonlyMap<Drift, GroupsKept>
+  readonly meants: ReadonlyMap<Group, Kept>
+  readonly ways: ReadonlyMap<string, LaneWays>
 }
 
 const traces = new WeakMap<Placement, Trace>()
-const keyOf = ({ drift, firstIndex }: Group) => `${drift.id}:${firstIndex}`
 
-/**
- * What is known from the placement of the same bed before a change: a group of which nothing differs, nor anything as far as it looks, is
- * set again as it was. Only for beds that run from side to side.
- */
+/** What is known from the placement of the bed before a change: what did not change is the same groups, meant places and plants. */
 export class PlaceMemory {
-  private readonly kept: ReadonlyMap<string, Kept>
-  private readonly now = new Map<string, Kept>()
-  private readonly formerGroups: ReadonlyMap<Drift, readonly Group[]>
-  private readonly groupsNow = new Map<Drift, readonly Group[]>()
-  /** Stretches of the running coordinate in which something differs by now. */
-  private readonly changed: { from: number; to: number }[] = []
+  private readonly then: Trace | undefined
+  private readonly groups = new Map<Drift, GroupsKept>()
+  private readonly meants = new Map<Group, Kept>()
+  private readonly ways = new Map<string, LaneWays>()
   readonly standing: readonly PlacedPlant[] | null
+  readonly plants: ByIdInOrder<PlacedPlant>
 
   constructor(
     private readonly bed: Bed,
@@ -61,103 +55,48 @@ export class PlaceMemory {
       trace.library === library &&
       trace.k === k &&
       (['outline', 'form', 'laneShares', 'existing'] as const).every((part) => trace.bed[part] === bed[part])
-    this.kept = holds ? trace.groups : new Map()
-    this.formerGroups = holds ? trace.ofDrift : new Map()
+    this.then = holds ? trace : undefined
     this.standing = holds ? before.standing : null
-    if (holds) this.noteVanished(trace.bed)
+    this.plants = new ByIdInOrder(holds ? before.plants : [], (p) => p.id)
   }
 
   /** The groups of a drift: those it had while it is the same drift of the same plant. */
-  groupsOf(drift: Drift, plant: Plant | undefined, make: () => readonly Group[]): readonly Group[] {
-    const former = this.formerGroups.get(drift)
-    const groups = former && former[0]?.plant === plant ? former : make()
-    this.groupsNow.set(drift, groups)
-    return groups
+  groupsOf(
+    drift: Drift,
+    plant: Plant | undefined,
+    numbers: readonly number[],
+    make: () => readonly Group[],
+  ): readonly Group[] {
+    const former = this.then?.groups.get(drift)
+    const holds = former && former.plant === plant && areEqual(former.numbers, numbers)
+    const groups = holds ? former : { plant, numbers, groups: make() }
+    this.groups.set(drift, groups)
+    return groups.groups
   }
 
-  /** Marks a stretch in which something differs from before. */
-  note(plants: readonly PlacedPlant[]) {
-    if (plants.length === 0) return
-    let from = Infinity
-    let to = -Infinity
-    for (const { along } of plants) {
-      from = Math.min(from, along)
-      to = Math.max(to, along)
-    }
-    this.changed.push({ from, to })
+  /** Where the plants of a group are meant to stand: as before when nothing about it differs. */
+  meantOf(group: Group, at: GroupAt, make: () => readonly Meant[]): readonly Meant[] {
+    const kept = this.then?.meants.get(group)
+    const meants = kept && isSame(kept.at, at) ? kept.meants : make()
+    this.meants.set(group, { at, meants })
+    return meants
   }
 
-  /** Marks where the groups of a lane were that are wanted elsewhere now: before any is set, for their order may differ. */
-  noteMoved(groups: readonly Group[], middles: readonly number[], squeeze: number) {
-    groups.forEach((group, i) => {
-      const kept = this.kept.get(keyOf(group))
-      if (!kept) return
-      const { asked, set } = kept
-      if (asked.middle !== middles[i] || asked.squeeze !== squeeze || asked.group.drift !== group.drift)
-        this.note(set.plants)
-    })
-  }
-
-  /** How a group was set before, when it may be set so again; `reach` is the stretch it looks at. */
-  recall(asked: GroupAsked, reach: { from: number; to: number }): GroupSet | null {
-    const kept = this.kept.get(keyOf(asked.group))
-    if (!kept || !isSame(kept.asked, asked)) return null
-    if (this.changed.some((c) => c.from <= reach.to && c.to >= reach.from)) return null
-    this.now.set(keyOf(asked.group), kept)
-    return kept.set
-  }
-
-  keep(asked: GroupAsked, set: GroupSet) {
-    const kept = this.kept.get(keyOf(asked.group))
-    if (!kept || !areSame(kept.set.plants, set.plants)) {
-      this.note(set.plants)
-      if (kept) this.note(kept.set.plants)
-    }
-    this.now.set(keyOf(asked.group), { asked, set })
+  /** Settles the plants of a list of a lane, with how they moved before; null when nothing is known. */
+  settle(list: string, settle: (former: ByIdInOrder<Way> | null) => LaneWays) {
+    const known = this.then ? new ByIdInOrder(this.then.ways.get(list) ?? [], (w) => w.meant.tag.id) : null
+    this.ways.set(list, settle(known))
   }
 
   /** Ties what has been learnt to the placement that came of it. */
   rememberBy(placement: Placement) {
-    traces.set(placement, {
-      bed: this.bed,
-      library: this.library,
-      k: this.k,
-      groups: this.now,
-      ofDrift: this.groupsNow,
-    })
-  }
-
-  private noteVanished(before: Bed) {
-    const lanes = new Map(this.bed.drifts.map((d) => [d.id, d]))
-    for (const { asked, set } of this.kept.values()) {
-      const now = lanes.get(asked.group.drift.id)
-      if (!now || now !== asked.group.drift) this.note(set.plants)
-    }
-    if (before.pins === this.bed.pins) return
-    const pins = new Map(this.bed.pins.map((p) => [`${p.driftId}:${p.index}`, p]))
-    for (const p of before.pins) {
-      const now = pins.get(`${p.driftId}:${p.index}`)
-      if (now && now.x === p.x && now.y === p.y) pins.delete(`${p.driftId}:${p.index}`)
-      else this.changed.push({ from: p.x, to: p.x })
-    }
-    for (const p of pins.values()) this.changed.push({ from: p.x, to: p.x })
+    const { bed, library, k, groups, meants, ways } = this
+    traces.set(placement, { bed, library, k, groups, meants, ways })
   }
 }
 
-const isSame = (a: GroupAsked, b: GroupAsked) =>
-  a.group.drift === b.group.drift &&
-  a.group.plant === b.group.plant &&
-  a.middle === b.middle &&
-  a.squeeze === b.squeeze &&
-  a.left === b.left &&
-  a.right === b.right &&
-  a.alone === b.alone &&
-  a.free.length === b.free.length &&
-  a.free.every((n, i) => n === b.free[i])
+const areEqual = (a: readonly number[], b: readonly number[]) =>
+  a === b || (a.length === b.length && a.every((n, i) => n === b[i]))
 
-const areSame = (a: readonly PlacedPlant[], b: readonly PlacedPlant[]) =>
-  a.length === b.length &&
-  a.every((p, i) => {
-    const q = b[i]!
-    return p.x === q.x && p.y === q.y && p.plant === q.plant && p.lane === q.lane && p.crowded === q.crowded
-  })
+const isSame = (a: GroupAt, b: GroupAt) =>
+  a.middle === b.middle && a.squeeze === b.squeeze && a.shift === b.shift && a.pinned === b.pinned

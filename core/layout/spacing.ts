@@ -25,6 +25,9 @@ export function ringCount(radiusM: number, spacingM: number): number {
 export const rowDistanceM = (onCentre: number, pitch: number) =>
   Math.sqrt(Math.max(0, onCentre ** 2 - (pitch / 2) ** 2))
 
+/** Plants that do not fit may be squeezed to this share of the school's spacing; nearer than that there is no room. */
+export const LEAST_SHARE = 0.9
+
 /** How much nearer than `d` some pairs may stand: bulbs thread between others, carpets run under taller skirts. */
 const WEAVE = 0.3
 const UNDER_SKIRT = 0.65

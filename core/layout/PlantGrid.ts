@@ -1,0 +1,180 @@
+import type { BedFrame } from '../bed'
+import { clamp } from '../geometry'
+import type { Plant } from '../plant'
+import { allowedDistanceM, LEAST_SHARE } from './spacing'
+
+const CELL_M = 0.5
+/** Cells beyond the bed on each side; places still further out share the last. */
+const MARGIN = 4
+/** Two that lack no more than this have room, metres: no one sets a plant truer. */
+const NEAR_ENOUGH_M = 0.002
+
+/** Plants by their number, kept in cells of half a metre by where they first stood, and the distances they want of one another. */
+export class PlantGrid {
+  readonly xs: number[] = []
+  readonly ys: number[] = []
+  /** Where each first stood. */
+  private readonly firstXs: number[] = []
+  private readonly firstYs: number[] = []
+  /** The one that came last into a cell, and the one that came into its cell before it; -1 for none. */
+  private readonly cells: Int32Array
+  private readonly before: number[] = []
+  private readonly columns: number
+  private readonly rows: number
+  private readonly firstY: number
+  private readonly kinds: number[] = []
+  private readonly kindOf = new Map<Plant, number>()
+  private readonly kindList: Plant[] = []
+  private readonly distances: number[][] = []
+  private widestM = 0
+  /** How far each may move from where it first stood, metres. */
+  private readonly bounds: number[] = []
+  private mostBoundM = 0
+
+  constructor(
+    private readonly frame: BedFrame,
+    private readonly k: number,
+  ) {
+    let top = Infinity
+    let bottom = -Infinity
+    for (const { y } of frame.outline) {
+      top = Math.min(top, y)
+      bottom = Math.max(bottom, y)
+    }
+    this.firstY = top
+    this.rows = Math.ceil((bottom - top) / CELL_M) + 2 * MARGIN
+    this.columns = Math.ceil((frame.lastX - frame.firstX) / CELL_M) + 2 * MARGIN
+    this.cells = new Int32Array(this.columns * this.rows).fill(-1)
+  }
+
+  get size(): number {
+    return this.xs.length
+  }
+
+  /** The number of a new plant, and how far it may move. */
+  add(plant: Plant, x: number, y: number, boundM = 0): number {
+    const n = this.xs.push(x) - 1
+    this.ys.push(y)
+    this.firstXs.push(x)
+    this.firstYs.push(y)
+    this.kinds.push(this.kind(plant))
+    this.bounds.push(boundM)
+    this.mostBoundM = Math.max(this.mostBoundM, boundM)
+    this.widestM = Math.max(this.widestM, plant.spreadM)
+    this.enter(n)
+    return n
+  }
+
+  /** Moves a plant for now: it is still looked for where it first stood. */
+  moveTo(n: number, x: number, y: number) {
+    this.xs[n] = x
+    this.ys[n] = y
+  }
+
+  /** It stays where it was moved: from now on it is found there. */
+  settleAt(n: number) {
+    const plant = this.kindList[this.kinds[n]!]!
+    this.takeAway(n)
+    this.add(plant, this.xs[n]!, this.ys[n]!)
+  }
+
+  /** It stands in no one's way any more. */
+  takeAway(n: number) {
+    this.kinds[n] = -1
+  }
+
+  /** How much nearer two stand than the school wants, metres; nothing when they have room. */
+  lackM(a: number, b: number): number {
+    const allowed = this.allowed(a, b)
+    const dx = this.xs[a]! - this.xs[b]!
+    const dy = this.ys[a]! - this.ys[b]!
+    if (dx >= allowed || dx <= -allowed) return 0
+    const apart = dx * dx + dy * dy
+    const enough = allowed - NEAR_ENOUGH_M
+    if (enough <= 0 || apart >= enough * enough) return 0
+    return allowed - Math.sqrt(apart)
+  }
+
+  /** Whether two stand nearer than they may even be squeezed. */
+  hasNoRoom(a: number, b: number): boolean {
+    return this.lackM(a, b) > (1 - LEAST_SHARE) * this.allowed(a, b) + 1e-7
+  }
+
+  /** Whether any stands too near to one that has not moved yet. */
+  isTooNear(n: number): boolean {
+    let found = false
+    this.visit(n, 0, (other) => (found ||= this.lackM(n, other) > 0))
+    return found
+  }
+
+  /** Whether one stands nearer to any than it may even be squeezed, wherever both have moved to. */
+  isSqueezedOut(n: number): boolean {
+    let found = false
+    this.visit(n, this.bounds[n]! + this.mostBoundM, (other) => (found ||= this.hasNoRoom(n, other)))
+    return found
+  }
+
+  /** Numbers of all that a plant may come too near to while it moves within its bound, and each other within its own. */
+  near(n: number): number[] {
+    const found: number[] = []
+    const x = this.firstXs[n]!
+    const y = this.firstYs[n]!
+    const bound = this.bounds[n]!
+    this.visit(n, bound + this.mostBoundM, (other) => {
+      const reach = this.allowed(n, other) + bound + this.bounds[other]!
+      const dx = this.firstXs[other]! - x
+      const dy = this.firstYs[other]! - y
+      if (dx * dx + dy * dy < reach * reach) found.push(other)
+      return false
+    })
+    return found.sort((a, b) => a - b)
+  }
+
+  /** Shows all others within reach of a plant, until one is answered with true. */
+  private visit(n: number, slackM: number, see: (other: number) => boolean) {
+    const { cells, before, rows, kinds } = this
+    const reach = (this.k * (this.kindList[kinds[n]!]!.spreadM + this.widestM)) / 2 + slackM
+    const x = this.firstXs[n]!
+    const y = this.firstYs[n]!
+    const toX = this.column(x + reach)
+    const fromY = this.row(y - reach)
+    const toY = this.row(y + reach)
+    for (let cx = this.column(x - reach); cx <= toX; cx++)
+      for (let cy = fromY; cy <= toY; cy++)
+        for (let other = cells[cx * rows + cy]!; other >= 0; other = before[other]!)
+          if (other !== n && kinds[other]! >= 0 && see(other)) return
+  }
+
+  private allowed(a: number, b: number): number {
+    const kindA = this.kinds[a]!
+    const kindB = this.kinds[b]!
+    if (kindA < 0 || kindB < 0) return 0
+    return (this.distances[kindA]![kindB] ??= allowedDistanceM(
+      this.kindList[kindA]!,
+      this.kindList[kindB]!,
+      this.k,
+    ))
+  }
+
+  private kind(plant: Plant): number {
+    let kind = this.kindOf.get(plant)
+    if (kind === undefined) {
+      kind = this.kindList.push(plant) - 1
+      this.kindOf.set(plant, kind)
+      this.distances.push([])
+    }
+    return kind
+  }
+
+  private enter(n: number) {
+    const cell = this.column(this.firstXs[n]!) * this.rows + this.row(this.firstYs[n]!)
+    this.before.push(this.cells[cell]!)
+    this.cells[cell] = n
+  }
+  private column(x: number) {
+    return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.columns - 1)
+  }
+  private row(y: number) {
+    return clamp(Math.floor((y - this.firstY) / CELL_M) + MARGIN, 0, this.rows - 1)
+  }
+}
