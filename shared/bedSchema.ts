@@ -95,6 +95,47 @@ const form = z
     const checked = checkForm(value)
     if (!checked.ok) context.addIssue({ code: 'custom', message: checked.error })
   })
+const shapePoints = z.array(point)
+const out = z.number().min(0).max(1)
+const shapeSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('lens'),
+    out,
+    lengthM: metre(0.1, 200, 'A lens’s length'),
+    widthM: metre(0.05, 60, 'A lens’s width'),
+    slantDeg: z.number().min(-180).max(180),
+  }),
+  z.object({
+    kind: z.literal('outline'),
+    out,
+    points: shapePoints.min(3, 'An outline needs at least three points.').max(200),
+  }),
+  z.object({
+    kind: z.literal('ribbon'),
+    out,
+    line: shapePoints.min(2, 'A ribbon needs at least two points.').max(100),
+    widthM: metre(0.05, 60, 'A ribbon’s width'),
+  }),
+  z.object({
+    kind: z.literal('edge'),
+    out,
+    edge: z.enum(['front', 'back']),
+    distanceM: metre(0, 60, 'The distance from the edge'),
+  }),
+  z.object({
+    kind: z.literal('ring'),
+    out,
+    about: z.object({ driftId: idSchema, index: z.number().int().min(0).max(1_000_000) }).nullable(),
+    radiusM: metre(0, 60, 'A ring’s radius'),
+  }),
+  z.object({
+    kind: z.literal('grid'),
+    out,
+    columns: z.number().int().min(1, 'At least one column.').max(100, 'At most 100 columns.'),
+    stepM: metre(0.02, 20, 'A grid’s step'),
+    turnDeg: z.number().min(-180).max(180),
+  }),
+])
 export const driftSchema = z.object({
   id: idSchema,
   plantId: plantIdSchema,
@@ -103,6 +144,7 @@ export const driftSchema = z.object({
   pattern: z.enum(PATTERNS),
   at: z.number().min(0).max(500),
   everyM: z.number().min(0.01).max(100),
+  shape: shapeSchema.nullable().optional(),
   numbers: z.array(z.number().int().min(0).max(1_000_000)).max(500).nullable().optional(),
   nextNumber: z.number().int().min(0).max(1_000_001).nullable().optional(),
 })

@@ -13,8 +13,12 @@ export interface ScoreBlock {
   readonly left: number
   readonly width: number
   readonly colour: string
-  /** Threads between others: drawn as a slim mark along the lane's foot. */
-  readonly weaves: boolean
+  /** The lane it is drawn in: a shape of its own has a block in each lane that it runs through. */
+  readonly lane: number
+  /** How many of the drift stand in its stretch. */
+  readonly count: number
+  /** Threads between others, or goes round one: drawn as a slim mark along the lane's foot. */
+  readonly slim: boolean
   readonly onCentreM: number
   readonly isFirst: boolean
 }
@@ -33,6 +37,36 @@ function cutAtSeam(part: { from: number; to: number }, { frame }: Scene): { from
     { from: part.from, to: whole },
     { from: 0, to: part.to - whole },
   ]
+}
+
+interface Part {
+  readonly from: number
+  readonly to: number
+  readonly lane: number
+  /** How many of the drift stand in it. */
+  readonly count: number
+}
+
+/** The stretches a drift is drawn by: whole, single by single, or of a shape lane by lane. */
+function partsOf(drift: Drift, half: number, now: Scene): Part[] {
+  const its = now.placement.plants.filter((p) => p.driftId === drift.id)
+  const around = (p: PlacedPlant): Part => {
+    const h = half / stretchOf(now, p)
+    return { from: p.along - h, to: p.along + h, lane: p.lane, count: 1 }
+  }
+  if (drift.shape) {
+    const lanes = new Map<number, Part>()
+    for (const part of its.map(around)) {
+      const there = lanes.get(part.lane) ?? { ...part, count: 0 }
+      const from = Math.min(there.from, part.from)
+      const to = Math.max(there.to, part.to)
+      lanes.set(part.lane, { from, to, lane: part.lane, count: there.count + 1 })
+    }
+    return [...lanes.values()].sort((a, b) => a.lane - b.lane)
+  }
+  if (drift.pattern === 'dotted') return its.map(around)
+  const spans = now.placement.spans.filter((s) => s.driftId === drift.id)
+  return spans.map(({ from, to }) => ({ from, to, lane: drift.lane, count: drift.count }))
 }
 
 const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
@@ -56,18 +90,10 @@ export function useScoreBlocks(axis: () => Axis) {
       const plant = now.library.get(drift.plantId)
       if (!plant) return []
       const half = (plant.spreadM * now.school.spacing) / 2
-      const parts =
-        drift.pattern === 'dotted'
-          ? now.placement.plants
-              .filter((p) => p.driftId === drift.id)
-              .map((p) => {
-                const h = half / stretchOf(now, p)
-                return { from: p.along - h, to: p.along + h }
-              })
-          : now.placement.spans.filter((s) => s.driftId === drift.id)
+      const parts = partsOf(drift, half, now)
       const leaf = colours.value.get(plant.id) ?? plant.foliage.summer
       return parts
-        .flatMap((part) => cutAtSeam(part, now))
+        .flatMap((part) => cutAtSeam(part, now).map((cut) => ({ ...part, ...cut })))
         .map((part, i) => ({
           key: `${drift.id}/${i}`,
           drift,
@@ -76,7 +102,9 @@ export function useScoreBlocks(axis: () => Axis) {
           left: px(part.from),
           width: (part.to - part.from) * axis().score.pxPerM,
           colour: leaf,
-          weaves: plant.spacingHabit === 'weaves',
+          lane: part.lane,
+          count: part.count,
+          slim: plant.spacingHabit === 'weaves' || drift.shape?.kind === 'ring',
           onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing,
           isFirst: i === 0,
         }))

@@ -6,6 +6,7 @@ import {
   handlePaints,
   planGroundPaints,
   planMarkPaints,
+  shapePaints,
   type Palette,
   type Plan,
   type PlanCircle,
@@ -31,6 +32,8 @@ export interface PlanView {
   readonly palette: Palette
   readonly lit: ReadonlySet<string>
   readonly chosen: ReadonlySet<string>
+  /** Outlines of chosen shapes and lines being drawn, as turned. */
+  readonly outlines?: readonly (readonly Point[])[]
   /** Places that can be taken hold of, as turned. */
   readonly handles?: readonly Point[]
 }
@@ -106,16 +109,18 @@ export class PlanPainter {
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
-    const { list, palette, lit, chosen, handles = [] } = this.view!
+    const { list, palette, lit, chosen, handles = [], outlines = [] } = this.view!
     const sheet = sheetOf(this.view!)
     drawPaints(context, planMarkPaints(list, chosen, palette.amber, 2.4, sheet.perM), sheet)
     drawPaints(context, planMarkPaints(list, lit, palette.amber, 3, sheet.perM), sheet)
+    for (const line of outlines) drawPaints(context, shapePaints(line, palette), sheet)
     for (const { x, y } of handles) drawPaints(context, handlePaints({ x, y: -y }, palette), sheet)
   }
 }
 
 const hasMarks = (v: PlanView | null) =>
-  v !== null && (v.lit.size > 0 || v.chosen.size > 0 || (v.handles?.length ?? 0) > 0)
+  v !== null &&
+  (v.lit.size > 0 || v.chosen.size > 0 || (v.handles?.length ?? 0) > 0 || (v.outlines?.length ?? 0) > 0)
 
 function groundKeyOf({ list, wall, pxPerM, leftPx, topPx, width, height, palette }: PlanView): string {
   const { outlines, laneLines, fixtures } = list

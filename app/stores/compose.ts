@@ -23,7 +23,14 @@ export const useComposeStore = defineStore('compose', () => {
     moment.value = { ...moment.value, month: ((moment.value.month + HALF_YEAR - 1) % 12) + 1 }
   }
 
+  /** The drift whose shape is being drawn by hand in the plan. */
+  const drawing = ref<string | null>(null)
+  function draw(drift: string | null) {
+    drawing.value = drift
+  }
+
   function choose(drift: string | null, plant: string | null = null) {
+    if (drift !== driftId.value) drawing.value = null
     driftId.value = drift
     plantId.value = plant
   }
@@ -32,5 +39,5 @@ export const useComposeStore = defineStore('compose', () => {
     walkDeg.value = 0
   }
 
-  return { moment, driftId, plantId, lit, panel, viewpointId, walkDeg, enter, choose, lookFrom }
+  return { moment, driftId, plantId, drawing, lit, panel, viewpointId, walkDeg, enter, choose, draw, lookFrom }
 })

@@ -1,6 +1,7 @@
 import type { EdgeKind, Point } from '../geometry'
 import type { Existing } from './existing'
 import type { BedForm } from './form'
+import type { Shape } from './shape'
 import type { Soil, WaterClass } from '../plant'
 
 /** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
@@ -81,6 +82,8 @@ export interface Drift {
   readonly at: number
   /** Distance between the singles of a dotted repeat, metres on centre. */
   readonly everyM: number
+  /** What it is when it is no block or repeat in its lane; null or left out otherwise. */
+  readonly shape?: Shape | null | undefined
   /** The number each plant was given when it was set, in the drift's order; 0, 1, 2 … when left out. A number is never given twice. */
   readonly numbers?: readonly number[] | null | undefined
   /** The number the next plant of the drift gets; the count when left out. */

@@ -49,3 +49,4 @@ export { nextNumberOf, numbersOf, withCount, withoutPlant } from './driftNumbers
 export { frameOf } from './frameOf'
 export { newBed } from './newBed'
 export { sizeOfBed } from './sizeOfBed'
+export { type Shape, SHAPE_KINDS, type ShapeKind, startShape } from './shape'

@@ -32,7 +32,7 @@ export {
 export { boundsOfPath, circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
 export { bedsOnSitePaints } from './bedsOnSitePaints'
 export { circleAt, plan, type Plan, type PlanCircle } from './plan'
-export { circlePaints, planGroundPaints, planMarkPaints } from './planPaints'
+export { circlePaints, planGroundPaints, planMarkPaints, shapePaints } from './planPaints'
 export { portrait, VARIANTS } from './portrait/portrait'
 export { type Sitter } from './portrait/sitter'
 export { badgeSheet, onSheet, type Sheet } from './sheet'

@@ -127,6 +127,12 @@ function rays({ x, y, matureR, body }: PlanCircle, count: number): Path {
   return path
 }
 
+/** The outline of a drift's shape, or a line that is being drawn. */
+export const shapePaints = (line: readonly Point[], { amber }: Palette): Paint[] =>
+  line.length < 2
+    ? []
+    : [{ path: linePath(up(line), true), stroke: amber, thin: 1.4, dash: [5, 4], fill: `${amber}14` }]
+
 /** Rings about the plants that are chosen or spoken of. */
 export function planMarkPaints(
   list: Plan,

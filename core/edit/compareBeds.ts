@@ -35,7 +35,8 @@ function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string)
   if (then.count !== now.count) changes.push(`${then.count} ${name}, now ${now.count}`)
   if (then.lane !== now.lane) changes.push(`${name} stood in lane ${then.lane + 1}, now ${now.lane + 1}`)
   if (then.at !== now.at) changes.push(`${name} stood at ${metres(then.at)}, now ${metres(now.at)}`)
-  if (then.pattern !== now.pattern) changes.push(`${name} was ${then.pattern}, now ${now.pattern}`)
+  const shapeOf = (d: Drift) => d.shape?.kind ?? d.pattern
+  if (shapeOf(then) !== shapeOf(now)) changes.push(`${name} was ${shapeOf(then)}, now ${shapeOf(now)}`)
   if (then.everyM !== now.everyM && now.pattern === 'dotted')
     changes.push(`${name} came every ${metres(then.everyM)}, now ${metres(now.everyM)}`)
   return changes

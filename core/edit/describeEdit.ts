@@ -30,5 +30,6 @@ export function describeEdit(edit: Edit): string {
 function describeChange(change: Extract<Edit, { kind: 'changeDrift' }>['change']): string {
   if (change.plantId) return 'swap plant'
   if (change.count !== undefined) return 'change count'
+  if (change.shape !== undefined || change.pattern) return 'change shape'
   return change.lane !== undefined ? 'change lane' : 'move drift'
 }

@@ -1,4 +1,5 @@
 import {
+  laneBands,
   numbersOf,
   withCount,
   withoutPlant,
@@ -120,7 +121,14 @@ function changeDrift(bed: Bed, driftId: string, change: Partial<Omit<Drift, 'id'
   if (!drift) return { bed, inverse: NOTHING }
   const isNumbered = change.numbers !== undefined || change.count === undefined
   const after = isNumbered ? { ...drift, ...change } : { ...withCount(drift, change.count!), ...change }
-  return exchange(bed, drift, plain(after))
+  return exchange(bed, drift, plain(inItsLane(bed, after, change)))
+}
+
+/** A drift of its own shape that is set in another lane lies in the middle of that lane. */
+function inItsLane({ laneShares }: Bed, drift: Drift, change: Partial<Drift>): Drift {
+  const band = laneBands(laneShares)[drift.lane]
+  if (!drift.shape || change.shape !== undefined || change.lane === undefined || !band) return drift
+  return { ...drift, shape: { ...drift.shape, out: (band.from + band.to) / 2 } }
 }
 
 /** Takes one plant out of a drift by its number; the last one takes the drift with it. */
@@ -146,14 +154,16 @@ function exchange(bed: Bed, drift: Drift, after: Drift): Edited {
 
 /** What must change of one drift to make it the other; numbers go with the count, so that they come back as they were. */
 function differences(from: Drift, to: Drift): Partial<Omit<Drift, 'id'>> {
-  const change = Object.fromEntries(Object.entries(to).filter(([k, v]) => from[k as keyof Drift] !== v))
+  const differing = Object.fromEntries(Object.entries(to).filter(([k, v]) => from[k as keyof Drift] !== v))
+  const change = from.shape && !to.shape ? { ...differing, shape: null } : differing
   if (from.count === to.count) return change
   return { ...change, numbers: to.numbers ?? null, nextNumber: to.nextNumber ?? null }
 }
 
-/** Plants numbered 0, 1, 2 … need no list of numbers. */
-function plain({ numbers, nextNumber, ...drift }: Drift): Drift {
-  return numbers ? { ...drift, numbers, ...(nextNumber === null ? {} : { nextNumber }) } : drift
+/** Plants numbered 0, 1, 2 … need no list of numbers, a block no shape. */
+function plain({ numbers, nextNumber, shape, ...drift }: Drift): Drift {
+  const shaped = shape ? { ...drift, shape } : drift
+  return numbers ? { ...shaped, numbers, ...(nextNumber === null ? {} : { nextNumber }) } : shaped
 }
 
 function applyAll(bed: Bed, edit: Extract<Edit, { kind: 'all' }>): Edited {

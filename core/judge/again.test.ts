@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { oval, rectangle, type Bed, type Existing } from '../bed'
+import { oval, rectangle, SHAPE_KINDS, startShape, type Bed, type Existing, type Shape } from '../bed'
 import { applyEdit, type Edit } from '../edit'
 import { makeScene, type Scene } from '../scene'
 import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
@@ -60,6 +60,11 @@ const beds: Readonly<Record<string, Bed>> = {
 
 const share = fc.double({ min: 0, max: 1, noNaN: true })
 
+const shapes: fc.Arbitrary<Shape | null> = fc.oneof(
+  fc.constant(null),
+  fc.tuple(fc.constantFrom(...SHAPE_KINDS), share).map(([kind, out]) => startShape(kind, out, 2, 0.4, 5)),
+)
+
 /** An edit of any kind that a bed can have. */
 const editOf = (bed: Bed): fc.Arbitrary<Edit> => {
   const driftId = fc.constantFrom(...bed.drifts.map((d) => d.id))
@@ -76,6 +81,7 @@ const editOf = (bed: Bed): fc.Arbitrary<Edit> => {
       .tuple(driftId, fc.integer({ min: 1, max: 9 }))
       .map(([id, count]): Edit => ({ kind: 'changeDrift', driftId: id, change: { count } })),
     fc.tuple(driftId, lane).map(([id, l]): Edit => ({ kind: 'changeDrift', driftId: id, change: { lane: l } })),
+    fc.tuple(driftId, shapes).map(([id, shape]): Edit => ({ kind: 'changeDrift', driftId: id, change: { shape } })),
     fc
       .tuple(driftId, plantId)
       .map(([id, p]): Edit => ({ kind: 'changeDrift', driftId: id, change: { plantId: p } })),

@@ -1,3 +1,4 @@
+import type { Point } from '../geometry'
 import type { Plant } from '../plant'
 
 /** One plant standing in the bed: plan metres, and its running place and way out from the back. */
@@ -43,11 +44,20 @@ export interface DriftSpan {
   readonly to: number
 }
 
+/** What became of a drift's shape: its outline in plan, if it has one, and how many plants fit it at the school's spacing. */
+export interface PlacedShape {
+  readonly driftId: string
+  readonly outline: readonly Point[] | null
+  readonly middle: Point
+  readonly fits: number
+}
+
 export interface Placement {
   readonly plants: readonly PlacedPlant[]
   /** What stood there before and keeps its place; nothing is set into it. */
   readonly standing: readonly PlacedPlant[]
   readonly spans: readonly DriftSpan[]
+  readonly shapes: readonly PlacedShape[]
   /** Of each lane: needed length over the lane's length; above 1 it is overfull. */
   readonly laneFill: readonly number[]
 }

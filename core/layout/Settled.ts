@@ -134,7 +134,8 @@ export class Settled {
     const { frame } = this
     const far = Math.hypot(x - meant.x, y - meant.y)
     const share = far > boundM ? boundM / far : 1
-    const at = frame.locate({ x: meant.x + (x - meant.x) * share, y: meant.y + (y - meant.y) * share })
+    const wanted = { x: meant.x + (x - meant.x) * share, y: meant.y + (y - meant.y) * share }
+    const at = frame.locate(meant.keep ? meant.keep(wanted) : wanted)
     const a = frame.closed ? at.a : this.inRun(meant, at.a)
     const { least, most } = meant.limits(a)
     return frame.at(a, clamp(at.v, least, most))
@@ -171,11 +172,20 @@ export class Settled {
   }
 
   private show(
-    { tag, drift, plant, x, y, a, v }: Pick<Meant, 'tag' | 'drift' | 'plant' | 'x' | 'y' | 'a' | 'v'>,
+    {
+      tag,
+      drift,
+      plant,
+      x,
+      y,
+      a,
+      v,
+      lane = drift.lane,
+    }: Pick<Meant, 'tag' | 'drift' | 'plant' | 'x' | 'y' | 'a' | 'v' | 'lane'>,
     pinned: boolean,
     crowded: boolean,
   ) {
-    const { id: driftId, lane } = drift
+    const { id: driftId } = drift
     const { id, index, seed } = tag
     ;(this.lanes[lane] ??= []).push(a)
     if (this.sorted === lane) this.sorted = -1

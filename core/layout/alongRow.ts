@@ -67,3 +67,59 @@ export function runOfRows(
   }
   return widest
 }
+
+/**
+ * Running places every `d` metres on the ground along a row, from its middle to both sides in turn, at most so many and as far as the bed
+ * runs; round a bed none nearer than `d` to the first.
+ */
+export function marchAlong(
+  frame: BedFrame,
+  middle: number,
+  d: number,
+  out: (a: number) => number,
+  most: number,
+): number[] {
+  const half = d / 2
+  const isOdd = most % 2 === 1
+  const whole = frame.runTo - frame.runFrom
+  const sides = ([-1, 1] as const).map((side) => {
+    const as: number[] = []
+    let a = middle
+    for (let i = 0; i < most; i++) {
+      const way = i === 0 && !isOdd ? half : d
+      if (i === 0 && isOdd) {
+        if (side === 1) as.push(a)
+        continue
+      }
+      const next = stepOn(frame, a, side * way, out)
+      if (Math.abs(next - middle) > whole / 2 && frame.closed) break
+      if (!frame.closed && (next < frame.runFrom + half - 1e-9 || next > frame.runTo - half + 1e-9)) break
+      as.push(next)
+      a = next
+    }
+    return as
+  })
+  const [left, right] = sides as [number[], number[]]
+  const found: number[] = []
+  for (let i = 0; found.length < most && (i < left.length || i < right.length); i++) {
+    if (i < right.length) found.push(right[i]!)
+    if (i < left.length && found.length < most) found.push(left[i]!)
+  }
+  return found
+}
+
+/** As `onward`, in beds of every kind. */
+function stepOn(frame: BedFrame, from: number, way: number, out: (a: number) => number): number {
+  if (frame.closed) return onward(frame, from, way, out)
+  const spot = (a: number) => frame.at(a, out(a))
+  const start = spot(from)
+  let low = 0
+  let high = Math.abs(way)
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2
+    const p = spot(from + Math.sign(way) * middle)
+    if (Math.hypot(p.x - start.x, p.y - start.y) < Math.abs(way)) low = middle
+    else high = middle
+  }
+  return from + Math.sign(way) * high
+}

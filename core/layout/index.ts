@@ -4,7 +4,8 @@ export { driftShape } from './driftShape'
 export { packBlocks } from './packBlocks'
 export { outLimits } from './outLimits'
 export { place } from './place'
-export type { DriftSpan, PlacedPlant, Placement } from './PlacedPlant'
+export { dragHandle, drawnShape, type ShapeHandle, shapeHandles } from './shapes/shapeHandles'
+export type { DriftSpan, PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
 export {
   allowedDistanceM,
   LEAST_SHARE,

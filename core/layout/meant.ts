@@ -1,4 +1,5 @@
 import type { Drift } from '../bed'
+import type { Point } from '../geometry'
 import type { Plant } from '../plant'
 import type { Tag } from './tags'
 
@@ -15,6 +16,10 @@ export interface Meant {
   readonly a: number
   readonly v: number
   readonly limits: OutLimits
+  /** The nearest place to another that lies in its drift's shape. */
+  readonly keep?: (p: Point) => Point
+  /** The lane it stands in, when that is not its drift's. */
+  readonly lane?: number
   /** Its stretch holds fewer: it is shown there, and stands in no one's way. */
   readonly isTooMany: boolean
 }

@@ -2,6 +2,8 @@
 export interface Block {
   readonly wanted: number
   readonly width: number
+  /** How much it counts where it is wanted: 1 for most, much more for what gives no way. */
+  readonly weight?: number
 }
 
 export interface Packed {
@@ -28,14 +30,16 @@ export function packBlocks(blocks: readonly Block[], from: number, to: number): 
     run += half
   }
   const slack = to - from - run
-  const pools: { sum: number; size: number }[] = []
+  const pools: Pool[] = []
   order.forEach((i, k) => {
-    pools.push({ sum: blocks[i]!.wanted - from - before[k]!, size: 1 })
+    const { wanted, weight = 1 } = blocks[i]!
+    pools.push({ sum: (wanted - from - before[k]!) * weight, size: 1, weight })
     while (pools.length > 1 && mean(pools[pools.length - 2]!) > mean(pools[pools.length - 1]!)) {
       const last = pools.pop()!
       const previous = pools[pools.length - 1]!
       previous.sum += last.sum
       previous.size += last.size
+      previous.weight += last.weight
     }
   })
   const middles = new Array<number>(blocks.length)
@@ -47,4 +51,9 @@ export function packBlocks(blocks: readonly Block[], from: number, to: number): 
   return { middles, squeeze }
 }
 
-const mean = (pool: { sum: number; size: number }) => pool.sum / pool.size
+interface Pool {
+  sum: number
+  size: number
+  weight: number
+}
+const mean = (pool: Pool) => pool.sum / pool.weight

@@ -13,14 +13,16 @@ import { clamp } from '../geometry'
 import type { Plant } from '../plant'
 import { alongRow } from './alongRow'
 import { fitGroups, groupsOf, laneSlope, seamOf, type Group, type Lane } from './groups'
+import { restOf, rowsOf, type Place } from './groupRows'
 import { laneRoom } from './laneRoom'
 import { laneTrack } from './laneTrack'
 import type { Meant } from './meant'
-import { packBlocks } from './packBlocks'
+import { packBlocks, type Block } from './packBlocks'
 import { pinsByDrift } from './pinsByDrift'
-import type { PlacedPlant, Placement } from './PlacedPlant'
+import type { PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
 import { PlaceMemory } from './placeMemory'
 import { Settled } from './Settled'
+import { ShapeSetter } from './shapes/ShapeSetter'
 import { spansOf } from './spans'
 import { standingPlants } from './standing'
 import { tagOf } from './tags'
@@ -43,15 +45,20 @@ export function place(
   const placer = new Placer(bed, library, frame, k, memory)
   const standing = memory.standing ?? standingPlants(bed, library, frame)
   placer.reserve(standing)
+  placer.setShapes()
   const laneFill = bed.laneShares.map((_, lane) => placer.fillLane(lane))
+  placer.setRings()
   const plants = placer.plants()
-  const placement = { plants, standing, spans: spansOf(bed.drifts, plants, k, frame), laneFill }
+  const spans = spansOf(bed.drifts, plants, k, frame)
+  const placement = { plants, standing, spans, shapes: placer.shapes, laneFill }
   memory.rememberBy(placement)
   return placement
 }
 
 /** Groups of so many plants were put where they are on purpose: they are not shifted into gaps. */
 const ON_PURPOSE = 3
+/** What a drawn shape takes of a lane is not moved for the lane's own drifts. */
+const GIVES_NO_WAY = 1e6
 
 const isClimber = ({ plant }: Group) => plant.kind === 'climber'
 /** Bulbs and their like thread between the others. */
@@ -62,6 +69,8 @@ class Placer {
   private readonly settled: Settled
   private readonly pins: Map<string, Map<number, Pin>>
   private readonly spills: boolean
+  private readonly setter: ShapeSetter
+  readonly shapes: PlacedShape[] = []
 
   constructor(
     private readonly bed: Bed,
@@ -73,6 +82,7 @@ class Placer {
     this.settled = new Settled(frame, k, memory.plants)
     this.pins = pinsByDrift(bed.pins)
     this.spills = bed.form.kind === 'container'
+    this.setter = new ShapeSetter(bed, frame, k, this.pins)
   }
 
   plants(): readonly PlacedPlant[] {
@@ -93,11 +103,48 @@ class Placer {
     this.settled.pinsAreSet()
   }
 
+  /** Sets the drifts that have a shape of their own; lanes make way for them. */
+  setShapes() {
+    const drifts = this.bed.drifts.filter((d) => d.shape && d.shape.kind !== 'ring')
+    const set = drifts.flatMap((drift) => {
+      const plant = this.library.get(drift.plantId)
+      const pinned = pinnedIn(this.pins.get(drift.id))
+      return plant ? this.memory.shapedOf(drift, plant, pinned, () => this.setter.shaped(drift, plant)) : []
+    })
+    this.shapes.push(...set.map((s) => s.shape))
+    this.memory.settle('shapes', (former) =>
+      this.settled.settle(
+        set.flatMap((s) => s.meants),
+        former,
+      ),
+    )
+  }
+
+  /** Sets rings and skirts, once what they go round stands. */
+  setRings() {
+    const standing = this.settled.all()
+    const rings = this.bed.drifts.flatMap((drift) => {
+      const { shape } = drift
+      const plant = this.library.get(drift.plantId)
+      if (shape?.kind !== 'ring' || !plant) return []
+      const { about } = shape
+      const target = about && standing.find((p) => p.driftId === about.driftId && p.index === about.index)
+      return [this.setter.ring(drift, plant, shape, target ?? null)]
+    })
+    this.shapes.push(...rings.map((s) => s.shape))
+    this.memory.settle('rings', (former) =>
+      this.settled.settle(
+        rings.flatMap((s) => s.meants),
+        former,
+      ),
+    )
+  }
+
   /** Sets all groups of a lane; needed length over the lane's length. */
   fillLane(number: number): number {
     const { frame, bed, k } = this
     const band = laneBands(bed.laneShares)[number]!
-    const drifts = bed.drifts.filter((d) => d.lane === number)
+    const drifts = bed.drifts.filter((d) => d.lane === number && !d.shape)
     const track = laneTrack(frame, band, frame.closed ? seamOf(drifts, frame) : frame.runFrom)
     const lane: Lane = { lane: number, band, track, slope: frame.closed ? 0 : laneSlope(frame, band) }
     const groups = drifts.flatMap((d) => {
@@ -106,11 +153,17 @@ class Placer {
       return this.memory.groupsOf(d, plant, numbers, () => groupsOf(d, plant, frame, lane, k, this.spills, numbers))
     })
     const all = groups.filter(stands)
+    const taken = this.takenIn(lane)
     const lists = [groups.filter(isClimber), all, groups.filter(weaves)]
     lists.forEach((list, i) =>
-      this.setSideBySide(`${number}:${i}`, fitGroups(list, frame, lane, k, this.spills), lane),
+      this.setSideBySide(
+        `${number}:${i}`,
+        fitGroups(list, frame, lane, k, this.spills),
+        lane,
+        i === 1 ? taken : [],
+      ),
     )
-    return all.reduce((sum, g) => sum + g.width, 0) / track.length
+    return [...all, ...taken].reduce((sum, g) => sum + g.width, 0) / track.length
   }
 
   /** Numbers of a drift's plants that have a place in it: all but those that a hand has set elsewhere, more than a spacing off. */
@@ -137,10 +190,10 @@ class Placer {
   }
 
   /** Sets groups beside one another; masses and rows shift toward gaps behind as far as their neighbours leave room. */
-  private setSideBySide(name: string, groups: readonly Group[], lane: Lane) {
+  private setSideBySide(name: string, groups: readonly Group[], lane: Lane, taken: readonly Block[]) {
     const free = groups.map((g) => this.extentOf(g))
     const blocks = groups.map((g, i) => ({ wanted: g.wanted + free[i]!.offset, width: free[i]!.width }))
-    const { middles, squeeze } = packBlocks(blocks, 0, lane.track.length)
+    const { middles, squeeze } = packBlocks([...blocks, ...taken], 0, lane.track.length)
     const order = groups.map((_, i) => i).sort((a, b) => middles[a]! - middles[b]! || a - b)
     const ends = (i: number | undefined, side: -1 | 1) =>
       i === undefined ? null : middles[i]! + (side * blocks[i]!.width * squeeze) / 2
@@ -157,6 +210,25 @@ class Placer {
       meants.push(...this.memory.meantOf(group, at, () => this.meantOf(group, middle + shift, squeeze, lane)))
     })
     this.memory.settle(name, (former) => this.settled.settle(meants, former))
+  }
+
+  /** The stretches of a lane that drifts of other shapes take up. */
+  private takenIn({ lane, track }: Lane): Block[] {
+    const shaped = new Set(this.shapes.map((s) => s.driftId))
+    if (shaped.size === 0) return []
+    const stretches = new Map<string, { from: number; to: number }>()
+    for (const { driftId, lane: its, along, plant, crowded } of this.settled.all()) {
+      if (its !== lane || crowded || !shaped.has(driftId) || plant.spacingHabit === 'weaves') continue
+      const half = (this.k * plant.spreadM) / 2
+      const l = track.fromRun(along)
+      const there = stretches.get(driftId) ?? { from: l - half, to: l + half }
+      stretches.set(driftId, { from: Math.min(there.from, l - half), to: Math.max(there.to, l + half) })
+    }
+    return [...stretches.values()].map(({ from, to }) => ({
+      wanted: (from + to) / 2,
+      width: to - from,
+      weight: GIVES_NO_WAY,
+    }))
   }
 
   /** The stretch that a group's plants take which no hand has set, about its middle; metres of the track. */
@@ -224,34 +296,3 @@ class Placer {
 }
 
 const pinnedIn = (pins: ReadonlyMap<number, Pin> | undefined): string => (pins ? [...pins.keys()].join() : '')
-
-interface Place {
-  readonly dx: number
-  readonly dy: number
-}
-
-/** Those of a group that have no room, evenly along its stretch. */
-function restOf({ places, numbers }: Group): Place[] {
-  const half = Math.max(0, ...places.map((p) => p.dx))
-  const left = numbers.length - places.length
-  return Array.from({ length: left }, (_, i) => ({ dx: (((i + 0.5) / left) * 2 - 1) * half, dy: 0 }))
-}
-
-/** Running places of all, row by row. */
-function rowsOf(places: readonly Place[], squeeze: number, row: (dxs: number[], dy: number) => number[]) {
-  const rows = new Map<number, number[]>()
-  places.forEach(({ dy }, i) => {
-    const there = rows.get(dy)
-    if (there) there.push(i)
-    else rows.set(dy, [i])
-  })
-  const spots = new Array<{ a: number; dy: number }>(places.length)
-  for (const [dy, list] of rows) {
-    const along = row(
-      list.map((i) => places[i]!.dx * squeeze),
-      dy,
-    )
-    list.forEach((i, n) => (spots[i] = { a: along[n]!, dy }))
-  }
-  return spots
-}

@@ -5,6 +5,7 @@ import type { Group } from './groups'
 import type { LaneWays, Way } from './makeRoom'
 import type { Meant } from './meant'
 import type { PlacedPlant, Placement } from './PlacedPlant'
+import type { ShapedDrift } from './shapes/ShapeSetter'
 
 /** All that decides where the plants of a group are meant to stand. */
 export interface GroupAt {
@@ -23,6 +24,11 @@ interface GroupsKept {
   readonly numbers: readonly number[]
   readonly groups: readonly Group[]
 }
+interface ShapedKept {
+  readonly plant: Plant
+  readonly pinned: string
+  readonly set: ShapedDrift
+}
 interface Trace {
   readonly bed: Bed
   readonly library: ReadonlyMap<string, Plant>
@@ -30,6 +36,7 @@ interface Trace {
   readonly groups: ReadonlyMap<Drift, GroupsKept>
   readonly meants: ReadonlyMap<Group, Kept>
   readonly ways: ReadonlyMap<string, LaneWays>
+  readonly shaped: ReadonlyMap<Drift, ShapedKept>
 }
 
 const traces = new WeakMap<Placement, Trace>()
@@ -40,6 +47,7 @@ export class PlaceMemory {
   private readonly groups = new Map<Drift, GroupsKept>()
   private readonly meants = new Map<Group, Kept>()
   private readonly ways = new Map<string, LaneWays>()
+  private readonly shaped = new Map<Drift, ShapedKept>()
   readonly standing: readonly PlacedPlant[] | null
   readonly plants: ByIdInOrder<PlacedPlant>
 
@@ -82,6 +90,15 @@ export class PlaceMemory {
     return meants
   }
 
+  /** A drift set in its shape: as before while it is the same drift, plant and pins. */
+  shapedOf(drift: Drift, plant: Plant, pinned: string, make: () => ShapedDrift): ShapedDrift {
+    const former = this.then?.shaped.get(drift)
+    const holds = former && former.plant === plant && former.pinned === pinned
+    const kept = holds ? former : { plant, pinned, set: make() }
+    this.shaped.set(drift, kept)
+    return kept.set
+  }
+
   /** Settles the plants of a list of a lane, with how they moved before; null when nothing is known. */
   settle(list: string, settle: (former: ByIdInOrder<Way> | null) => LaneWays) {
     const known = this.then ? new ByIdInOrder(this.then.ways.get(list) ?? [], (w) => w.meant.tag.id) : null
@@ -90,8 +107,8 @@ export class PlaceMemory {
 
   /** Ties what has been learnt to the placement that came of it. */
   rememberBy(placement: Placement) {
-    const { bed, library, k, groups, meants, ways } = this
-    traces.set(placement, { bed, library, k, groups, meants, ways })
+    const { bed, library, k, groups, meants, ways, shaped } = this
+    traces.set(placement, { bed, library, k, groups, meants, ways, shaped })
   }
 }
 

@@ -13,6 +13,7 @@ const { frame, aspect, lined } = useAspect()
 const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
+const shapeHand = useShapeHand(aspect, () => props.axis.pxPerM)
 const painter = shallowRef<PlanPainter | null>(null)
 
 onMounted(() => {
@@ -36,6 +37,8 @@ watchPostEffect(() => {
     palette: palette.value,
     lit: new Set(compose.lit),
     chosen: chosenIds.value,
+    handles: shapeHand.handles.value,
+    outlines: shapeHand.outlines.value,
   })
 })
 
@@ -54,6 +57,8 @@ function inside(x: number, y: number) {
 
 /** A press chooses what lies under it. */
 function down(event: PointerEvent) {
+  const to = painter.value?.toMetres(event.offsetX, event.offsetY)
+  if (to && (compose.drawing || shapeHand.holds(to))) return
   const at = painter.value?.hit(event.offsetX, event.offsetY)?.body.at
   if (!at || at.standing) return compose.choose(null)
   // A plant of a repeated part follows the one that is planned.
@@ -67,6 +72,7 @@ const holdAt = ({ x, y }: HandAt) => {
 }
 useDrag(holder, {
   begin: ({ x, y }) => {
+    if (shapeHand.begin(painter.value!.toMetres(x, y))) return true
     const circle = painter.value?.hit(x, y)
     const plant = circle?.body.at
     if (!circle || !plant || plant.standing || plant.id.includes('@')) return false
@@ -75,14 +81,19 @@ useDrag(holder, {
     return true
   },
   move: (at) => {
+    if (shapeHand.isHolding.value) return shapeHand.move(painter.value!.toMetres(at.x, at.y))
     const to = holdAt(at)
     pin(held!.driftId, held!.index, to.x, to.y, 'preview')
   },
   end: (at) => {
+    if (shapeHand.isHolding.value) return shapeHand.end(painter.value!.toMetres(at.x, at.y))
     const to = holdAt(at)
     pin(held!.driftId, held!.index, to.x, to.y)
   },
-  cancel: () => store.preview(null),
+  cancel: () => {
+    shapeHand.letGo()
+    compose.draw(null)
+  },
 })
 
 const KEYS =

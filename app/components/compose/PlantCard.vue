@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { PATTERNS } from '~~/core/bed'
 import { conditionsAt } from '~~/core/scene'
 import { formatBoth } from '~~/core/measure'
 import { cautionWords, fullHeightM, misfits, rangeWords, showsWords } from '~~/core/plant'
@@ -9,10 +8,6 @@ const compose = useComposeStore()
 const { scene, letters, climate } = useScene()
 const { drift, plant, placed, change, remove, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
-const patterns = PATTERNS.map((p) => ({
-  value: p,
-  label: { mass: 'mass', staggered: 'two rows', row: 'one row', dotted: 'repeated singles' }[p],
-}))
 const wrong = computed(() =>
   plant.value && scene.value
     ? misfits(plant.value, placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site)
@@ -92,14 +87,7 @@ function changeCount(by: number) {
           @click="changeCount(1)"
         />
       </span>
-      <USelect
-        :model-value="drift.pattern"
-        :items="patterns"
-        size="xs"
-        class="grow"
-        aria-label="Pattern"
-        @update:model-value="(v) => change(drift!.id, { pattern: v })"
-      />
+      <span class="grow" />
       <UButton
         size="xs"
         color="neutral"
@@ -110,16 +98,7 @@ function changeCount(by: number) {
         @click="remove(drift.id)"
       />
     </div>
-    <LengthInput
-      v-if="drift.pattern === 'dotted'"
-      label="One every"
-      class="every"
-      :model-value="drift.everyM"
-      :units="units"
-      :min="0.05"
-      :max="50"
-      @update:model-value="(v) => change(drift!.id, { everyM: v })"
-    />
+    <ComposeShapeFields :drift="drift" :plant="plant" />
     <p v-if="pins.length > 0" class="pins">
       {{ pins.length }} pinned by hand.
       <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">
@@ -233,9 +212,6 @@ dt {
 }
 .grow {
   flex: 1;
-}
-.every {
-  margin-top: 6px;
 }
 .pins,
 .swaps {

@@ -16,7 +16,7 @@ const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 40)
 const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
 const top = computed(
-  () => props.block.drift.lane * (props.laneHeight + 3) + (props.block.weaves ? props.laneHeight - 7 : 1),
+  () => props.block.lane * (props.laneHeight + 3) + (props.block.slim ? props.laneHeight - 7 : 1),
 )
 const label = computed(
   () =>
@@ -119,7 +119,7 @@ function key(event: KeyboardEvent) {
   void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
 }
 const widthPx = computed(() => Math.max(10, props.block.width - 2))
-const heightPx = computed(() => (props.block.weaves ? 7 : props.laneHeight - 10))
+const heightPx = computed(() => (props.block.slim ? 7 : props.laneHeight - 10))
 const portraitPx = computed(() => props.laneHeight - 12)
 const showsPortrait = computed(
   () => middling.value && (!roomy.value || props.block.width > 32 + genus.value.length * 6),
@@ -130,7 +130,7 @@ const showsPortrait = computed(
   <button
     ref="element"
     class="block"
-    :class="{ chosen, lit, weaves: block.weaves }"
+    :class="{ chosen, lit, weaves: block.slim }"
     :style="{
       left: `${block.left}px`,
       width: `${widthPx}px`,
@@ -146,7 +146,7 @@ const showsPortrait = computed(
     @click="compose.choose(block.drift.id)"
     @keydown="key"
   >
-    <template v-if="!block.weaves">
+    <template v-if="!block.slim">
       <PlantPortrait
         v-if="showsPortrait"
         :plant="block.plant"
@@ -157,11 +157,11 @@ const showsPortrait = computed(
       />
       <span v-if="roomy" class="words">
         <i class="botanical">{{ genus }}</i>
-        <small>{{ block.letter }} × {{ block.drift.count }}</small>
+        <small>{{ block.letter }} × {{ block.count }}</small>
       </span>
       <span v-else-if="block.isFirst || block.width >= 18" class="short" :class="{ alone: !middling }">
         <b>{{ block.letter }}</b>
-        <small v-if="block.drift.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.drift.count }}</small>
+        <small v-if="block.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.count }}</small>
       </span>
     </template>
     <span class="grip" aria-hidden="true" />

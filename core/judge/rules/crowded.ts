@@ -29,7 +29,7 @@ function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]):
       rule: 'crowded',
       title: `No room for ${many} ${nameOf(plant)}`,
       reason:
-        `The ${lane.toLowerCase()} lane has no free place there: ${metres(near.apart)} from ${near.name}, ` +
+        `${placeOf(scene, drift, lane)}: ${metres(near.apart)} from ${near.name}, ` +
         `where ${scene.school.name} wants ${metres(near.allowed)}.`,
       weight: 50 + 30 * (1 - Math.min(1, near.share)),
       ...stretchOf(squeezed),
@@ -43,6 +43,13 @@ function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]):
     },
     () => mendsFor(drift, plant.commonName, squeezed.length),
   )
+}
+
+/** What has no room: the lane there, or the drift's own shape. */
+function placeOf({ placement }: Scene, { id, shape }: Drift, lane: string): string {
+  const placed = placement.shapes.find((s) => s.driftId === id)
+  if (!shape || !placed) return `The ${lane.toLowerCase()} lane has no free place there`
+  return `The ${shape.kind} holds ${placed.fits} at this spacing`
 }
 
 /** The neighbour that a plant is nearest to, measured by what is wanted between them; metres. */

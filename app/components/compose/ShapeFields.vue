@@ -1,0 +1,274 @@
+<script setup lang="ts">
+import {
+  laneBands,
+  PATTERNS,
+  SHAPE_KINDS,
+  startShape,
+  type Drift,
+  type Pattern,
+  type Shape,
+  type ShapeKind,
+} from '~~/core/bed'
+import { formatLength } from '~~/core/measure'
+import type { Plant } from '~~/core/plant'
+
+/** How a drift is laid out: a block of its lane, or a shape of its own with its figures. */
+const props = defineProps<{ drift: Drift; plant: Plant }>()
+const store = useBedStore()
+const compose = useComposeStore()
+const { scene, letters } = useScene()
+const { change } = useChosen()
+const units = computed(() => store.garden?.value.units ?? 'metric')
+
+const BLOCKS: Readonly<Record<Pattern, string>> = {
+  mass: 'mass',
+  staggered: 'two rows',
+  row: 'one row',
+  dotted: 'repeated singles',
+}
+const SHAPES: Readonly<Record<ShapeKind, string>> = {
+  lens: 'lens, across lanes',
+  outline: 'outline, drawn',
+  ribbon: 'ribbon along a line',
+  edge: 'row along an edge',
+  ring: 'ring or skirt',
+  grid: 'grid',
+}
+const items = [
+  PATTERNS.map((p) => ({ value: p as string, label: BLOCKS[p] })),
+  SHAPE_KINDS.map((k) => ({ value: k as string, label: SHAPES[k] })),
+]
+const chosen = computed(() => props.drift.shape?.kind ?? props.drift.pattern)
+const shape = computed(() => props.drift.shape ?? null)
+const placed = computed(() => scene.value?.placement.shapes.find((s) => s.driftId === props.drift.id) ?? null)
+const spacingM = computed(() => props.plant.spreadM * (scene.value?.school.spacing ?? 1))
+
+const isPattern = (value: string): value is Pattern => (PATTERNS as readonly string[]).includes(value)
+const isShape = (value: string): value is ShapeKind => (SHAPE_KINDS as readonly string[]).includes(value)
+
+/** The middle of the drift's lane, as its way from the back. */
+function laneOut() {
+  const band = laneBands(store.bed?.laneShares ?? [1])[props.drift.lane]
+  return band ? (band.from + band.to) / 2 : 0.5
+}
+
+function choose(value: string) {
+  const { drift } = props
+  if (isPattern(value)) return change(drift.id, { pattern: value, shape: null })
+  if (!isShape(value)) return
+  const span = scene.value?.placement.spans.find((s) => s.driftId === drift.id)
+  const long = span ? span.to - span.from : spacingM.value * drift.count
+  const start = startShape(value, drift.shape?.out ?? laneOut(), long, spacingM.value, drift.count)
+  change(drift.id, { shape: start.kind === 'ring' ? { ...start, about: nearest() } : start })
+}
+
+const set = (part: Partial<Shape>) => {
+  if (shape.value) change(props.drift.id, { shape: { ...shape.value, ...part } as Shape })
+}
+
+/** What a ring can go round: plants of other drifts, the wide ones first. */
+const targets = computed(() => {
+  const plants = scene.value?.placement.plants ?? []
+  return plants
+    .filter((p) => p.driftId !== props.drift.id && p.plant.spreadM >= spacingM.value)
+    .sort((a, b) => b.plant.spreadM - a.plant.spreadM)
+    .slice(0, MOST_TARGETS)
+})
+const MOST_TARGETS = 40
+const OWN_PLACE = 'place'
+const targetItems = computed(() => [
+  { value: OWN_PLACE, label: 'its own place' },
+  ...targets.value.map((p) => ({
+    value: p.id,
+    label: `${p.plant.commonName} ${letters.value.get(p.plant.id) ?? ''}, at ${formatLength(p.along, units.value)}`,
+  })),
+])
+const about = computed(() => {
+  const ring = shape.value?.kind === 'ring' ? shape.value.about : null
+  return ring ? `${ring.driftId}:${ring.index}` : OWN_PLACE
+})
+function nearest() {
+  const at = scene.value?.frame.alongAt(props.drift.at) ?? 0
+  const away = (p: { along: number }) => Math.abs(p.along - at)
+  const [best] = [...targets.value].sort((a, b) => away(a) - away(b))
+  return best ? { driftId: best.driftId, index: best.index } : null
+}
+function goRound(id: string) {
+  const target = targets.value.find((p) => p.id === id)
+  set({ about: target ? { driftId: target.driftId, index: target.index } : null })
+}
+
+const edges = [
+  { value: 'front', label: 'front edge' },
+  { value: 'back', label: 'back edge' },
+]
+const isDrawing = computed(() => compose.drawing === props.drift.id)
+const drawWords = computed(() => (isDrawing.value ? 'Draw it in the plan …' : 'Draw it by hand'))
+const fits = computed(() => placed.value?.fits ?? 0)
+const fitWords = computed(() => `${fits.value} fit at ${formatLength(spacingM.value, units.value)}`)
+const canFill = computed(() => shape.value?.kind !== 'grid' && fits.value > 0 && fits.value !== props.drift.count)
+function toggleDrawing() {
+  compose.draw(isDrawing.value ? null : props.drift.id)
+}
+</script>
+
+<template>
+  <div class="shape" data-testid="shape-fields">
+    <USelect
+      :model-value="chosen"
+      :items="items"
+      size="xs"
+      class="pick"
+      aria-label="Pattern"
+      @update:model-value="choose"
+    />
+    <LengthInput
+      v-if="chosen === 'dotted'"
+      label="One every"
+      :model-value="drift.everyM"
+      :units="units"
+      :min="0.05"
+      :max="50"
+      @update:model-value="(v) => change(drift.id, { everyM: v })"
+    />
+    <div v-if="shape" class="figures">
+      <template v-if="shape.kind === 'lens'">
+        <LengthInput
+          label="Length"
+          :model-value="shape.lengthM"
+          :units="units"
+          :min="0.1"
+          @update:model-value="(lengthM) => set({ lengthM })"
+        />
+        <LengthInput
+          label="Width"
+          :model-value="shape.widthM"
+          :units="units"
+          :min="0.05"
+          :max="60"
+          @update:model-value="(widthM) => set({ widthM })"
+        />
+        <NumberInput
+          label="Slant, °"
+          :model-value="shape.slantDeg"
+          :min="-180"
+          :max="180"
+          @update:model-value="(slantDeg) => set({ slantDeg })"
+        />
+      </template>
+      <LengthInput
+        v-else-if="shape.kind === 'ribbon'"
+        label="Width"
+        :model-value="shape.widthM"
+        :units="units"
+        :min="0.05"
+        :max="60"
+        @update:model-value="(widthM) => set({ widthM })"
+      />
+      <template v-else-if="shape.kind === 'edge'">
+        <USelect
+          :model-value="shape.edge"
+          :items="edges"
+          size="xs"
+          aria-label="Edge"
+          @update:model-value="(edge) => set({ edge: edge as 'front' | 'back' })"
+        />
+        <LengthInput
+          label="From it"
+          :model-value="shape.distanceM"
+          :units="units"
+          :max="60"
+          @update:model-value="(distanceM) => set({ distanceM })"
+        />
+      </template>
+      <template v-else-if="shape.kind === 'ring'">
+        <USelect
+          :model-value="about"
+          :items="targetItems"
+          size="xs"
+          class="wide"
+          aria-label="Goes round"
+          @update:model-value="goRound"
+        />
+        <LengthInput
+          label="Radius (0: as near as may be)"
+          class="wide"
+          :model-value="shape.radiusM"
+          :units="units"
+          :max="60"
+          @update:model-value="(radiusM) => set({ radiusM })"
+        />
+      </template>
+      <template v-else-if="shape.kind === 'grid'">
+        <NumberInput
+          label="Columns"
+          :model-value="shape.columns"
+          :min="1"
+          :max="100"
+          whole
+          @update:model-value="(columns) => set({ columns })"
+        />
+        <LengthInput
+          label="Step"
+          :model-value="shape.stepM"
+          :units="units"
+          :min="0.02"
+          :max="20"
+          @update:model-value="(stepM) => set({ stepM })"
+        />
+        <NumberInput
+          label="Turn, °"
+          :model-value="shape.turnDeg"
+          :min="-180"
+          :max="180"
+          @update:model-value="(turnDeg) => set({ turnDeg })"
+        />
+      </template>
+      <UButton
+        v-if="shape.kind === 'outline' || shape.kind === 'ribbon'"
+        size="xs"
+        color="neutral"
+        :variant="isDrawing ? 'soft' : 'outline'"
+        icon="i-lucide-pencil"
+        :aria-pressed="isDrawing"
+        @click="toggleDrawing"
+      >
+        {{ drawWords }}
+      </UButton>
+    </div>
+    <p v-if="shape" class="fits">
+      {{ fitWords }}.
+      <button v-if="canFill" class="link" @click="change(drift.id, { count: fits })">Set all that fit</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.shape {
+  margin-top: 7px;
+  display: grid;
+  gap: 6px;
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+  align-items: end;
+}
+.wide {
+  grid-column: span 3;
+}
+.figures :deep(button) {
+  white-space: nowrap;
+}
+.fits {
+  font-size: 12px;
+  color: var(--soft);
+}
+.link {
+  color: var(--amber-deep);
+  text-decoration: underline;
+  text-underline-offset: 2px;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,225 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  bedFrame,
+  oval,
+  rectangle,
+  schoolOf,
+  startShape,
+  type Bed,
+  type BedForm,
+  type Drift,
+  type Shape,
+} from '../../bed'
+import { isInside, polygonArea } from '../../geometry'
+import { drift, library, plant, testBed } from '../../../tests/support/library'
+import { place } from '../place'
+import { allowedDistanceM, LEAST_SHARE, ringCount } from '../spacing'
+
+const CATMINT = 'nepeta-x-faassenii'
+const share = fc.double({ min: 0, max: 1, noNaN: true })
+const LENGTH = 12
+/** Where wall or edge hold a plant that is pushed, it may stand so far beside its shape. */
+const HELD_BESIDE_M = 0.6
+
+const shapes: fc.Arbitrary<Shape> = fc.oneof(
+  fc.record({
+    kind: fc.constant('lens' as const),
+    out: share,
+    lengthM: share.map((u) => 1 + 5 * u),
+    widthM: share.map((u) => 0.5 + 2 * u),
+    slantDeg: share.map((u) => 180 * u - 90),
+  }),
+  fc.tuple(share, share, share).map(([out, u, v]): Shape => startShape('outline', out, 1 + 4 * u, 0.5, 4 + v * 9)),
+  fc.tuple(share, share, share).map(([out, u, v]): Shape => startShape('ribbon', out, 1 + 5 * u, 0.5, 4 + v * 9)),
+  fc.record({
+    kind: fc.constant('edge' as const),
+    out: fc.constant(1),
+    edge: fc.constantFrom('front', 'back' as const),
+    distanceM: share.map((u) => 0.2 + u),
+  }),
+  fc.record({
+    kind: fc.constant('ring' as const),
+    out: share,
+    about: fc.constant(null),
+    radiusM: share.map((u) => u * 1.5),
+  }),
+  fc.record({
+    kind: fc.constant('grid' as const),
+    out: share,
+    columns: fc.integer({ min: 1, max: 5 }),
+    stepM: share.map((u) => 0.3 + u),
+    turnDeg: share.map((u) => 90 * u - 45),
+  }),
+)
+const forms: readonly BedForm[] = [
+  { kind: 'foundation' },
+  { kind: 'screen' },
+  { kind: 'terrace', baseM: 0.6, fallM: 0.2 },
+  { kind: 'two-sided' },
+  { kind: 'island', edge: oval(8, 5), rimM: 0, centre: 'none', centreHeightM: 1, showFromM: 0.5 },
+  { kind: 'ring', edge: oval(8, 8), rimM: 1.5, insideHeightM: 2 },
+  { kind: 'court', widthM: 10, depthM: 10, pathM: 1, repeat: 'mirrored' },
+  { kind: 'container', diameterM: 2, heightM: 0.5, pots: 2, apartM: 1 },
+]
+const bedOf = (form: BedForm, drifts: readonly Drift[]): Bed =>
+  testBed({
+    outline: rectangle(LENGTH, 4),
+    form,
+    drifts,
+    ...(form.kind === 'two-sided' ? { laneShares: [0.3, 0.4, 0.3] } : {}),
+  })
+const shaped = (id: string, shape: Shape, at: number, count: number, plantId = CATMINT): Drift => ({
+  ...drift(id, plantId, 1, at, count),
+  shape,
+})
+
+describe('drifts of every shape, in beds of every kind', () => {
+  it('stand inside the bed and their shape, no two nearer than the least spacing, the same each time', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...forms),
+        shapes,
+        share,
+        fc.integer({ min: 1, max: 14 }),
+        (form, shape, u, count) => {
+          const others = [drift('o', 'alchemilla-mollis', 1, u * 6, 3)]
+          const frame = bedFrame(bedOf(form, []))
+          const bed = bedOf(form, [...others, shaped('s', shape, u * frame.frontLength, count)])
+          const placement = place(bed, library, frame)
+          expect(place(bed, library, frame)).toEqual(placement)
+          const its = placement.plants.filter((p) => p.driftId === 's')
+          expect(its).toHaveLength(count)
+          const room = placement.plants.filter((p) => !p.crowded)
+          room.forEach((p, i) => {
+            const { a, v } = frame.locate(p)
+            expect(v).toBeGreaterThan(-0.01)
+            expect(v).toBeLessThan(frame.depthAlong(a) + 0.01)
+            for (const q of room.slice(0, i)) {
+              const least = LEAST_SHARE * allowedDistanceM(p.plant, q.plant, schoolOf(bed).spacing)
+              expect(Math.hypot(p.x - q.x, p.y - q.y)).toBeGreaterThan(least - 1e-3)
+            }
+          })
+          const { outline } = placement.shapes.find((s) => s.driftId === 's')!
+          const bounded = shape.kind === 'lens' || shape.kind === 'outline'
+          if (outline && bounded)
+            for (const p of its) if (!p.crowded) expect(distanceInto(outline, p)).toBeLessThan(HELD_BESIDE_M)
+        },
+      ),
+      { numRuns: 150 },
+    )
+  })
+
+  it('as many fit a lens or an outline as its area holds', () => {
+    fc.assert(
+      fc.property(share, share, share, (u, v, slant) => {
+        const shape: Shape = { kind: 'lens', out: 0.5, lengthM: 3 + 5 * u, widthM: 1 + v, slantDeg: slant * 10 }
+        const bed = testBed({ outline: rectangle(20, 8), wall: null, drifts: [shaped('s', shape, 10, 3)] })
+        const { fits, outline } = place(bed, library).shapes[0]!
+        const area = polygonArea(outline!)
+        expect(area).toBeCloseTo((2 / 3) * shape.lengthM * shape.widthM, 1)
+        const d = schoolOf(bed).spacing * plant(CATMINT).spreadM
+        const reckoned = area / (d * d * (Math.sqrt(3) / 2))
+        // A grid's points in an outline differ from its area by at most about half of those on its rim.
+        expect(Math.abs(fits - reckoned)).toBeLessThan(2 + (1.2 * shape.lengthM) / d)
+      }),
+    )
+  })
+
+  it('a ring holds by its chord, and goes round the plant it is about', () => {
+    const d = 0.9 * plant(CATMINT).spreadM
+    const anchor = drift('t', 'physocarpus-opulifolius-diabolo', 0, 6, 1)
+    const ring = (radiusM: number, count: number): Drift =>
+      shaped('s', { kind: 'ring', out: 0.5, about: { driftId: 't', index: 0 }, radiusM }, 6, count)
+    const bed = (radiusM: number, count: number) =>
+      testBed({
+        outline: rectangle(LENGTH, 6),
+        laneShares: [1],
+        drifts: [{ ...anchor, lane: 0 }, ring(radiusM, count)],
+      })
+    const placement = place(bed(1.2, 6), library)
+    expect(placement.shapes[0]!.fits).toBe(ringCount(1.2, d))
+    const target = placement.plants.find((p) => p.driftId === 't')!
+    for (const p of placement.plants.filter((q) => q.driftId === 's'))
+      expect(Math.hypot(p.x - target.x, p.y - target.y)).toBeCloseTo(1.2, 1)
+    // Round the plant by itself: as near as both their spreads allow.
+    const near = place(bed(0, 5), library).plants.filter((p) => p.driftId === 's')
+    const least = allowedDistanceM(target.plant, plant(CATMINT), 0.9)
+    expect(near.every((p) => Math.abs(Math.hypot(p.x - target.x, p.y - target.y) - least) < 0.05)).toBe(true)
+  })
+
+  it('an edge keeps its distance from the front, one spacing from plant to plant', () => {
+    const bed = testBed({
+      outline: {
+        ...rectangle(LENGTH, 3),
+        front: {
+          kind: 'curved',
+          stations: [
+            { x: 0, y: 2 },
+            { x: 6, y: 3.4 },
+            { x: LENGTH, y: 2.2 },
+          ],
+        },
+      },
+      drifts: [shaped('s', { kind: 'edge', out: 1, edge: 'front', distanceM: 0.4 }, 6, 9)],
+    })
+    const frame = bedFrame(bed)
+    const list = place(bed, library, frame).plants
+    for (const p of list) expect(frame.depthAlong(p.along) - p.out).toBeCloseTo(0.4, 3)
+    const sorted = [...list].sort((a, b) => a.x - b.x)
+    const d = 0.9 * plant(CATMINT).spreadM
+    sorted.slice(1).forEach((p, i) => expect(Math.hypot(p.x - sorted[i]!.x, p.y - sorted[i]!.y)).toBeCloseTo(d, 3))
+  })
+
+  it('lanes make way for a shape; what is too many says how many fit', () => {
+    const lens: Shape = { kind: 'lens', out: 0.6, lengthM: 3, widthM: 1.2, slantDeg: 12 }
+    const bed = testBed({
+      outline: rectangle(LENGTH, 4),
+      drifts: [drift('a', 'alchemilla-mollis', 1, 6, 5, { pattern: 'row' }), shaped('s', lens, 6, 7)],
+    })
+    const placement = place(bed, library)
+    expect(placement.plants.filter((p) => p.crowded)).toEqual([])
+    const many = { ...bed, drifts: [shaped('s', lens, 6, 60)] }
+    const full = place(many, library)
+    const stand = full.plants.filter((p) => !p.crowded).length
+    expect(stand).toBeGreaterThanOrEqual(full.shapes[0]!.fits)
+    expect(stand).toBeLessThan(60)
+  })
+
+  it('a mirrored lens has the mirrored places, and a hand’s breadth moves it by that', () => {
+    fc.assert(
+      fc.property(share, share, share, fc.integer({ min: 1, max: 11 }), (u, out, slant, count) => {
+        const lens = (turn: number): Shape => ({
+          kind: 'lens',
+          out: 0.3 + 0.4 * out,
+          lengthM: 4,
+          widthM: 1.6,
+          slantDeg: turn,
+        })
+        const at = 3 + 6 * u
+        const bed = (shape: Shape, where: number) =>
+          place(
+            testBed({ outline: rectangle(LENGTH, 6), wall: null, drifts: [shaped('s', shape, where, count)] }),
+            library,
+          ).plants
+        const turn = slant * 60 - 30
+        const here = bed(lens(turn), at)
+        const moved = bed(lens(turn), at + 0.01)
+        here.forEach((p, i) => expect(Math.hypot(p.x - moved[i]!.x, p.y - moved[i]!.y)).toBeLessThan(0.03))
+      }),
+    )
+  })
+})
+
+/** How far outside an outline a place lies, metres; 0 inside. */
+function distanceInto(outline: readonly { x: number; y: number }[], p: { x: number; y: number }): number {
+  if (isInside(outline, p)) return 0
+  return Math.min(
+    ...outline.map((a, i) => {
+      const b = outline[(i + 1) % outline.length]!
+      const long = (b.x - a.x) ** 2 + (b.y - a.y) ** 2 || 1
+      const t = Math.min(1, Math.max(0, ((p.x - a.x) * (b.x - a.x) + (p.y - a.y) * (b.y - a.y)) / long))
+      return Math.hypot(a.x + t * (b.x - a.x) - p.x, a.y + t * (b.y - a.y) - p.y)
+    }),
+  )
+}
