@@ -77,7 +77,7 @@ export class SitePainter {
   }
 
   private drawGround(c: CanvasRenderingContext2D) {
-    const { width, height, palette, things, beds, base, map, shadows } = this.view!
+    const { width, height, palette, things, beds, points, base, map, shadows } = this.view!
     const sheet = this.sheet()
     c.fillStyle = palette.card
     c.fillRect(0, 0, width, height)
@@ -85,7 +85,8 @@ export class SitePainter {
     drawPaints(c, siteGroundPaints(things), sheet)
     if (map) this.drawMap(c, map, sheet)
     const standing = siteThingPaints(things)
-    drawPaints(c, bedsOnSitePaints(beds, standing, palette, map !== null, sheet.perM), sheet)
+    const named = [...standing, ...points.flatMap((p) => pointPaints(p.name, p.at, false, palette))]
+    drawPaints(c, bedsOnSitePaints(beds, named, palette, map !== null, sheet.perM), sheet)
     for (const s of shadows) drawPaints(c, shadowPaints(s.outlines, s.pass), sheet)
     drawPaints(c, standing, sheet)
   }

@@ -40,7 +40,16 @@ export {
   type RoundEdge,
   type RoundForm,
 } from './form'
-export { fromSpine, type LaneBand, laneBands, laneCounts, laneDepthAt, laneNames, startShares } from './lanes'
+export {
+  fromSpine,
+  type LaneBand,
+  laneBands,
+  laneCounts,
+  laneDepthAt,
+  laneMiddleShare,
+  laneNames,
+  startShares,
+} from './lanes'
 export { envelope } from './roundFrame'
 export { type School, SCHOOL_FIGURES, type SchoolChanges, type SchoolFigures, schoolOf, SCHOOLS } from './schools'
 export { FRONT_OF_TRUNK_M, setbackM } from './setback'

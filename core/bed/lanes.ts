@@ -77,6 +77,12 @@ export function laneBands(shares: readonly number[]): LaneBand[] {
   })
 }
 
+/** The way from the back (0) to the front (1) at which the middle of a lane lies. */
+export function laneMiddleShare(shares: readonly number[], lane: number): number {
+  const { from, to } = laneBands(shares)[lane] ?? { from: 0, to: 1 }
+  return (from + to) / 2
+}
+
 /** A lane's real depth in metres at a running place: measured, not assumed. */
 export const laneDepthAt = (frame: BedFrame, band: LaneBand, a: number) =>
   frame.depthAlong(a) * (band.to - band.from)

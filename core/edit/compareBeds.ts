@@ -26,6 +26,8 @@ const textOf = (value: unknown): string =>
 const same = (a: unknown, b: unknown) => a === b || textOf(a) === textOf(b)
 const metres = (m: number) => `${m.toFixed(2)} m`
 
+const kindOf = ({ shape, pattern }: Drift): string => shape?.kind ?? pattern
+
 /** What differs of a drift, in words. */
 function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string): string[] {
   const changes: string[] = []
@@ -35,8 +37,8 @@ function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string)
   if (then.count !== now.count) changes.push(`${then.count} ${name}, now ${now.count}`)
   if (then.lane !== now.lane) changes.push(`${name} stood in lane ${then.lane + 1}, now ${now.lane + 1}`)
   if (then.at !== now.at) changes.push(`${name} stood at ${metres(then.at)}, now ${metres(now.at)}`)
-  const shapeOf = (d: Drift) => d.shape?.kind ?? d.pattern
-  if (shapeOf(then) !== shapeOf(now)) changes.push(`${name} was ${shapeOf(then)}, now ${shapeOf(now)}`)
+  if (kindOf(then) !== kindOf(now)) changes.push(`${name} was ${kindOf(then)}, now ${kindOf(now)}`)
+  else if (!same(then.shape ?? null, now.shape ?? null)) changes.push(`the ${kindOf(now)} of ${name} lay otherwise`)
   if (then.everyM !== now.everyM && now.pattern === 'dotted')
     changes.push(`${name} came every ${metres(then.everyM)}, now ${metres(now.everyM)}`)
   return changes

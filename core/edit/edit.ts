@@ -1,5 +1,5 @@
 import {
-  laneBands,
+  laneMiddleShare,
   numbersOf,
   withCount,
   withoutPlant,
@@ -126,9 +126,8 @@ function changeDrift(bed: Bed, driftId: string, change: Partial<Omit<Drift, 'id'
 
 /** A drift of its own shape that is set in another lane lies in the middle of that lane. */
 function inItsLane({ laneShares }: Bed, drift: Drift, change: Partial<Drift>): Drift {
-  const band = laneBands(laneShares)[drift.lane]
-  if (!drift.shape || change.shape !== undefined || change.lane === undefined || !band) return drift
-  return { ...drift, shape: { ...drift.shape, out: (band.from + band.to) / 2 } }
+  if (!drift.shape || change.shape !== undefined || change.lane === undefined) return drift
+  return { ...drift, shape: { ...drift.shape, out: laneMiddleShare(laneShares, drift.lane) } }
 }
 
 /** Takes one plant out of a drift by its number; the last one takes the drift with it. */

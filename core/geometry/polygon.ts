@@ -1,23 +1,17 @@
+import { polygonContains } from 'd3-polygon'
 import type { Point } from './point'
 
-/** Whether a place lies inside a closed line (even-odd). */
-export function isInside(line: readonly Point[], { x, y }: Point): boolean {
-  let inside = false
-  for (let i = 0, j = line.length - 1; i < line.length; j = i++) {
-    const a = line[i]!
-    const b = line[j]!
-    if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside
-  }
-  return inside
+/** Whether places lie inside a closed line (wraps d3-polygon). */
+export function insideOf(line: readonly Point[]): (p: Point) => boolean {
+  const corners = line.map((p): [number, number] => [p.x, p.y])
+  return ({ x, y }) => polygonContains(corners, [x, y])
 }
 
-/** The nearest place of a line to another; of a closed one its last point leads back to the first. */
-export function nearestOn(line: readonly Point[], p: Point, isClosed: boolean): Point {
+/** The nearest place of a closed line to another; its last point leads back to the first. */
+export function nearestOn(line: readonly Point[], p: Point): Point {
   let best = line[0]!
   let least = Infinity
-  const sides = isClosed ? line.length : line.length - 1
-  for (let i = 0; i < sides; i++) {
-    const a = line[i]!
+  line.forEach((a, i) => {
     const b = line[(i + 1) % line.length]!
     const dx = b.x - a.x
     const dy = b.y - a.y
@@ -29,6 +23,6 @@ export function nearestOn(line: readonly Point[], p: Point, isClosed: boolean): 
       least = far
       best = q
     }
-  }
+  })
   return best
 }

@@ -3,7 +3,7 @@ import { clamp } from '../geometry'
 import type { Plant } from '../plant'
 import type { ByIdInOrder } from './ByIdInOrder'
 import { crowdedAmong } from './crowdedAmong'
-import { RoomMaker, type ChangedSpot, type LaneWays, type Mover, type Way } from './makeRoom'
+import { RoomMaker, type ChangedSpot, type LaneWays, type Mover, type Way } from './RoomMaker'
 import type { Meant } from './meant'
 import type { PlacedPlant } from './PlacedPlant'
 import { PlantGrid } from './PlantGrid'
@@ -64,7 +64,8 @@ export class Settled {
       })
     const middleX = (this.frame.firstX + this.frame.lastX) / 2
     const ground = { grid, middleX, within: (m: Mover, x: number, y: number) => this.within(m, x, y) }
-    const maker = new RoomMaker(ground, movers, former, former ? this.changedIn(movers, former) : [])
+    const then = former && movers.map(({ meant }, i) => wayOf(meant, former, i))
+    const maker = new RoomMaker(ground, movers, then, then ? this.changedIn(movers, then, former.list) : [])
     maker.run()
     const tooNear = (n: number) => maker.near(n).filter((other) => grid.hasNoRoom(n, other))
     const { conflicts, ways } = maker.finish((n) => grid.isSqueezedOut(n))
@@ -103,27 +104,28 @@ export class Settled {
   }
 
   /** All places that differ from before, those of the lane's own meant plants too. */
-  private changedIn(movers: readonly Mover[], former: ByIdInOrder<Way>): ChangedSpot[] {
+  private changedIn(
+    movers: readonly Mover[],
+    then: readonly (Way | undefined)[],
+    former: readonly Way[],
+  ): ChangedSpot[] {
     const own: ChangedSpot[] = []
     const spot = (m: Meant) => ({ x: m.x, y: m.y, reachM: boundOf(m, this.k) + this.k * m.plant.spreadM })
-    let met = 0
     movers.forEach(({ meant }, i) => {
-      const same = former.list[i]?.meant === meant
-      const then = same ? former.list[i] : former.get(meant.tag.id, i)
-      if (then) met++
-      if (then?.meant === meant) return
+      const before = then[i]?.meant
+      if (before === meant) return
       own.push(spot(meant))
-      if (then) own.push(spot(then.meant))
+      if (before) own.push(spot(before))
     })
-    if (met < former.list.length) {
+    if (then.filter((w) => w).length < former.length) {
       const ids = new Set(movers.map((m) => m.meant.tag.id))
-      for (const { meant } of former.list) {
+      for (const { meant } of former) {
         const { id } = meant.tag
         if (ids.has(id)) continue
         own.push(spot(meant))
-        // Where it stood, the lanes before it may have room now.
-        const then = this.before.get(id, 0)
-        if (then) this.note(then, then.plant)
+        // Where it stood, lanes that are set later may have room now.
+        const stood = this.before.get(id, 0)
+        if (stood) this.note(stood, stood.plant)
       }
     }
     return [...this.changed, ...own]
@@ -210,6 +212,11 @@ export class Settled {
   private note({ x, y }: PlacedPlant, plant: Plant) {
     this.changed.push({ x, y, reachM: this.k * plant.spreadM })
   }
+}
+
+function wayOf(meant: Meant, former: ByIdInOrder<Way>, i: number): Way | undefined {
+  const there = former.list[i]
+  return there?.meant === meant ? there : former.get(meant.tag.id, i)
 }
 
 function boundOf({ plant, drift }: Meant, k: number): number {

@@ -91,7 +91,7 @@ export function marchAlong(
         if (side === 1) as.push(a)
         continue
       }
-      const next = stepOn(frame, a, side * way, out)
+      const next = onward(frame, a, side * way, out)
       if (Math.abs(next - middle) > whole / 2 && frame.closed) break
       if (!frame.closed && (next < frame.runFrom + half - 1e-9 || next > frame.runTo - half + 1e-9)) break
       as.push(next)
@@ -106,20 +106,4 @@ export function marchAlong(
     if (i < left.length && found.length < most) found.push(left[i]!)
   }
   return found
-}
-
-/** As `onward`, in beds of every kind. */
-function stepOn(frame: BedFrame, from: number, way: number, out: (a: number) => number): number {
-  if (frame.closed) return onward(frame, from, way, out)
-  const spot = (a: number) => frame.at(a, out(a))
-  const start = spot(from)
-  let low = 0
-  let high = Math.abs(way)
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2
-    const p = spot(from + Math.sign(way) * middle)
-    if (Math.hypot(p.x - start.x, p.y - start.y) < Math.abs(way)) low = middle
-    else high = middle
-  }
-  return from + Math.sign(way) * high
 }

@@ -95,8 +95,8 @@ const alongTrack = (frame: BedFrame, track: LaneTrack, a: number, way: number, o
   frame.closed ? runOfRows(frame, a, ONE, way, out) * perRun(frame, track) : way
 
 /**
- * The groups of a lane, so many plants of each as have room: of an overfull lane the widest groups lose plants until the rest
- * stands at the least spacing. A single that has none is left with no place.
+ * The groups of a lane, so many plants of each as have room beside what others have taken of it, metres: of an overfull lane the widest
+ * groups lose plants until the rest stands at the least spacing. A single that has none is left with no place.
  */
 export function fitGroups(
   groups: readonly Group[],
@@ -104,9 +104,10 @@ export function fitGroups(
   lane: Lane,
   k: number,
   spills: boolean,
+  takenM: number,
 ): Group[] {
   const fit = [...groups]
-  let need = fit.reduce((sum, g) => sum + g.width, 0)
+  let need = fit.reduce((sum, g) => sum + g.width, takenM)
   while (need * LEAST_SHARE > lane.track.length + 1e-9) {
     const widest = fit.reduce((w, g, i) => (g.width > fit[w]!.width + 1e-9 ? i : w), 0)
     const group = fit[widest]!

@@ -4,6 +4,7 @@ export { driftShape } from './driftShape'
 export { packBlocks } from './packBlocks'
 export { outLimits } from './outLimits'
 export { place } from './place'
+export { firstShape, ringTargets } from './shapes/firstShape'
 export { dragHandle, drawnShape, type ShapeHandle, shapeHandles } from './shapes/shapeHandles'
 export type { DriftSpan, PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
 export {

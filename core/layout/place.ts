@@ -22,7 +22,7 @@ import { pinsByDrift } from './pinsByDrift'
 import type { PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
 import { PlaceMemory } from './placeMemory'
 import { Settled } from './Settled'
-import { ShapeSetter } from './shapes/ShapeSetter'
+import { ShapeSetter, type ShapedDrift } from './shapes/ShapeSetter'
 import { spansOf } from './spans'
 import { standingPlants } from './standing'
 import { tagOf } from './tags'
@@ -111,13 +111,7 @@ class Placer {
       const pinned = pinnedIn(this.pins.get(drift.id))
       return plant ? this.memory.shapedOf(drift, plant, pinned, () => this.setter.shaped(drift, plant)) : []
     })
-    this.shapes.push(...set.map((s) => s.shape))
-    this.memory.settle('shapes', (former) =>
-      this.settled.settle(
-        set.flatMap((s) => s.meants),
-        former,
-      ),
-    )
+    this.settleShapes('shapes', set)
   }
 
   /** Sets rings and skirts, once what they go round stands. */
@@ -131,13 +125,13 @@ class Placer {
       const target = about && standing.find((p) => p.driftId === about.driftId && p.index === about.index)
       return [this.setter.ring(drift, plant, shape, target ?? null)]
     })
-    this.shapes.push(...rings.map((s) => s.shape))
-    this.memory.settle('rings', (former) =>
-      this.settled.settle(
-        rings.flatMap((s) => s.meants),
-        former,
-      ),
-    )
+    this.settleShapes('rings', rings)
+  }
+
+  private settleShapes(name: string, set: readonly ShapedDrift[]) {
+    this.shapes.push(...set.map((s) => s.shape))
+    const meants = set.flatMap((s) => s.meants)
+    this.memory.settle(name, (former) => this.settled.settle(meants, former))
   }
 
   /** Sets all groups of a lane; needed length over the lane's length. */
@@ -154,16 +148,10 @@ class Placer {
     })
     const all = groups.filter(stands)
     const taken = this.takenIn(lane)
-    const lists = [groups.filter(isClimber), all, groups.filter(weaves)]
-    lists.forEach((list, i) =>
-      this.setSideBySide(
-        `${number}:${i}`,
-        fitGroups(list, frame, lane, k, this.spills),
-        lane,
-        i === 1 ? taken : [],
-      ),
-    )
-    return [...all, ...taken].reduce((sum, g) => sum + g.width, 0) / track.length
+    this.setSideBySide(`${number}:climbers`, groups.filter(isClimber), lane, [])
+    this.setSideBySide(`${number}:standing`, all, lane, taken)
+    this.setSideBySide(`${number}:weaving`, groups.filter(weaves), lane, [])
+    return (widthOf(all) + widthOf(taken)) / track.length
   }
 
   /** Numbers of a drift's plants that have a place in it: all but those that a hand has set elsewhere, more than a spacing off. */
@@ -190,7 +178,8 @@ class Placer {
   }
 
   /** Sets groups beside one another; masses and rows shift toward gaps behind as far as their neighbours leave room. */
-  private setSideBySide(name: string, groups: readonly Group[], lane: Lane, taken: readonly Block[]) {
+  private setSideBySide(name: string, all: readonly Group[], lane: Lane, taken: readonly Block[]) {
+    const groups = fitGroups(all, this.frame, lane, this.k, this.spills, widthOf(taken))
     const free = groups.map((g) => this.extentOf(g))
     const blocks = groups.map((g, i) => ({ wanted: g.wanted + free[i]!.offset, width: free[i]!.width }))
     const { middles, squeeze } = packBlocks([...blocks, ...taken], 0, lane.track.length)
@@ -294,5 +283,7 @@ class Placer {
     })
   }
 }
+
+const widthOf = (blocks: readonly { readonly width: number }[]) => blocks.reduce((sum, b) => sum + b.width, 0)
 
 const pinnedIn = (pins: ReadonlyMap<number, Pin> | undefined): string => (pins ? [...pins.keys()].join() : '')

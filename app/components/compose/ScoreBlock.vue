@@ -13,7 +13,7 @@ const element = useTemplateRef<HTMLButtonElement>('element')
 const chosen = computed(() => compose.driftId === props.block.drift.id)
 const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
 const roomy = computed(() => props.block.width >= 76)
-const middling = computed(() => props.block.width >= 40)
+const middling = computed(() => props.block.width >= 46)
 const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
 const top = computed(
   () => props.block.lane * (props.laneHeight + 3) + (props.block.slim ? props.laneHeight - 7 : 1),

@@ -1,14 +1,6 @@
 <script setup lang="ts">
-import {
-  laneBands,
-  PATTERNS,
-  SHAPE_KINDS,
-  startShape,
-  type Drift,
-  type Pattern,
-  type Shape,
-  type ShapeKind,
-} from '~~/core/bed'
+import { PATTERNS, SHAPE_KINDS, type Drift, type Pattern, type Shape, type ShapeKind } from '~~/core/bed'
+import { firstShape, ringTargets } from '~~/core/layout'
 import { formatLength } from '~~/core/measure'
 import type { Plant } from '~~/core/plant'
 
@@ -46,35 +38,21 @@ const spacingM = computed(() => props.plant.spreadM * (scene.value?.school.spaci
 const isPattern = (value: string): value is Pattern => (PATTERNS as readonly string[]).includes(value)
 const isShape = (value: string): value is ShapeKind => (SHAPE_KINDS as readonly string[]).includes(value)
 
-/** The middle of the drift's lane, as its way from the back. */
-function laneOut() {
-  const band = laneBands(store.bed?.laneShares ?? [1])[props.drift.lane]
-  return band ? (band.from + band.to) / 2 : 0.5
-}
-
 function choose(value: string) {
   const { drift } = props
   if (isPattern(value)) return change(drift.id, { pattern: value, shape: null })
-  if (!isShape(value)) return
-  const span = scene.value?.placement.spans.find((s) => s.driftId === drift.id)
-  const long = span ? span.to - span.from : spacingM.value * drift.count
-  const start = startShape(value, drift.shape?.out ?? laneOut(), long, spacingM.value, drift.count)
-  change(drift.id, { shape: start.kind === 'ring' ? { ...start, about: nearest() } : start })
+  if (isShape(value) && scene.value) change(drift.id, { shape: firstShape(scene.value, drift, props.plant, value) })
 }
 
 const set = (part: Partial<Shape>) => {
   if (shape.value) change(props.drift.id, { shape: { ...shape.value, ...part } as Shape })
 }
 
-/** What a ring can go round: plants of other drifts, the wide ones first. */
-const targets = computed(() => {
-  const plants = scene.value?.placement.plants ?? []
-  return plants
-    .filter((p) => p.driftId !== props.drift.id && p.plant.spreadM >= spacingM.value)
-    .sort((a, b) => b.plant.spreadM - a.plant.spreadM)
-    .slice(0, MOST_TARGETS)
-})
-const MOST_TARGETS = 40
+const targets = computed(() =>
+  scene.value && shape.value?.kind === 'ring'
+    ? ringTargets(scene.value.placement, props.drift, spacingM.value)
+    : [],
+)
 const OWN_PLACE = 'place'
 const targetItems = computed(() => [
   { value: OWN_PLACE, label: 'its own place' },
@@ -87,12 +65,6 @@ const about = computed(() => {
   const ring = shape.value?.kind === 'ring' ? shape.value.about : null
   return ring ? `${ring.driftId}:${ring.index}` : OWN_PLACE
 })
-function nearest() {
-  const at = scene.value?.frame.alongAt(props.drift.at) ?? 0
-  const away = (p: { along: number }) => Math.abs(p.along - at)
-  const [best] = [...targets.value].sort((a, b) => away(a) - away(b))
-  return best ? { driftId: best.driftId, index: best.index } : null
-}
 function goRound(id: string) {
   const target = targets.value.find((p) => p.id === id)
   set({ about: target ? { driftId: target.driftId, index: target.index } : null })

@@ -121,7 +121,7 @@ table {
   border-spacing: 0;
 }
 .wide {
-  width: 27%;
+  width: 34%;
 }
 .narrow {
   width: 104px;

@@ -1,10 +1,7 @@
-import { allowedDistanceM, type PlacedPlant } from '../../layout'
+import { allowedDistanceM, LEAST_SHARE, type PlacedPlant } from '../../layout'
 import { along, capital, metres, nameOf, pairKey, type Pair, type Scene } from '../../scene'
 import { finding, type Finding, type Mend, type Remark } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
-
-/** Nearer than this share of the school's spacing is worth a word. */
-const TOLERATED = 0.9
 
 /** Mature plants that overlap one another, or what stands there already, more than the school's spacing means them to. */
 export const overlap: LocalRule = {
@@ -19,7 +16,7 @@ const isNamedElsewhere = (p: PlacedPlant) => p.crowded && !p.pinned
 function remarkOf(scene: Scene, { a, b, distance }: Pair): Remark | null {
   if (isNamedElsewhere(a) || isNamedElsewhere(b)) return null
   const allowed = allowedDistanceM(a.plant, b.plant, scene.school.spacing)
-  if (distance >= TOLERATED * allowed) return null
+  if (distance >= LEAST_SHARE * allowed) return null
   return { x: a.along, group: pairKey(a.driftId, b.driftId), plants: [a.id, b.id], value: distance, other: allowed }
 }
 

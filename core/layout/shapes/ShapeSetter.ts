@@ -1,5 +1,5 @@
 import { laneBands, numbersOf, type Bed, type BedFrame, type Drift, type Pin, type Shape } from '../../bed'
-import { isInside, nearestOn, type Point } from '../../geometry'
+import { insideOf, nearestOn, type Point } from '../../geometry'
 import type { Plant } from '../../plant'
 import type { Meant } from '../meant'
 import { outLimits } from '../outLimits'
@@ -30,7 +30,7 @@ export class ShapeSetter {
     const ground = { frame: this.frame, allows: this.allows(plant) }
     const { spots, fits, at } = shapeSpots(drift, drift.shape!, numbers.length, this.k * plant.spreadM, ground)
     const { outline, middle } = at
-    const keep = outline ? (p: Point) => (isInside(outline, p) ? p : nearestOn(outline, p, true)) : undefined
+    const keep = outline ? keeping(outline) : undefined
     const meants = this.meants(drift, plant, numbers, spots, middle, keep)
     return { meants, shape: { driftId: drift.id, outline, middle, fits } }
   }
@@ -98,6 +98,12 @@ export class ShapeSetter {
       return { tag: tagOf(drift, index), drift, plant, ...at, limits, isTooMany, ...(keep ? { keep } : {}) }
     })
   }
+}
+
+/** Brings a place back into an outline. */
+function keeping(outline: readonly Point[]) {
+  const isInside = insideOf(outline)
+  return (p: Point) => (isInside(p) ? p : nearestOn(outline, p))
 }
 
 const NEAR = 1e-6

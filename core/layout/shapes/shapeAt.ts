@@ -1,5 +1,5 @@
 import type { BedFrame, Drift, Shape } from '../../bed'
-import type { Point } from '../../geometry'
+import { distance, lerp, type Point } from '../../geometry'
 
 /** A drift's shape as it lies in its bed: its middle, the way along the bed there, and its outline when it has one; metres in plan. */
 export interface ShapeAt {
@@ -7,6 +7,8 @@ export interface ShapeAt {
   /** A place of the shape (x along the bed, y toward its front) in plan. */
   readonly toPlan: (p: Point) => Point
   readonly outline: readonly Point[] | null
+  /** The same about the shape's own middle. */
+  readonly local: readonly Point[] | null
 }
 
 const LENS_SIDES = 20
@@ -24,8 +26,8 @@ export function shapeAt(
     x: middle.x + x * turn.cos - y * turn.sin,
     y: middle.y + x * turn.sin + y * turn.cos,
   })
-  const outline = outlineOf(shape)
-  return { middle, toPlan, outline: outline && outline.map(toPlan) }
+  const local = outlineOf(shape)
+  return { middle, toPlan, local, outline: local && local.map(toPlan) }
 }
 
 function middleOf({ at }: Drift, { out }: Shape, frame: BedFrame): Point {
@@ -83,47 +85,40 @@ function lens(a: number, w: number): Point[] {
 }
 
 function ribbonOutline(line: readonly Point[], half: number): Point[] {
-  const sides = line.map((p, i) => ({ p, n: normalAt(line, i) }))
+  const last = line.length - 1
+  const sides = line.map((p, i) => ({ p, n: square(line[Math.max(0, i - 1)]!, line[Math.min(last, i + 1)]!) }))
   return [
     ...sides.map(({ p, n }) => ({ x: p.x + n.x * half, y: p.y + n.y * half })),
     ...[...sides].reverse().map(({ p, n }) => ({ x: p.x - n.x * half, y: p.y - n.y * half })),
   ]
 }
 
-/** Square to a line at one of its points, to the right of the way along it as seen in plan with y down. */
-export function normalAt(line: readonly Point[], i: number): Point {
-  const a = line[Math.max(0, i - 1)]!
-  const b = line[Math.min(line.length - 1, i + 1)]!
-  const long = Math.hypot(b.x - a.x, b.y - a.y) || 1
+/** The way square to that from one place to another. */
+function square(a: Point, b: Point): Point {
+  const long = distance(a, b) || 1
   return { x: -(b.y - a.y) / long, y: (b.x - a.x) / long }
 }
 
-/** Places along a line every so often, with the way square to it; the middle of the line is one of them when `isEven` is false. */
+/** Places along a line every so often from its middle to both ends, at most so many; none in the middle itself when `isEven`. */
 export function alongLine(
   line: readonly Point[],
   stepM: number,
   isEven: boolean,
+  most: number,
 ): { p: Point; n: Point; far: number }[] {
   const lengths = [0]
-  for (let i = 1; i < line.length; i++)
-    lengths.push(lengths[i - 1]! + Math.hypot(line[i]!.x - line[i - 1]!.x, line[i]!.y - line[i - 1]!.y))
+  for (let i = 1; i < line.length; i++) lengths.push(lengths[i - 1]! + distance(line[i]!, line[i - 1]!))
   const whole = lengths[lengths.length - 1]!
-  const first = isEven ? stepM / 2 : 0
-  const spots: { p: Point; n: Point; far: number }[] = []
   const at = (s: number) => {
     const beyond = lengths.findIndex((l) => l > s)
     const i = beyond < 0 ? line.length - 2 : Math.max(0, beyond - 1)
     const a = line[i]!
     const b = line[i + 1]!
     const u = (s - lengths[i]!) / Math.max(1e-9, lengths[i + 1]! - lengths[i]!)
-    const long = Math.hypot(b.x - a.x, b.y - a.y) || 1
-    return {
-      p: { x: a.x + (b.x - a.x) * u, y: a.y + (b.y - a.y) * u },
-      n: { x: -(b.y - a.y) / long, y: (b.x - a.x) / long },
-      far: Math.abs(s - whole / 2),
-    }
+    return { p: { x: lerp(a.x, b.x, u), y: lerp(a.y, b.y, u) }, n: square(a, b), far: Math.abs(s - whole / 2) }
   }
-  for (let s = first; s <= whole / 2 + 1e-9; s += stepM) {
+  const spots: { p: Point; n: Point; far: number }[] = []
+  for (let s = isEven ? stepM / 2 : 0; s <= whole / 2 + 1e-9 && spots.length < most; s += stepM) {
     if (s > 0) spots.push(at(whole / 2 - s))
     spots.push(at(whole / 2 + s))
   }

@@ -1,3 +1,4 @@
+import simplify from 'simplify-js'
 import type { BedFrame, Drift, Shape } from '../../bed'
 import { clamp, type Point } from '../../geometry'
 import { shapeAt } from './shapeAt'
@@ -126,31 +127,8 @@ export function drawnShape(
   return shape.kind === 'ribbon' ? { at, shape: { ...shape, line: local } } : null
 }
 
-/** Points of a hand's line that matter: no other lies farther from the line through them than a few centimetres. */
+/** Points of a hand's line that matter, to a few centimetres; coarser when they are still too many. */
 function simplified(line: readonly Point[], toleranceM = FREEHAND_TOLERANCE_M): Point[] {
-  const keep = new Set([0, line.length - 1])
-  const split = (from: number, to: number) => {
-    let worst = -1
-    let most = toleranceM
-    for (let i = from + 1; i < to; i++) {
-      const far = awayFrom(line[i]!, line[from]!, line[to]!)
-      if (far > most) {
-        most = far
-        worst = i
-      }
-    }
-    if (worst < 0) return
-    keep.add(worst)
-    split(from, worst)
-    split(worst, to)
-  }
-  split(0, line.length - 1)
-  const points = line.filter((_, i) => keep.has(i))
+  const points = simplify([...line], toleranceM, true)
   return points.length > MOST_POINTS ? simplified(line, toleranceM * 1.6) : points
-}
-
-function awayFrom(p: Point, a: Point, b: Point): number {
-  const long = Math.hypot(b.x - a.x, b.y - a.y)
-  if (long < 1e-9) return Math.hypot(p.x - a.x, p.y - a.y)
-  return Math.abs((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)) / long
 }

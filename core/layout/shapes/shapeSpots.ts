@@ -1,5 +1,5 @@
 import type { BedFrame, Drift, Shape } from '../../bed'
-import { isInside, type Point } from '../../geometry'
+import { insideOf, type Point } from '../../geometry'
 import { marchAlong } from '../alongRow'
 import { LEAST_SHARE, ringCount } from '../spacing'
 import { alongLine, shapeAt, type ShapeAt } from './shapeAt'
@@ -23,6 +23,12 @@ const TRIES = 12
 /** A lens or a ribbon that is full grows longer by this much at most. */
 const GROWS = 1.5
 const EPSILON = 1e-9
+const EPSILON_M = 1e-6
+
+/** A place about a shape's middle, and how far it lies from there, metres. */
+interface Found extends Point {
+  readonly far: number
+}
 
 /**
  * Where `count` plants `d` apart stand in a shape. More than fit are squeezed evenly, to nine tenths of the spacing; a lens or a ribbon
@@ -82,9 +88,9 @@ function placesIn(drift: Drift, shape: Shape, at: ShapeAt, count: number, d: num
   switch (shape.kind) {
     case 'lens':
     case 'outline':
-      return allowed(fill(at, d))
+      return allowed(nearestFirst(fill(at, d), at, ground.frame))
     case 'ribbon':
-      return allowed(alongRibbon(shape, at, d))
+      return allowed(nearestFirst(alongRibbon(shape, d), at, ground.frame))
     case 'edge':
       return allowed(alongEdge(drift, shape, count, d, ground.frame))
     case 'ring':
@@ -94,33 +100,41 @@ function placesIn(drift: Drift, shape: Shape, at: ShapeAt, count: number, d: num
   }
 }
 
+/** More cells are not looked at: the nearest to the middle hold far more plants than a drift can count. */
+const MOST_CELLS = 40_000
+
 /** A triangular grid in an outline: rows along the shape, the middle one through its middle; `N ≈ A / (d² √3/2)`. */
-function fill({ outline, toPlan, middle }: ShapeAt, d: number): Point[] {
-  if (!outline) return []
-  const reach = Math.max(...outline.map((p) => Math.hypot(p.x - middle.x, p.y - middle.y)))
-  const rows = Math.ceil(reach / (d * ROW))
-  const columns = Math.ceil(reach / d) + 1
-  const found: { p: Point; far: number }[] = []
-  for (let r = -rows; r <= rows; r++)
-    for (let c = -columns; c <= columns; c++) {
-      const local = { x: (c + (r % 2 === 0 ? 0 : 0.5)) * d, y: r * d * ROW }
-      const p = toPlan(local)
-      if (isInside(outline, p)) found.push({ p, far: Math.hypot(local.x, local.y) })
+function fill({ local }: ShapeAt, d: number): Found[] {
+  if (!local) return []
+  const isInside = insideOf(local)
+  const [left, right] = cellsOf(local.map((p) => p.x / d))
+  const [top, bottom] = cellsOf(local.map((p) => p.y / (d * ROW)))
+  const share = Math.min(1, Math.sqrt(MOST_CELLS / ((right - left + 1) * (bottom - top + 1))))
+  const found: Found[] = []
+  for (let r = Math.floor(top * share); r <= bottom * share; r++)
+    for (let c = Math.floor(left * share) - 1; c <= right * share; c++) {
+      const p = { x: (c + (r % 2 === 0 ? 0 : 0.5)) * d, y: r * d * ROW }
+      if (isInside(p)) found.push({ ...p, far: Math.hypot(p.x, p.y) })
     }
-  return nearestFirst(found)
+  return found
 }
 
+const cellsOf = (ends: readonly number[]) => [Math.floor(Math.min(...ends)), Math.ceil(Math.max(...ends))] as const
+
 /** Rows along the line of a ribbon, as many as its width holds, staggered. */
-function alongRibbon(shape: Extract<Shape, { kind: 'ribbon' }>, { toPlan }: ShapeAt, d: number): Point[] {
-  const rows = 1 + Math.floor(shape.widthM / (d * ROW) + EPSILON)
-  const found: { p: Point; far: number }[] = []
+function alongRibbon(shape: Extract<Shape, { kind: 'ribbon' }>, d: number): Found[] {
+  const rows = Math.min(MOST_ROWS, 1 + Math.floor(shape.widthM / (d * ROW) + EPSILON))
+  const found: Found[] = []
   for (let r = 0; r < rows; r++) {
     const off = (r - (rows - 1) / 2) * d * ROW
-    for (const { p, n, far } of alongLine(shape.line, d, r % 2 === 1))
-      found.push({ p: toPlan({ x: p.x + n.x * off, y: p.y + n.y * off }), far: far + Math.abs(off) * 0.01 })
+    for (const { p, n, far } of alongLine(shape.line, d, r % 2 === 1, MOST_IN_ROW))
+      found.push({ x: p.x + n.x * off, y: p.y + n.y * off, far })
   }
-  return nearestFirst(found)
+  return found
 }
+
+const MOST_ROWS = 100
+const MOST_IN_ROW = 600
 
 /** One row along an edge, from its middle to both sides; all round a closed bed at even steps when it is full. */
 function alongEdge(
@@ -162,5 +176,11 @@ export function ringSpots(
   return { spots, fits }
 }
 
-const nearestFirst = (found: { p: Point; far: number }[]): Point[] =>
-  found.sort((a, b) => (Math.abs(a.far - b.far) < EPSILON ? 0 : a.far - b.far)).map(({ p }) => p)
+/** In plan, those nearest the middle first; of equals the left ones, in the right half of a bed the right ones: it mirrors. */
+function nearestFirst(found: readonly Found[], { toPlan, middle }: ShapeAt, { firstX, lastX }: BedFrame): Point[] {
+  const side = middle.x <= (firstX + lastX) / 2 ? 1 : -1
+  const near = (a: number, b: number) => Math.round(a / EPSILON_M) - Math.round(b / EPSILON_M)
+  return [...found]
+    .sort((a, b) => near(a.far, b.far) || near(a.x, b.x) * side || near(a.y, b.y))
+    .map(({ x, y }) => toPlan({ x, y }))
+}

@@ -11,7 +11,7 @@ import {
   type Drift,
   type Shape,
 } from '../../bed'
-import { isInside, polygonArea } from '../../geometry'
+import { distance, insideOf, nearestOn, polygonArea, type Point } from '../../geometry'
 import { drift, library, plant, testBed } from '../../../tests/support/library'
 import { place } from '../place'
 import { allowedDistanceM, LEAST_SHARE, ringCount } from '../spacing'
@@ -186,40 +186,74 @@ describe('drifts of every shape, in beds of every kind', () => {
     expect(stand).toBeLessThan(60)
   })
 
-  it('a mirrored lens has the mirrored places, and a hand’s breadth moves it by that', () => {
+  it('the largest shapes of the smallest plants are set without endless work', () => {
+    const tiny = [...library.values()].reduce((a, b) => (b.spreadM < a.spreadM ? b : a))
+    const far = [-500, -499, 500].map((x, i) => ({ x, y: i === 1 ? 500 : -500 }))
+    const all: readonly Shape[] = [
+      { kind: 'lens', out: 0.5, lengthM: 200, widthM: 60, slantDeg: 3 },
+      { kind: 'outline', out: 0.5, points: far },
+      { kind: 'ribbon', out: 0.5, line: Array.from({ length: 100 }, (_, i) => far[i % 3]!), widthM: 60 },
+      { kind: 'grid', out: 0.5, columns: 100, stepM: 0.02, turnDeg: 0 },
+      { kind: 'edge', out: 1, edge: 'front', distanceM: 0.3 },
+    ]
+    for (const shape of all) {
+      const bed = testBed({
+        outline: rectangle(200, 60),
+        wall: null,
+        drifts: [shaped('s', shape, 100, 500, tiny.id)],
+      })
+      const { plants } = place(bed, library)
+      expect(plants).toHaveLength(500)
+      expect(plants.every((p) => Number.isFinite(p.x + p.y))).toBe(true)
+    }
+  })
+
+  it('a mirrored shape has the mirrored places', () => {
+    const mirror = (p: Point) => ({ x: -p.x, y: p.y })
+    const mirrored = (shape: Shape): Shape => {
+      if (shape.kind === 'lens') return { ...shape, slantDeg: -shape.slantDeg }
+      if (shape.kind === 'grid') return { ...shape, turnDeg: -shape.turnDeg }
+      if (shape.kind === 'outline') return { ...shape, points: shape.points.map(mirror) }
+      return shape.kind === 'ribbon' ? { ...shape, line: shape.line.map(mirror).reverse() } : shape
+    }
+    fc.assert(
+      fc.property(shapes, share, fc.integer({ min: 1, max: 11 }), (shape, u, count) => {
+        const at = Math.round((1 + 4.5 * u) * 100) / 100
+        const list = (own: Shape, where: number) =>
+          place(testBed({ outline: rectangle(LENGTH, 6), drifts: [shaped('s', own, where, count)] }), library)
+            .plants
+        const here = list(shape, at)
+        const there = list(mirrored(shape), LENGTH - at).map((p) => ({ ...p, x: LENGTH - p.x }))
+        fc.pre(![...here, ...there].some((p) => p.crowded))
+        for (const p of here) expect(there.filter((q) => distance(p, q) < 1e-4)).toHaveLength(1)
+      }),
+    )
+  })
+
+  it('a hand’s breadth moves a lens by that', () => {
     fc.assert(
       fc.property(share, share, share, fc.integer({ min: 1, max: 11 }), (u, out, slant, count) => {
-        const lens = (turn: number): Shape => ({
+        const lens: Shape = {
           kind: 'lens',
           out: 0.3 + 0.4 * out,
           lengthM: 4,
           widthM: 1.6,
-          slantDeg: turn,
-        })
-        const at = 3 + 6 * u
-        const bed = (shape: Shape, where: number) =>
+          slantDeg: slant * 60 - 30,
+        }
+        const list = (at: number) =>
           place(
-            testBed({ outline: rectangle(LENGTH, 6), wall: null, drifts: [shaped('s', shape, where, count)] }),
+            testBed({ outline: rectangle(LENGTH, 6), wall: null, drifts: [shaped('s', lens, at, count)] }),
             library,
           ).plants
-        const turn = slant * 60 - 30
-        const here = bed(lens(turn), at)
-        const moved = bed(lens(turn), at + 0.01)
-        here.forEach((p, i) => expect(Math.hypot(p.x - moved[i]!.x, p.y - moved[i]!.y)).toBeLessThan(0.03))
+        const at = 3 + 2.9 * u
+        const moved = list(at + 0.01)
+        list(at).forEach((p, i) => expect(distance(p, moved[i]!)).toBeLessThan(0.03))
       }),
     )
   })
 })
 
 /** How far outside an outline a place lies, metres; 0 inside. */
-function distanceInto(outline: readonly { x: number; y: number }[], p: { x: number; y: number }): number {
-  if (isInside(outline, p)) return 0
-  return Math.min(
-    ...outline.map((a, i) => {
-      const b = outline[(i + 1) % outline.length]!
-      const long = (b.x - a.x) ** 2 + (b.y - a.y) ** 2 || 1
-      const t = Math.min(1, Math.max(0, ((p.x - a.x) * (b.x - a.x) + (p.y - a.y) * (b.y - a.y)) / long))
-      return Math.hypot(a.x + t * (b.x - a.x) - p.x, a.y + t * (b.y - a.y) - p.y)
-    }),
-  )
+function distanceInto(outline: readonly Point[], p: Point): number {
+  return insideOf(outline)(p) ? 0 : distance(nearestOn(outline, p), p)
 }

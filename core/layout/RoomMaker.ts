@@ -1,4 +1,3 @@
-import type { ByIdInOrder } from './ByIdInOrder'
 import type { Meant } from './meant'
 import type { PlantGrid } from './PlantGrid'
 
@@ -54,22 +53,21 @@ export class RoomMaker {
   /** Of those that go their former ways: how, and who of them has come into view of one that moves anew. */
   private readonly replayed = new Map<number, readonly number[]>()
   private readonly watched = new Map<number, readonly number[]>()
-  private readonly then: readonly (Way | undefined)[]
 
   constructor(
     private readonly ground: Ground,
     private readonly movers: readonly Mover[],
-    private readonly former: ByIdInOrder<Way> | null,
+    /** How each went before a change, by its number among the movers; null when nothing is known. */
+    private readonly then: readonly (Way | undefined)[] | null,
     changed: readonly ChangedSpot[],
   ) {
     this.first = movers[0]?.n ?? 0
-    this.then = former ? movers.map(({ meant }, i) => wayOf(meant, former, i)) : []
     movers.forEach((m, i) => {
-      const way = this.then[i]
+      const way = then?.[i]
       if (!way || way.meant !== m.meant || isNear(m, changed)) this.fresh.add(m.n)
       else if (way.path) this.replayed.set(m.n, way.path)
     })
-    if (former) for (const n of this.fresh) this.watch(n, -1)
+    if (then) for (const n of this.fresh) this.watch(n, -1)
   }
 
   /** Numbers of those that moved. */
@@ -80,7 +78,7 @@ export class RoomMaker {
   run() {
     const { movers, first } = this
     const { grid } = this.ground
-    let awake: readonly number[] = this.former ? [...this.fresh] : [...this.fresh].filter((n) => grid.isTooNear(n))
+    let awake: readonly number[] = this.then ? [...this.fresh] : [...this.fresh].filter((n) => grid.isTooNear(n))
     for (let step = 0; step < STEPS && awake.length > 0; step++) {
       const to = awake.map((n) => this.pushed(movers[n - first]!))
       const stirred = new Set<number>()
@@ -90,7 +88,7 @@ export class RoomMaker {
       })
       this.replay(step)
       if (stirred.size === 0 && this.areStill(step)) break
-      awake = this.former
+      awake = this.then
         ? this.joined(step)
         : this.woken(
             awake.filter((_, i) => to[i]),
@@ -110,11 +108,11 @@ export class RoomMaker {
   /** Those that stand too near in the end; and of every mover how it went. */
   finish(hasNoRoom: (n: number) => boolean): { readonly conflicts: number[]; readonly ways: Way[] } {
     const asked = new Set(this.fresh)
-    if (this.former)
+    if (this.then)
       for (const n of this.fresh) for (const other of this.near(n)) if (other >= this.first) asked.add(other)
     const conflicts: number[] = []
     const ways = this.movers.map(({ n, meant }, i) => {
-      const before = this.fresh.has(n) ? undefined : this.then[i]
+      const before = this.fresh.has(n) ? undefined : this.then?.[i]
       const hasConflict = (before?.hasConflict || asked.has(n)) && hasNoRoom(n)
       if (hasConflict) conflicts.push(n)
       if (before && before.hasConflict === hasConflict) return before
@@ -198,7 +196,7 @@ export class RoomMaker {
   private joined(step: number): number[] {
     const { grid } = this.ground
     for (const n of [...this.fresh]) {
-      const way = this.then[n - this.first]
+      const way = this.then?.[n - this.first]
       if (way && isAt(way, step, grid.xs[n]!, grid.ys[n]!)) continue
       for (const other of this.near(n)) if (other >= this.first && !this.fresh.has(other)) this.join(other, step)
     }
@@ -215,11 +213,6 @@ export class RoomMaker {
     }
     this.watch(n, step)
   }
-}
-
-function wayOf(meant: Meant, former: ByIdInOrder<Way>, i: number): Way | undefined {
-  const there = former.list[i]
-  return there?.meant === meant ? there : former.get(meant.tag.id, i)
 }
 
 const isNear = ({ meant, boundM }: Mover, changed: readonly ChangedSpot[]): boolean =>
