@@ -75,8 +75,8 @@ function goBack() {
         <PlantPortrait :plant="s.plant" :month="compose.moment.month" :width="30" :height="30" />
         <button class="name" :disabled="store.dragging" @click="tryIt(s.plant)">{{ s.plant.commonName }}</button>
         <span class="why">
-          <span v-if="s.gained.length > 0" class="change">+ {{ s.gained.slice(0, 2).join(', ') }}</span>
-          <span v-if="s.lost.length > 0" class="change">− {{ s.lost.slice(0, 2).join(', ') }}</span>
+          <span v-if="s.gained.length > 0" class="change">+&nbsp;{{ s.gained.slice(0, 2).join(', ') }}</span>
+          <span v-if="s.lost.length > 0" class="change">−&nbsp;{{ s.lost.slice(0, 2).join(', ') }}</span>
         </span>
       </li>
     </ul>
