@@ -6,11 +6,17 @@ import {
   FATES,
   checkForm,
   checkOutline,
+  COURT_PLANS,
   DRAINAGE,
   EXPOSURE,
+  FEATURE_KINDS,
   IRRIGATION,
+  MIX_WAYS,
+  ORDER_KINDS,
   PATTERNS,
   SCHOOL_IDS,
+  SPOTS_AT,
+  THIN_TO,
   type Bed,
 } from '../core/bed'
 import { SOILS, WATER_CLASSES } from '../core/plant'
@@ -27,6 +33,7 @@ const plantIdSchema = z
   .min(1)
   .max(160)
   .regex(/^[a-z0-9-]+$/, 'A plant id of small letters, digits and -.')
+const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/i, 'A colour such as #a4573f.')
 const point = z.object({ x: z.number().min(-500).max(500), y: z.number().min(-500).max(500) })
 const edge = z.object({ kind: z.enum(['straight', 'stepped', 'curved']), stations: z.array(point).min(2).max(100) })
 const outline = z.object({ back: edge, front: edge }).superRefine((value, context) => {
@@ -45,7 +52,7 @@ const opening = z
 const wall = z.object({
   heightM: metre(0.3, 40, 'The wall’s height'),
   material: z.enum(['brick', 'stone', 'render', 'boards']),
-  colour: z.string().regex(/^#[0-9a-f]{6}$/i, 'A colour such as #a4573f.'),
+  colour: colourSchema,
   openings: z.array(opening).max(60),
 })
 const roundEdge = z.object({
@@ -82,6 +89,13 @@ const form = z
       depthM: metre(2, 60, 'The court’s depth'),
       pathM: metre(0.3, 6, 'A path'),
       repeat: z.enum(['mirrored', 'turned']),
+      plan: z.enum(COURT_PLANS).optional(),
+      segments: z.union([z.literal(4), z.literal(6), z.literal(8)]).optional(),
+      centreM: metre(0, 25, 'The open middle').optional(),
+      variants: z
+        .array(z.object({ part: z.number().int().min(1).max(7), plantId: plantIdSchema, withId: plantIdSchema }))
+        .max(200)
+        .optional(),
     }),
     z.object({
       kind: z.literal('container'),
@@ -135,7 +149,51 @@ const shapeSchema = z.discriminatedUnion('kind', [
     stepM: metre(0.02, 20, 'A grid’s step'),
     turnDeg: z.number().min(-180).max(180),
   }),
+  z.object({
+    kind: z.literal('hedge'),
+    out,
+    line: shapePoints.min(2, 'A hedge needs at least two points.').max(100),
+    closed: z.boolean(),
+    stepM: metre(0.05, 20, 'The distance in a hedge'),
+    heightM: metre(0.05, 20, 'A hedge’s height'),
+    widthM: metre(0.05, 20, 'A hedge’s width'),
+  }),
+  z.object({
+    kind: z.literal('scatter'),
+    out,
+    lengthM: metre(0.1, 200, 'The length'),
+    widthM: metre(0.1, 60, 'The width'),
+    perM2: z.number().min(0.05, 'At least one in 20 m².').max(100, 'At most 100 a square metre.'),
+    thinTo: z.enum(THIN_TO),
+  }),
+  z.object({ kind: z.literal('spots'), out, where: z.enum(SPOTS_AT), inM: metre(0, 20, 'The distance from the edge') }),
+  z.object({ kind: z.literal('exact'), out }),
+  z.object({ kind: z.literal('beneath'), out, about: idSchema.nullable() }),
+  z.object({
+    kind: z.literal('climb'),
+    out,
+    about: z
+      .discriminatedUnion('on', [
+        z.object({ on: z.literal('plant'), driftId: idSchema, index: z.number().int().min(0).max(1_000_000) }),
+        z.object({ on: z.literal('feature'), featureId: idSchema }),
+      ])
+      .nullable(),
+  }),
 ])
+const mixSchema = z
+  .object({
+    how: z.enum(MIX_WAYS),
+    others: z
+      .array(
+        z.object({
+          plantId: plantIdSchema,
+          share: z.number().min(0.01, 'A share is at least 1 %.').max(0.95, 'A share is at most 95 %.'),
+        }),
+      )
+      .min(1, 'A mix has a second kind.')
+      .max(4, 'A mix has at most five kinds.'),
+  })
+  .refine((m) => m.others.reduce((sum, o) => sum + o.share, 0) < 0.999, 'The other kinds leave nothing of the first.')
 export const driftSchema = z.object({
   id: idSchema,
   plantId: plantIdSchema,
@@ -145,6 +203,7 @@ export const driftSchema = z.object({
   at: z.number().min(0).max(500),
   everyM: z.number().min(0.01).max(100),
   shape: shapeSchema.nullable().optional(),
+  mix: mixSchema.nullable().optional(),
   numbers: z.array(z.number().int().min(0).max(1_000_000)).max(500).nullable().optional(),
   nextNumber: z.number().int().min(0).max(1_000_001).nullable().optional(),
 })
@@ -155,6 +214,19 @@ export const bedShape = {
   form: form.default({ kind: 'foundation' }),
   outline,
   laneShares: z.array(z.number().min(0.02).max(1)).min(1).max(5),
+  laneStations: z
+    .array(
+      z.object({
+        atM: z.number().min(0).max(500),
+        shares: z
+          .array(z.number().min(0).max(1))
+          .min(1)
+          .max(5)
+          .refine((s) => s.reduce((sum, n) => sum + n, 0) > 0.01, 'At least one lane must have some depth.'),
+      }),
+    )
+    .max(40)
+    .default([]),
   wall: wall.nullable(),
   viewpoint: z.object({
     name: nameSchema,
@@ -224,6 +296,47 @@ export const bedShape = {
   buying: z
     .array(z.object({ plantId: plantIdSchema, size: textSchema(60), have: z.number().int().min(0).max(100000) }))
     .max(400),
+  features: z
+    .array(
+      z.object({
+        id: idSchema,
+        kind: z.enum(FEATURE_KINDS),
+        x: z.number().min(-500).max(500),
+        y: z.number().min(-500).max(500),
+        lengthM: metre(0.02, 60, 'A thing’s length'),
+        widthM: metre(0.02, 20, 'A thing’s width'),
+        heightM: metre(0.01, 12, 'A thing’s height'),
+        turnDeg: z.number().min(-180).max(180),
+        colour: colourSchema,
+        line: shapePoints.max(60),
+      }),
+    )
+    .max(200)
+    .default([]),
+  orders: z
+    .array(
+      z.object({
+        id: idSchema,
+        kind: z.enum(ORDER_KINDS),
+        driftIds: z.array(idSchema).min(1).max(40),
+        atM: z.number().min(0).max(500),
+        stepM: z.number().min(0).max(100),
+        about: textSchema(80),
+      }),
+    )
+    .max(100)
+    .default([]),
+  notes: z
+    .array(
+      z.object({
+        id: idSchema,
+        x: z.number().min(-500).max(500),
+        y: z.number().min(-500).max(500),
+        text: z.string().trim().min(1, 'A note needs words.').pipe(textSchema(500, 'A note')),
+      }),
+    )
+    .max(200)
+    .default([]),
 }
 
 /** A bed as it crosses the wire and rests in the database; parsed on the way in and out. */
@@ -239,6 +352,13 @@ export const bedSchema = z.object(bedShape).superRefine((bed, context) => {
   if (twice(bed.accepted.map((a) => a.findingId))) say('accepted', 'One finding is accepted twice.')
   if (twice(bed.buying.map((b) => b.plantId))) say('buying', 'One plant is bought in two sizes.')
   if (twice(bed.existing.map((e) => e.id))) say('existing', 'Two plants that stand there have the same id.')
+  if (twice(bed.features.map((f) => f.id))) say('features', 'Two things have the same id.')
+  if (twice(bed.orders.map((o) => o.id))) say('orders', 'Two orders have the same id.')
+  if (twice(bed.notes.map((n) => n.id))) say('notes', 'Two notes have the same id.')
+  if (bed.orders.some((o) => o.driftIds.some((id) => !ids.has(id))))
+    say('orders', 'An order names a drift the bed does not have.')
+  if (bed.laneStations.some((s) => s.shares.length !== bed.laneShares.length))
+    say('laneStations', 'A place where lanes differ has not as many lanes as the bed.')
   if (bed.drifts.some((d) => d.numbers && (d.numbers.length !== d.count || twice(d.numbers.map(String)))))
     say('drifts', 'The plants of a drift are not numbered one by one.')
   if (bed.drifts.reduce((sum, d) => sum + d.count, 0) > 5000) say('drifts', 'A bed holds at most 5000 plants.')

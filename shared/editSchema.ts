@@ -5,16 +5,21 @@ import { textSchema } from './textSchema'
 
 const MOST_PARTS = 2000
 
+/** What an edit does not name it leaves as it is: defaults are for stored beds alone. */
 const setBed = z
   .object({
     name: bedShape.name,
-    form: bedShape.form,
+    form: bedShape.form.unwrap(),
     outline: bedShape.outline,
     laneShares: bedShape.laneShares,
     wall: bedShape.wall,
     viewpoint: bedShape.viewpoint,
     ground: bedShape.ground,
     school: bedShape.school,
+    laneStations: bedShape.laneStations.unwrap(),
+    features: bedShape.features.unwrap(),
+    orders: bedShape.orders.unwrap(),
+    notes: bedShape.notes.unwrap(),
   })
   .partial()
 

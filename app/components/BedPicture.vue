@@ -32,7 +32,7 @@ watchPostEffect(() => {
   const aspect = aspectOf(props.bed, frame, props.bed.viewpoint)
   const list = elevation(
     bodiesAt(
-      [...repeated(plants, props.bed.form), ...standing],
+      [...repeated(plants, props.bed.form, library.byId), ...standing],
       { month: props.month, year: 3 },
       climateOf(props.garden.place),
       props.bed.buying,

@@ -164,11 +164,15 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, unt
   const stand = (list: Elevation['fixtures']) => {
     for (const f of list) drawPaints(context, fixturePaints(f), sheet)
   }
+  const things = (from: number, to = from) => {
+    for (const f of view.list.features) if (f.after >= from && f.after <= to) drawPaints(context, f.paints, sheet)
+  }
   let whole = true
   // Pots stand behind what trails over their rims.
   if (isPots) stand(fixtures)
   for (const [i, figure] of figures.entries()) {
     if (!isPots && fixtures.length > 0) stand(fixtures.filter((f) => f.after === i))
+    things(i)
     const late = performance.now() > until && !sprites.has(figure.body, figure.variant, px)
     if (late) whole = false
     const sprite = late
@@ -177,6 +181,7 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, unt
     if (sprite) drawFigure(context, figure, sheet, sprite)
   }
   if (!isPots) stand(fixtures.filter((f) => f.after >= figures.length))
+  things(figures.length, Infinity)
   return whole
 }
 

@@ -123,8 +123,8 @@ const hasMarks = (v: PlanView | null) =>
   (v.lit.size > 0 || v.chosen.size > 0 || (v.handles?.length ?? 0) > 0 || (v.outlines?.length ?? 0) > 0)
 
 function groundKeyOf({ list, wall, pxPerM, leftPx, topPx, width, height, palette }: PlanView): string {
-  const { outlines, laneLines, fixtures } = list
-  return JSON.stringify([outlines, laneLines, fixtures, wall, pxPerM, leftPx, topPx, width, height, palette.paper])
+  const { outlines, laneLines, fixtures, features } = list
+  return JSON.stringify([outlines, laneLines, fixtures, features, wall, pxPerM, leftPx, topPx, width, height, palette.paper])
 }
 
 const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) =>

@@ -1,6 +1,9 @@
 import type { EdgeKind, Point } from '../geometry'
 import type { Existing } from './existing'
+import type { Feature } from './feature'
 import type { BedForm } from './form'
+import type { Mix } from './mix'
+import type { LaneStation, Note, Order } from './order'
 import type { Shape } from './shape'
 import type { Soil, WaterClass } from '../plant'
 
@@ -84,6 +87,8 @@ export interface Drift {
   readonly everyM: number
   /** What it is when it is no block or repeat in its lane; null or left out otherwise. */
   readonly shape?: Shape | null | undefined
+  /** Other kinds that share its place. */
+  readonly mix?: Mix | null | undefined
   /** The number each plant was given when it was set, in the drift's order; 0, 1, 2 … when left out. A number is never given twice. */
   readonly numbers?: readonly number[] | null | undefined
   /** The number the next plant of the drift gets; the count when left out. */
@@ -129,6 +134,8 @@ export interface Bed {
   readonly outline: Outline
   /** Depth share of each lane from back to front, adding up to 1; one to five of them. */
   readonly laneShares: readonly number[]
+  /** Where the lanes share the depth otherwise, in order along the bed; none: the same all along. */
+  readonly laneStations: readonly LaneStation[]
   readonly wall: Wall | null
   readonly viewpoint: Viewpoint
   readonly ground: Ground
@@ -140,4 +147,9 @@ export interface Bed {
   readonly accepted: readonly Acceptance[]
   readonly shortlist: readonly string[]
   readonly buying: readonly Buying[]
+  /** What does not grow: stone, gravel, pots, supports. */
+  readonly features: readonly Feature[]
+  /** Orders among drifts that are kept while they are edited. */
+  readonly orders: readonly Order[]
+  readonly notes: readonly Note[]
 }

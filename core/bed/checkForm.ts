@@ -1,6 +1,7 @@
-import type { Point } from '../geometry'
+import { polygonArea, type Point } from '../geometry'
 import { fail, ok, type Result } from '../result'
-import { isRound, type BedForm } from './form'
+import { hasSegment, segmentEdge } from './court'
+import { isRound, type BedForm, type CourtForm } from './form'
 import { closedLine, middleOf, rayHits } from './roundFrame'
 
 const LEAST_DEPTH_M = 0.1
@@ -18,13 +19,36 @@ function checkCourt(form: Extract<BedForm, { kind: 'court' }>): Result<true> {
     return fail(
       `The paths take the whole court: with ${show(form.pathM)} m paths it needs to be more than ${show(form.pathM + 1)} m each way.`,
     )
-  if (form.repeat === 'turned' && Math.abs(form.widthM - form.depthM) > 0.01)
+  const isEven = Math.abs(form.widthM - form.depthM) <= 0.01
+  const plan = form.plan ?? 'square'
+  const segments = form.segments ?? 4
+  if (segments !== 4 && (!isEven || plan === 'oval'))
+    return fail(
+      `${segments} equal segments need a court as wide as it is deep; this one is ${show(form.widthM)} by ${show(form.depthM)} m. ` +
+        'Make it as deep as it is wide, or choose four segments.',
+    )
+  if (segments === 6 && plan !== 'round')
+    return fail('Six equal segments need a round court. Choose a round plan, or four or eight segments.')
+  if (segments === 8 && plan === 'square' && form.repeat === 'turned')
+    return fail('The eight halves of the quarters of a square are mirrored, not turned. Choose mirrored, or a round court.')
+  if (plan === 'round' && !isEven)
+    return fail(`A round court is as deep as it is wide; this one is ${show(form.widthM)} by ${show(form.depthM)} m.`)
+  if (!isLargeEnough(form))
+    return fail('The paths and the open middle leave no ground to plant. Make the paths narrower or the middle smaller.')
+  if (form.repeat === 'turned' && !isEven)
     return fail(
       `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ` +
         `${show(form.depthM)} m. Mirror them, or make it square.`,
     )
   return ok(true)
 }
+
+function isLargeEnough(form: CourtForm): boolean {
+  if (!hasSegment(form)) return false
+  const { stations } = segmentEdge(form)
+  return polygonArea(stations) >= LEAST_SEGMENT_M2
+}
+const LEAST_SEGMENT_M2 = 0.2
 
 type EdgedForm = Extract<BedForm, { kind: 'island' | 'ring' }>
 const isFar = (p: Point) =>

@@ -1,4 +1,5 @@
 import type { Point } from '../geometry'
+import { courtPlacings } from './court'
 
 export const BED_KINDS = [
   'foundation',
@@ -25,6 +26,18 @@ export interface RoundEdge {
 export const CENTREPIECES = ['none', 'post', 'urn', 'tree', 'obelisk'] as const
 export type Centrepiece = (typeof CENTREPIECES)[number]
 
+export const COURT_PLANS = ['square', 'round', 'oval'] as const
+export type CourtPlan = (typeof COURT_PLANS)[number]
+export const COURT_SEGMENTS = [4, 6, 8] as const
+export type CourtSegments = (typeof COURT_SEGMENTS)[number]
+/** In a repeated part (1 and up), one kind stands in the place of another. */
+export interface Variant {
+  readonly part: number
+  readonly plantId: string
+  readonly withId: string
+}
+export type CourtForm = Extract<BedForm, { kind: 'court' }>
+
 /**
  * The kind of bed, with the figures that only it has (metres). Foundation, screen, terrace and two-sided beds run between the back and
  * the front edge of the outline; the others go round a middle.
@@ -46,13 +59,20 @@ export type BedForm =
     }
   /** Round existing planting of radius `rimM` and height `insideHeightM`. */
   | { readonly kind: 'ring'; readonly edge: RoundEdge; readonly rimM: number; readonly insideHeightM: number }
-  /** Four equal quarters between crossing paths; one is planned and repeated. */
+  /** Equal segments between paths that meet in the middle; one is planned and repeated, and may be varied kind by kind. */
   | {
       readonly kind: 'court'
       readonly widthM: number
       readonly depthM: number
       readonly pathM: number
       readonly repeat: 'mirrored' | 'turned'
+      /** Square (or oblong) when left out. */
+      readonly plan?: CourtPlan | undefined
+      /** Four when left out. */
+      readonly segments?: CourtSegments | undefined
+      /** What is kept open about the middle, metres from it. */
+      readonly centreM?: number | undefined
+      readonly variants?: readonly Variant[] | undefined
     }
   /** Equal pots, planted alike. */
   | {
@@ -78,21 +98,6 @@ export function oval(lengthM: number, widthM: number, stations = 12): RoundEdge 
 
 const round = (n: number) => Math.round(n * 1000) / 1000
 
-/** One quarter of a court as a closed edge about its own middle. */
-export function quarterEdge({ widthM, depthM, pathM }: Extract<BedForm, { kind: 'court' }>): RoundEdge {
-  const w = (widthM - pathM) / 4
-  const d = (depthM - pathM) / 4
-  return {
-    smooth: false,
-    stations: [
-      { x: -w, y: d },
-      { x: w, y: d },
-      { x: w, y: -d },
-      { x: -w, y: -d },
-    ],
-  }
-}
-
 /** Where a repeated part lies against the one that is planned: turned clockwise as drawn, mirrored left to right first, then moved. */
 export interface Placing {
   readonly x: number
@@ -110,22 +115,7 @@ export function placingsOf(form: BedForm): readonly Placing[] {
       turnDeg: 0,
       mirrored: i % 2 === 1,
     }))
-  if (form.kind !== 'court') return ONE
-  const x = (form.widthM + form.pathM) / 2
-  const y = (form.depthM + form.pathM) / 2
-  if (form.repeat === 'turned')
-    return [
-      ONE[0]!,
-      { x, y: 0, turnDeg: 90, mirrored: false },
-      { x, y, turnDeg: 180, mirrored: false },
-      { x: 0, y, turnDeg: 270, mirrored: false },
-    ]
-  return [
-    ONE[0]!,
-    { x, y: 0, turnDeg: 0, mirrored: true },
-    { x, y, turnDeg: 180, mirrored: false },
-    { x: 0, y, turnDeg: 180, mirrored: true },
-  ]
+  return form.kind === 'court' ? courtPlacings(form) : ONE
 }
 const ONE: readonly Placing[] = [{ x: 0, y: 0, turnDeg: 0, mirrored: false }]
 

@@ -4,7 +4,8 @@ import { ofScenes } from '../../tests/support/goldenBeds'
 import { bedFigures } from './bedFigures'
 import { checkForm } from './checkForm'
 import { checkOutline } from './checkOutline'
-import { BED_KINDS, oval, placeIn, placingsOf, quarterEdge, type BedForm } from './form'
+import { BED_KINDS, oval, placeIn, placingsOf, type BedForm } from './form'
+import { segmentEdge } from './court'
 import { fromSpine, laneBands, laneCounts, laneDepthAt, laneNames, startShares } from './lanes'
 import { newBed } from './newBed'
 import { schoolOf, SCHOOL_FIGURES } from './schools'
@@ -44,7 +45,7 @@ describe('golden frames', () => {
     expect(forms.map((f) => [f, digest(placingsOf(f).map((to) => placeIn(to, { x: 1, y: 2 })))])).toMatchSnapshot()
     expect([digest(oval(5, 3)), digest(oval(5, 3, 8))]).toMatchSnapshot()
     const court = startForm('court', 6, 5) as Extract<BedForm, { kind: 'court' }>
-    expect(digest(quarterEdge(court))).toMatchSnapshot()
+    expect(digest(segmentEdge(court))).toMatchSnapshot()
     const wrong: BedForm[] = [
       { ...court, pathM: 9 },
       { kind: 'ring', edge: oval(2, 2), rimM: 1.4, insideHeightM: 1, inside: 'planting' } as unknown as BedForm,

@@ -20,6 +20,24 @@ export {
   type Wall,
   type WallMaterial,
 } from './bed'
+export {
+  coverDiscs,
+  type Disc,
+  type Feature,
+  FEATURE_KINDS,
+  featureAreaM2,
+  featureDiscs,
+  type FeatureKind,
+  featureLengthM,
+  featureLine,
+  FEATURES,
+  newFeature,
+  STEP_M,
+  steppingStones,
+} from './feature'
+export { kindCounts, kindOfNumber, kindsOf, type Mix, MIX_WAYS, type MixWay } from './mix'
+export { type LaneStation, type Note, type Order, ORDER_KINDS, type OrderKind } from './order'
+export { plantCounts } from './plantCounts'
 export { bedFigures, type BedFigures } from './bedFigures'
 export { bedFrame, type BedFrame, type BedPoint, type Behind, stripFrame } from './bedFrame'
 export { checkForm } from './checkForm'
@@ -30,19 +48,27 @@ export {
   type BedForm,
   type BedKind,
   type Centrepiece,
+  COURT_PLANS,
+  COURT_SEGMENTS,
+  type CourtForm,
+  type CourtPlan,
+  type CourtSegments,
   CENTREPIECES,
   isRound,
   oval,
   placeIn,
   type Placing,
   placingsOf,
-  quarterEdge,
   type RoundEdge,
   type RoundForm,
+  type Variant,
 } from './form'
+export { courtMiddle, segmentEdge } from './court'
+export { variantOf } from './variant'
 export {
   fromSpine,
   type LaneBand,
+  bandsOf,
   laneBands,
   laneCounts,
   laneDepthAt,
@@ -58,4 +84,14 @@ export { nextNumberOf, numbersOf, withCount, withoutPlant } from './driftNumbers
 export { frameOf } from './frameOf'
 export { newBed } from './newBed'
 export { sizeOfBed } from './sizeOfBed'
-export { type Shape, SHAPE_KINDS, type ShapeKind, startShape } from './shape'
+export {
+  type Shape,
+  SHAPE_KINDS,
+  type ShapeKind,
+  SPOTS_AT,
+  type SpotsAt,
+  startShape,
+  type Support,
+  THIN_TO,
+  type ThinTo,
+} from './shape'

@@ -1,3 +1,5 @@
+import { clamp, lerp } from '../geometry'
+import type { Bed } from './bed'
 import type { BedFrame } from './bedFrame'
 import type { BedKind } from './form'
 
@@ -60,21 +62,46 @@ const TWO_SIDED_SHARES: Readonly<Record<number, readonly number[]>> = {
 export const fromSpine = (t: number): { readonly front: 'near' | 'far'; readonly t: number } =>
   t >= 0.5 ? { front: 'near', t: 2 * t - 1 } : { front: 'far', t: 1 - 2 * t }
 
-/** A lane as a band of t from its back to its front. */
+/** A lane as a band of t from its back to its front: in the bed as a whole, and at a running place. */
 export interface LaneBand {
   readonly from: number
   readonly to: number
+  fromAt(a: number): number
+  toAt(a: number): number
 }
 
 /** Bands of t of each lane, back to front, from the depth shares. */
 export function laneBands(shares: readonly number[]): LaneBand[] {
-  const whole = shares.reduce((a, b) => a + b, 0)
-  let t = 0
-  return shares.map((share, i) => {
-    const from = t
-    t = i === shares.length - 1 ? 1 : t + share / whole
-    return { from, to: t }
+  const edges = edgesOf(shares)
+  return shares.map((_, i) => {
+    const [from, to] = [edges[i]!, edges[i + 1]!]
+    return { from, to, fromAt: () => from, toAt: () => to }
   })
+}
+
+/** Where lanes begin and end across the depth, 0 to 1. */
+function edgesOf(shares: readonly number[]): number[] {
+  const whole = shares.reduce((a, b) => a + b, 0) || 1
+  let t = 0
+  return [0, ...shares.map((share, i) => (t = i === shares.length - 1 ? 1 : t + share / whole))]
+}
+
+/** The lanes of a bed; where it has stations, each lane is as deep as the stations beside it say, straight between them. */
+export function bandsOf(bed: Pick<Bed, 'laneShares' | 'laneStations'>, frame: BedFrame): LaneBand[] {
+  const plain = laneBands(bed.laneShares)
+  const lanes = bed.laneShares.length
+  const stations = bed.laneStations.filter((s) => s.shares.length === lanes)
+  if (stations.length === 0) return plain
+  const cuts = stations.map((s) => ({ atM: s.atM, edges: edgesOf(s.shares) })).sort((a, b) => a.atM - b.atM)
+  const edgeAt = (i: number) => (a: number) => {
+    const s = frame.closed ? frame.sAt(a) : frame.sAt(clamp(a, frame.runFrom, frame.runTo))
+    const next = cuts.findIndex((c) => c.atM > s)
+    const before = cuts[next < 0 ? cuts.length - 1 : Math.max(0, next - 1)]!
+    const after = cuts[next < 0 ? cuts.length - 1 : next]!
+    const long = after.atM - before.atM
+    return lerp(before.edges[i]!, after.edges[i]!, long > 0 ? clamp((s - before.atM) / long, 0, 1) : 0)
+  }
+  return plain.map(({ from, to }, i) => ({ from, to, fromAt: edgeAt(i), toAt: edgeAt(i + 1) }))
 }
 
 /** The way from the back (0) to the front (1) at which the middle of a lane lies. */
@@ -85,4 +112,4 @@ export function laneMiddleShare(shares: readonly number[], lane: number): number
 
 /** A lane's real depth in metres at a running place: measured, not assumed. */
 export const laneDepthAt = (frame: BedFrame, band: LaneBand, a: number) =>
-  frame.depthAlong(a) * (band.to - band.from)
+  frame.depthAlong(a) * (band.toAt(a) - band.fromAt(a))

@@ -29,4 +29,8 @@ export const newBed = (name: string, lengthM: number, depthM: number, kind: BedK
   accepted: [],
   shortlist: [],
   buying: [],
+  laneStations: [],
+  features: [],
+  orders: [],
+  notes: [],
 })

@@ -1,7 +1,8 @@
 import { line as d3Line, curveCardinalClosed } from 'd3-shape'
 import { clamp, distance, polygonArea, Polyline, Recorder, type Point } from '../geometry'
 import type { BedFrame } from './bedFrame'
-import { quarterEdge, type RoundEdge, type RoundForm } from './form'
+import { hasQuarters, segmentEdge } from './court'
+import type { RoundEdge, RoundForm } from './form'
 
 const CIRCLE_SIDES = 96
 const TENSION = 0
@@ -66,11 +67,17 @@ export function rayHits(
   return hits.sort((p, q) => p.at - q.at)
 }
 
+const ORIGIN = { x: 0, y: 0 }
+/** A court's segment lies about its own middle. */
+const POINT = { from: ORIGIN, to: ORIGIN, spine: () => ORIGIN }
+const hasOneMiddle = (form: RoundForm) => form.kind === 'court' && !hasQuarters(form)
+
 /** The frame of a bed that goes round a middle: s runs round its edge, t from the middle (or the rim of what stands there) to the edge. */
 export function roundFrame(form: RoundForm): BedFrame {
   const line = edgeOf(form)
   const rim = form.kind === 'island' || form.kind === 'ring' ? form.rimM : 0
-  const { spine } = middleOf(line)
+  const middle = hasOneMiddle(form) ? POINT : middleOf(line)
+  const { spine } = middle
   const lengths = [0]
   line.forEach((p, i) => lengths.push(lengths[i]! + distance(p, line[(i + 1) % line.length]!)))
   const length = lengths[line.length]!
@@ -112,10 +119,10 @@ export function roundFrame(form: RoundForm): BedFrame {
     }
   }
   const depths = line.map((_, i) => depthAlong(lengths[i]!))
-  const { from, to } = middleOf(line)
+  const { from, to } = middle
   const innerLength = 2 * Math.PI * rim + 2 * distance(from, to)
   const { back, front } = envelope(line)
-  const area = polygonArea(line) - middleArea(line, rim)
+  const area = polygonArea(line) - middleArea(middle, rim)
   return {
     back,
     front,
@@ -156,7 +163,7 @@ export function roundFrame(form: RoundForm): BedFrame {
 function edgeOf(form: RoundForm): Point[] {
   switch (form.kind) {
     case 'court':
-      return closedLine(quarterEdge(form))
+      return closedLine(segmentEdge(form))
     case 'container':
       return Array.from({ length: CIRCLE_SIDES }, (_, i) => {
         const a = Math.PI + (i / CIRCLE_SIDES) * 2 * Math.PI
@@ -168,8 +175,7 @@ function edgeOf(form: RoundForm): Point[] {
 }
 
 /** Area kept clear about the middle: a circle, or a stadium along a spine. */
-function middleArea(line: readonly Point[], rim: number) {
-  const { from, to } = middleOf(line)
+function middleArea({ from, to }: { from: Point; to: Point }, rim: number) {
   return rim <= 0 ? 0 : Math.PI * rim * rim + 2 * rim * distance(from, to)
 }
 

@@ -1,6 +1,19 @@
 import type { Point } from '../geometry'
 
-export const SHAPE_KINDS = ['lens', 'outline', 'ribbon', 'edge', 'ring', 'grid'] as const
+export const SHAPE_KINDS = [
+  'lens',
+  'outline',
+  'ribbon',
+  'edge',
+  'ring',
+  'grid',
+  'hedge',
+  'scatter',
+  'spots',
+  'exact',
+  'beneath',
+  'climb',
+] as const
 export type ShapeKind = (typeof SHAPE_KINDS)[number]
 
 /**
@@ -37,6 +50,41 @@ export type Shape =
       readonly stepM: number
       readonly turnDeg: number
     }
+  /** Along a line (closed: all round), so far apart, clipped to a height and a width. */
+  | {
+      readonly kind: 'hedge'
+      readonly out: number
+      readonly line: readonly Point[]
+      readonly closed: boolean
+      readonly stepM: number
+      readonly heightM: number
+      readonly widthM: number
+    }
+  /** Among others, so many a square metre, where there is room; ever fewer toward one side. */
+  | {
+      readonly kind: 'scatter'
+      readonly out: number
+      readonly lengthM: number
+      readonly widthM: number
+      readonly perM2: number
+      readonly thinTo: ThinTo
+    }
+  /** At named places of a bed: its corners, the middles of its sides, its middle, or along its diagonals; so far in from the edge. */
+  | { readonly kind: 'spots'; readonly out: number; readonly where: SpotsAt; readonly inM: number }
+  /** One plant at a measured place. */
+  | { readonly kind: 'exact'; readonly out: number }
+  /** Beneath the plants of another drift. */
+  | { readonly kind: 'beneath'; readonly out: number; readonly about: string | null }
+  /** A climber at what it climbs: a plant, a thing of the bed, or what stands behind it (null). */
+  | { readonly kind: 'climb'; readonly out: number; readonly about: Support | null }
+
+export const THIN_TO = ['none', 'left', 'right', 'back', 'front'] as const
+export type ThinTo = (typeof THIN_TO)[number]
+export const SPOTS_AT = ['corners', 'sides', 'centre', 'diagonals'] as const
+export type SpotsAt = (typeof SPOTS_AT)[number]
+export type Support =
+  | { readonly on: 'plant'; readonly driftId: string; readonly index: number }
+  | { readonly on: 'feature'; readonly featureId: string }
 
 /** The shape of a kind that a drift first gets, about so wide; `out` of its lane's middle. */
 export function startShape(kind: ShapeKind, out: number, lengthM: number, spacingM: number, count: number): Shape {
@@ -60,8 +108,33 @@ export function startShape(kind: ShapeKind, out: number, lengthM: number, spacin
       return { kind, out, about: null, radiusM: 0 }
     case 'grid':
       return { kind, out, columns: Math.max(1, Math.ceil(Math.sqrt(count))), stepM: rounded(spacingM), turnDeg: 0 }
+    case 'hedge':
+      return {
+        kind,
+        out,
+        line: [
+          { x: rounded(-long / 2), y: 0 },
+          { x: rounded(long / 2), y: 0 },
+        ],
+        closed: false,
+        stepM: rounded(spacingM * HEDGE_SHARE),
+        heightM: rounded(Math.max(0.2, spacingM)),
+        widthM: rounded(spacingM * HEDGE_SHARE),
+      }
+    case 'scatter':
+      return { kind, out, lengthM: rounded(long), widthM: rounded(Math.max(wide, 1)), perM2: 3, thinTo: 'none' }
+    case 'spots':
+      return { kind, out, where: 'corners', inM: rounded(spacingM / 2) }
+    case 'exact':
+      return { kind, out }
+    case 'beneath':
+    case 'climb':
+      return { kind, out, about: null }
   }
 }
+
+/** A hedge is set closer than plants that keep their own shape. */
+const HEDGE_SHARE = 0.65
 
 const rounded = (m: number) => Math.round(m * 100) / 100
 const wave = (x: number, i: number, wide: number): Point => ({

@@ -1,4 +1,4 @@
-import { freedBy, placingsOf, type Bed } from '../bed'
+import { freedBy, plantCounts, type Bed } from '../bed'
 import type { Plant, SoldSize } from '../plant'
 import { keyLetters } from './keyLetters'
 
@@ -28,9 +28,7 @@ export interface Schedule {
  * drifts' plants that the library lacks.
  */
 export function schedule(bed: Bed, library: ReadonlyMap<string, Plant>): Schedule {
-  const need = new Map<string, number>()
-  const parts = placingsOf(bed.form).length
-  for (const drift of bed.drifts) need.set(drift.plantId, (need.get(drift.plantId) ?? 0) + drift.count * parts)
+  const need = plantCounts(bed)
   const plants = [...need.keys()].map((id) => library.get(id)).filter((p): p is Plant => p !== undefined)
   const keys = keyLetters(plants)
   const lines = plants.map((plant) => lineOf(plant, keys.get(plant.id)!, need.get(plant.id)!, bed))

@@ -2,7 +2,10 @@ import type { Bed, BedFrame, Viewpoint, Wall } from '../bed'
 import { clamp, type Point } from '../geometry'
 import { type Body, bodyProfile } from '../layout'
 import { aspectOf, type Aspect } from '../see'
+import { featuresAt } from './featureAt'
+import { featureFrontPaints } from './featurePaints'
 import { fixturesOf, type Fixture } from './fixture'
+import type { Paint } from './path'
 import { VARIANTS } from './portrait/portrait'
 
 /** One plant of the elevation: foot at (x, baseM), metres, with the drawing to use. */
@@ -24,10 +27,18 @@ export interface StandingFixture extends Fixture {
   readonly after: number
 }
 
+/** A thing of the elevation, as it is drawn, and how many figures stand behind it. */
+export interface StandingFeature {
+  readonly id: string
+  readonly after: number
+  readonly paints: readonly Paint[]
+}
+
 /** The elevation as a display list: straight-on, true heights, the far first so that the near overlaps it. */
 export interface Elevation {
   readonly figures: readonly Figure[]
   readonly fixtures: readonly StandingFixture[]
+  readonly features: readonly StandingFeature[]
   readonly wall: Wall | null
   readonly fromX: number
   readonly toX: number
@@ -50,7 +61,7 @@ export interface Elevation {
 export function elevation(
   bodies: readonly Body[],
   frame: BedFrame,
-  bed: Pick<Bed, 'form' | 'wall' | 'viewpoint'>,
+  bed: Pick<Bed, 'form' | 'wall' | 'viewpoint' | 'features'>,
   aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
 ): Elevation {
   const { form } = bed
@@ -74,12 +85,19 @@ export function elevation(
     baseM: foot(f),
     after: turned.filter((t) => t.at.y < f.y + (f.look === 'pot' ? 10 : 0)).length,
   }))
+  const things = featuresAt(bed, aspect)
+  const features = things.map((f): StandingFeature => ({
+    id: f.feature.id,
+    after: f.lies ? 0 : turned.filter((t) => t.at.y < f.y).length,
+    paints: featureFrontPaints(f, foot(f) + potM, foot),
+  }))
   const tallest =
     bodies.filter((b) => !b.at.neighbour).reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0) + potM
   const wall = own ? bed.wall : null
   return {
     figures,
     fixtures,
+    features,
     wall,
     fallM,
     fromX: aspect.firstX,
@@ -92,6 +110,7 @@ export function elevation(
       tallest,
       ...(wall?.openings ?? []).map((o) => o.headM),
       ...fixtures.map((f) => f.heightM),
+      ...things.filter((f) => !f.lies).map((f) => f.heightM),
       form.kind === 'container' ? potM + 0.6 : 1.5,
     ),
   }
@@ -134,14 +153,16 @@ function standing(bodies: readonly Body[], aspect: Aspect, fromY: number, eyeY: 
 
 function footOf({ at }: Body, turned: Point, { foot, farY, nearY, potM }: GroundLine, frame: BedFrame): number {
   if (at.neighbour) return foot({ ...turned, y: clamp(turned.y, farY, nearY) }) + (at.groundM ?? 0)
-  return at.plant.kind === 'climber' && frame.behind === 'wall' ? 0 : foot(turned) + potM
+  return hangs(at) && frame.behind === 'wall' ? 0 : foot(turned) + potM
 }
 
 /** A plant of another bed shows when it stands before the wall, before the viewer, and beside no end of the picture. */
 const isInPicture = ({ x, y }: Point, aspect: Aspect, fromY: number, eyeY: number) =>
   y > fromY && y < eyeY && x > aspect.firstX && x < aspect.lastX
 
-const depth = (body: Body, at: Point) => (body.at.plant.kind === 'climber' ? -1e6 : at.y)
+/** A climber hangs on what stands behind the bed, unless a support of its own holds it: then it stands just before that. */
+const hangs = ({ plant, held }: Body['at']) => plant.kind === 'climber' && !held
+const depth = ({ at: placed }: Body, at: Point) => (hangs(placed) ? -1e6 : at.y)
 
 /** Slender things can still be pointed at. */
 const LEAST_HIT_M = 0.08

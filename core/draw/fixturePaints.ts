@@ -75,20 +75,20 @@ function bellPost(w: number, h: number): Shape[] {
   ]
 }
 
-function urn(w: number, h: number): Shape[] {
+export function urn(w: number, h: number): Shape[] {
   const left = [M, -w * 0.3, 0, L, -w * 0.2, h * 0.25, Q, -w * 0.6, h * 0.6, -w * 0.42, h]
   const right = [L, w * 0.42, h, Q, w * 0.6, h * 0.6, w * 0.2, h * 0.25, L, w * 0.3, 0, Z]
   return [{ path: [...left, ...right], fill: STONE, stroke: '#857b6a', thin: 1, layer: 'fixtures' }]
 }
 
-function obelisk(w: number, h: number): Shape[] {
+export function obelisk(w: number, h: number): Shape[] {
   const path: Path = []
   for (const s of [-1, -0.3, 0.3, 1]) path.push(M, (s * w) / 2, 0, L, 0, h)
   for (const u of [0.2, 0.45, 0.7]) path.push(M, (-w / 2) * (1 - u), h * u, L, (w / 2) * (1 - u), h * u)
   return [{ path, stroke: IRON, thin: 1.6, layer: 'fixtures' }]
 }
 
-function pot(w: number, h: number): Shape[] {
+export function pot(w: number, h: number): Shape[] {
   const clay = {
     from: { x: -w / 2, y: 0 },
     to: { x: w / 2, y: 0 },

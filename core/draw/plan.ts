@@ -1,8 +1,9 @@
-import { laneBands, placeIn, placingsOf, type Bed, type BedFrame } from '../bed'
+import { bandsOf, placeIn, placingsOf, type Bed, type BedFrame, type Note } from '../bed'
 import type { Point } from '../geometry'
 import type { Body } from '../layout'
 import { shownOf } from '../plant'
 import { aspectOf, type Aspect } from '../see'
+import { featuresAt, type FeatureAt } from './featureAt'
 import { fixturesOf, type Fixture } from './fixture'
 
 /** One plant on the plan: mature and today's circle, metres, as turned to the viewer. */
@@ -23,6 +24,8 @@ export interface Plan {
   readonly outlines: readonly (readonly Point[])[]
   readonly laneLines: readonly (readonly Point[])[]
   readonly fixtures: readonly Fixture[]
+  readonly features: readonly FeatureAt[]
+  readonly notes: readonly Note[]
 }
 
 const LANE_STEPS = 60
@@ -32,7 +35,7 @@ export function plan(
   bodies: readonly Body[],
   frame: BedFrame,
   letters: ReadonlyMap<string, string>,
-  bed: Pick<Bed, 'form' | 'viewpoint' | 'laneShares'>,
+  bed: Pick<Bed, 'form' | 'viewpoint' | 'laneShares' | 'laneStations' | 'features' | 'notes'>,
   aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
 ): Plan {
   const circles = bodies.map((body) => ({
@@ -50,6 +53,8 @@ export function plan(
     outlines: aspect.outlines,
     laneLines: laneLines(frame, bed, aspect),
     fixtures: fixturesOf(bed, aspect),
+    features: featuresAt(bed, aspect),
+    notes: bed.notes.map((n) => ({ ...n, ...pick(aspect.turn(n)) })),
   }
 }
 
@@ -62,13 +67,13 @@ function letterOf({ at }: Body, letters: ReadonlyMap<string, string>): string {
 
 const pick = ({ x, y }: Point): Point => ({ x, y })
 
-function laneLines(frame: BedFrame, bed: Pick<Bed, 'form' | 'laneShares'>, aspect: Aspect): Point[][] {
-  const lines = laneBands(bed.laneShares)
+function laneLines(frame: BedFrame, bed: Pick<Bed, 'form' | 'laneShares' | 'laneStations'>, aspect: Aspect): Point[][] {
+  const lines = bandsOf(bed, frame)
     .slice(0, -1)
-    .map(({ to }) =>
+    .map(({ toAt }) =>
       Array.from({ length: LANE_STEPS + 1 }, (_, i) => {
         const a = frame.runFrom + ((frame.runTo - frame.runFrom) * i) / LANE_STEPS
-        return frame.at(a, to * frame.depthAlong(a))
+        return frame.at(a, toAt(a) * frame.depthAlong(a))
       }),
     )
   return placingsOf(bed.form).flatMap((to) => lines.map((line) => line.map((p) => aspect.turn(placeIn(to, p)))))

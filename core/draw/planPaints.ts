@@ -2,6 +2,7 @@ import type { Wall } from '../bed'
 import { lighten, lightness, mix } from '../colour'
 import { seeded, type Point } from '../geometry'
 import { layerOf } from './figurePaints'
+import { featureAbovePaints } from './featurePaints'
 import { fixtureAbovePaints } from './fixturePaints'
 import { L, M, type Paint, type Path } from './path'
 import { circlePath, linePath, rectPath } from './paths'
@@ -38,6 +39,7 @@ export function planGroundPaints(
     ...(paved ? [gravel(list, perM)] : []),
     ...soil,
     ...lanes,
+    ...list.features.flatMap(featureAbovePaints),
     ...list.fixtures.flatMap(fixtureAbovePaints),
     ...(wall ? wallStrip(list, wall, perM) : []),
   ]

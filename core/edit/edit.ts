@@ -25,7 +25,21 @@ export type Edit =
   | {
       readonly kind: 'setBed'
       readonly change: Partial<
-        Pick<Bed, 'name' | 'form' | 'outline' | 'laneShares' | 'wall' | 'viewpoint' | 'ground' | 'school'>
+        Pick<
+          Bed,
+          | 'name'
+          | 'form'
+          | 'outline'
+          | 'laneShares'
+          | 'wall'
+          | 'viewpoint'
+          | 'ground'
+          | 'school'
+          | 'laneStations'
+          | 'features'
+          | 'orders'
+          | 'notes'
+        >
       >
     }
   | { readonly kind: 'setExisting'; readonly existing: readonly Existing[] }
@@ -90,11 +104,14 @@ export function applyEdit(bed: Bed, edit: Edit): Edited {
     case 'setExisting':
       return { bed: { ...bed, existing: edit.existing }, inverse: { kind: 'setExisting', existing: bed.existing } }
     case 'replace':
-      return { bed: edit.bed, inverse: { kind: 'replace', bed } }
+      return { bed: { ...FORMER, ...edit.bed }, inverse: { kind: 'replace', bed } }
     case 'all':
       return applyAll(bed, edit)
   }
 }
+
+/** What beds of earlier versions, as steps taken then hold them, do not say. */
+const FORMER = { laneStations: [], features: [], orders: [], notes: [] }
 
 const NOTHING: Edit = { kind: 'all', edits: [], name: 'nothing' }
 

@@ -37,7 +37,7 @@ function plantsOf(
   const there = kept.get(bed)
   if (there?.library === library && there.schools === schools) return there.plants
   const placed = place(bed, library, frame, schools)
-  const plants = [...repeated(placed.plants, bed.form), ...placed.standing]
+  const plants = [...repeated(placed.plants, bed.form, library), ...placed.standing]
   kept.set(bed, { library, schools, plants })
   return plants
 }

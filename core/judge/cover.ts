@@ -1,18 +1,19 @@
 import { circleIndex, distance, type Point } from '../geometry'
-import type { BedFrame } from '../bed'
+import { coverDiscs, type BedFrame } from '../bed'
 import type { Scene } from '../scene'
 
 const ALONG = 90
 const ACROSS = 16
 
 /**
- * Share (0-1) of the bed that lies under a mature canopy in summer, sampled at places that stand for equal parts
+ * Share (0-1) of the bed that lies under a mature canopy in summer, or under stone, sampled at places that stand for equal parts
  * of the ground; what weaves or climbs covers nothing.
  */
-export function soilCover({ frame, own }: Scene): number {
-  const circles = own
+export function soilCover({ frame, own, bed }: Scene): number {
+  const canopies = own
     .filter((p) => p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber' && !p.standing?.gap)
     .map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 }))
+  const circles = [...canopies, ...bed.features.flatMap(coverDiscs)]
   const index = circleIndex(circles)
   const isCovered = ({ x, y }: Point) =>
     index.search(x, y, x, y).some((k) => Math.hypot(circles[k]!.x - x, circles[k]!.y - y) <= circles[k]!.r)

@@ -18,6 +18,8 @@ export interface PlacedPlant {
   readonly pinned: boolean
   /** True when no lawful place was found: nearer to another than the school allows. */
   readonly crowded: boolean
+  /** A climber held by a plant or a thing of the bed, not by what stands behind it. */
+  readonly held?: boolean
   /** The bed it stands in, when it is a plant of another one. */
   readonly neighbour?: string
   /** Height of its ground over the bed's own, metres, when it differs: a plant of another bed. */

@@ -1,5 +1,6 @@
-import type { BedFrame } from '../bed'
+import type { BedFrame, Disc } from '../bed'
 import { clamp } from '../geometry'
+import { offStoneM } from './offStone'
 import type { Plant } from '../plant'
 import { allowedDistanceM, LEAST_SHARE } from './spacing'
 
@@ -8,6 +9,9 @@ const CELL_M = 0.5
 const MARGIN = 4
 /** Two that lack no more than this have room, metres: no one sets a plant truer. */
 const NEAR_ENOUGH_M = 0.002
+
+/** A stone has the place of a plant in the lists; nothing of it is asked but its width. */
+const NO_PLANT = {} as Plant
 
 /** Plants by their number, kept in cells of half a metre by where they first stood, and the distances they want of one another. */
 export class PlantGrid {
@@ -27,6 +31,8 @@ export class PlantGrid {
   private readonly kindList: Plant[] = []
   private readonly distances: number[][] = []
   private widestM = 0
+  private readonly stones = new Map<number, Plant>()
+  private readonly radii = new Map<Plant, number>()
   /** How far each may move from where it first stood, metres. */
   private readonly bounds: number[] = []
   private mostBoundM = 0
@@ -63,6 +69,27 @@ export class PlantGrid {
     this.widestM = Math.max(this.widestM, plant.spreadM)
     this.enter(n)
     return n
+  }
+
+  /** A thing that takes ground: plants keep off it. */
+  block({ x, y, r }: Disc) {
+    const n = this.xs.push(x) - 1
+    this.ys.push(y)
+    this.firstXs.push(x)
+    this.firstYs.push(y)
+    this.kinds.push(this.blockKind(r))
+    this.bounds.push(0)
+    this.widestM = Math.max(this.widestM, (2 * r) / this.k)
+    this.enter(n)
+  }
+
+  /** Whether a plant that is not here yet would have room at a place. */
+  hasRoomAt(plant: Plant, x: number, y: number): boolean {
+    const n = this.add(plant, x, y)
+    let isFree = true
+    this.visit(n, this.mostBoundM, (other) => !(isFree = this.lackM(n, other) <= 0))
+    this.takeAway(n)
+    return isFree
   }
 
   /** Moves a plant for now: it is still looked for where it first stood. */
@@ -149,11 +176,25 @@ export class PlantGrid {
     const kindA = this.kinds[a]!
     const kindB = this.kinds[b]!
     if (kindA < 0 || kindB < 0) return 0
-    return (this.distances[kindA]![kindB] ??= allowedDistanceM(
-      this.kindList[kindA]!,
-      this.kindList[kindB]!,
-      this.k,
-    ))
+    return (this.distances[kindA]![kindB] ??= this.distanceOf(this.kindList[kindA]!, this.kindList[kindB]!))
+  }
+
+  private distanceOf(a: Plant, b: Plant): number {
+    const [stone, other] = this.radii.has(a) ? [this.radii.get(a)!, b] : [this.radii.get(b), a]
+    if (stone === undefined) return allowedDistanceM(a, b, this.k)
+    return this.radii.has(other) ? 0 : stone + offStoneM(other, this.k)
+  }
+
+  /** Discs of one size are one kind; a disc is as wide as it is at the school's spacing. */
+  private blockKind(r: number): number {
+    const size = Math.round(r * 1000) / 1000
+    let stone = this.stones.get(size)
+    if (!stone) {
+      const lender = this.kindList[0] ?? NO_PLANT
+      this.stones.set(size, (stone = { ...lender, id: `stone-${size}`, spreadM: (2 * r) / this.k }))
+      this.radii.set(stone, r)
+    }
+    return this.kind(stone)
   }
 
   private kind(plant: Plant): number {

@@ -1,5 +1,5 @@
-import type { BedFrame, Drift } from '../bed'
-import { clamp } from '../geometry'
+import type { BedFrame, Disc, Drift } from '../bed'
+import { clamp, type Point } from '../geometry'
 import type { Plant } from '../plant'
 import type { ByIdInOrder } from './ByIdInOrder'
 import { crowdedAmong } from './crowdedAmong'
@@ -35,10 +35,20 @@ export class Settled {
     this.grid = new PlantGrid(frame, k)
   }
 
-  pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number) {
+  pin(tag: Tag, drift: Drift, plant: Plant, x: number, y: number, lane = drift.lane) {
     const { a, v } = this.frame.locate({ x, y })
     this.grid.add(plant, x, y)
-    this.show({ tag, drift, plant, x, y, a, v }, true, false)
+    this.show({ tag, drift, plant, x, y, a, v, lane }, true, false)
+  }
+
+  /** Keeps plants off a thing that does not grow. */
+  block(disc: Disc) {
+    this.grid.block(disc)
+  }
+
+  /** Whether one more plant would have room at a place. */
+  hasRoomAt(plant: Plant, { x, y }: Point): boolean {
+    return this.grid.hasRoomAt(plant, x, y)
   }
 
   /** Once all pins are set: those let go since before leave their places. */
@@ -183,7 +193,8 @@ export class Settled {
       a,
       v,
       lane = drift.lane,
-    }: Pick<Meant, 'tag' | 'drift' | 'plant' | 'x' | 'y' | 'a' | 'v' | 'lane'>,
+      held = false,
+    }: Pick<Meant, 'tag' | 'drift' | 'plant' | 'x' | 'y' | 'a' | 'v' | 'lane' | 'held'>,
     pinned: boolean,
     crowded: boolean,
   ) {
@@ -196,6 +207,7 @@ export class Settled {
       then?.x === x &&
       then.y === y &&
       then.plant === plant &&
+      (then.held ?? false) === held &&
       then.lane === lane &&
       then.pinned === pinned &&
       then.crowded === crowded
@@ -203,7 +215,8 @@ export class Settled {
       this.list.push(then)
       return
     }
-    const now = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
+    const own = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
+    const now: PlacedPlant = held ? { ...own, held } : own
     this.list.push(now)
     this.note(now, plant)
     if (then) this.note(then, then.plant)

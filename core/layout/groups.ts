@@ -4,6 +4,7 @@ import { runOfRows } from './alongRow'
 import { driftShape, type DriftShape } from './driftShape'
 import type { LaneTrack } from './laneTrack'
 import { laneMiddle, laneRoom, type LaneRoom } from './laneRoom'
+import { mixedNumbers } from './SetPlants'
 import { LEAST_SHARE } from './spacing'
 
 /** A drift (or one single of a repeat): where on its lane's track it is wanted, how wide it is, and its plants' offsets; metres. */
@@ -41,9 +42,11 @@ export function groupsOf(
   lane: Lane,
   k: number,
   spills: boolean,
-  numbers: readonly number[] = numbersOf(drift),
+  given: readonly number[] = numbersOf(drift),
+  kindOf: (number: number) => Plant = () => plant!,
 ): Group[] {
-  if (!plant || numbers.length === 0) return []
+  if (!plant || given.length === 0) return []
+  const numbers = mixedAlong(drift, given, frame)
   const { track, slope } = lane
   const d = k * plant.spreadM
   const a = frame.alongAt(drift.at)
@@ -53,14 +56,21 @@ export function groupsOf(
   if (drift.pattern === 'dotted') {
     const every = alongTrack(frame, track, a, Math.max(drift.everyM, d), here.out)
     const width = alongTrack(frame, track, a, d, here.out)
-    return numbersOf(drift).flatMap((number, i) => {
+    return mixedAlong(drift, numbersOf(drift), frame).flatMap((number, i) => {
       if (!numbers.includes(number)) return []
       const at = around(wanted + (i - (drift.count - 1) / 2) * every, track, frame)
-      return [{ ...here, numbers: [number], wanted: at, width, places: ONE }]
+      return [{ ...here, plant: kindOf(number), numbers: [number], wanted: at, width, places: ONE }]
     })
   }
   const shape = driftShape({ count: numbers.length, pattern: drift.pattern }, d, room.depth(a), slope)
   return [fitted({ ...here, numbers, wanted }, leaning(shape, a, frame), d, frame, track)]
+}
+
+/** A mix is spread from the left, in the right half of a bed from the right, so that it mirrors. */
+function mixedAlong(drift: Drift, numbers: readonly number[], { closed, runFrom, runTo, alongAt }: BedFrame) {
+  if (!drift.mix) return numbers
+  const order = mixedNumbers(drift, numbers)
+  return closed || alongAt(drift.at) <= (runFrom + runTo) / 2 ? order : [...order].reverse()
 }
 
 /** Climbers stand at the foot of the wall. */

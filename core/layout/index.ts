@@ -1,3 +1,4 @@
+export { thingPlants } from './thingPlants'
 export { bodiesAt, type Body } from './bodies'
 export { depthNeededM } from './depthNeeded'
 export { driftShape } from './driftShape'

@@ -13,7 +13,7 @@ export interface LaneRoom {
 
 /** How far out the middle of a lane lies, metres. */
 export const laneMiddle = (frame: BedFrame, band: LaneBand, a: number) =>
-  (frame.depthAlong(a) * (band.from + band.to)) / 2
+  (frame.depthAlong(a) * (band.fromAt(a) + band.toAt(a))) / 2
 
 /**
  * The room of a lane for a kind: its own band, less what wall, rim and edge ask. Where the two do not meet, the nearest place to the
@@ -24,8 +24,8 @@ export function laneRoom(frame: BedFrame, band: LaneBand, plant: Plant, spills: 
   const limits = (a: number) => {
     const { least, most } = ofBed(a)
     const depth = frame.depthAlong(a)
-    const from = Math.max(least, band.from * depth)
-    const to = Math.min(most, band.to * depth)
+    const from = Math.max(least, band.fromAt(a) * depth)
+    const to = Math.min(most, band.toAt(a) * depth)
     if (from <= to) return { least: from, most: to }
     const only = clamp(laneMiddle(frame, band, a), least, most)
     return { least: only, most: only }

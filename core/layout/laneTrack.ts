@@ -18,7 +18,7 @@ export function laneTrack(frame: BedFrame, band: LaneBand, seam: number): LaneTr
   const lengths = [0]
   const spot = (i: number) => {
     const a = seam + (whole * i) / STEPS
-    return frame.at(a, (frame.depthAlong(a) * (band.from + band.to)) / 2)
+    return frame.at(a, (frame.depthAlong(a) * (band.fromAt(a) + band.toAt(a))) / 2)
   }
   let before = spot(0)
   for (let i = 1; i <= STEPS; i++) {

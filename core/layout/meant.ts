@@ -20,6 +20,8 @@ export interface Meant {
   readonly keep?: (p: Point) => Point
   /** The lane it stands in, when that is not its drift's. */
   readonly lane?: number
+  /** Held by a support of its own, not by what stands behind the bed. */
+  readonly held?: boolean
   /** Its stretch holds fewer: it is shown there, and stands in no one's way. */
   readonly isTooMany: boolean
 }

@@ -1,15 +1,19 @@
 import {
+  bandsOf,
   bedFrame,
-  laneBands,
+  featureDiscs,
   numbersOf,
   schoolOf,
   type Bed,
   type BedFrame,
+  type Disc,
   type Drift,
+  type LaneBand,
   type Pin,
   type SchoolChanges,
+  type Shape,
 } from '../bed'
-import { clamp } from '../geometry'
+import { clamp, type Point } from '../geometry'
 import type { Plant } from '../plant'
 import { alongRow } from './alongRow'
 import { fitGroups, groupsOf, laneSlope, seamOf, type Group, type Lane } from './groups'
@@ -21,7 +25,9 @@ import { packBlocks, type Block } from './packBlocks'
 import { pinsByDrift } from './pinsByDrift'
 import type { PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
 import { PlaceMemory } from './placeMemory'
+import { SetPlants } from './SetPlants'
 import { Settled } from './Settled'
+import { withExact } from './shapes/exactPins'
 import { ShapeSetter, type ShapedDrift } from './shapes/ShapeSetter'
 import { spansOf } from './spans'
 import { standingPlants } from './standing'
@@ -47,7 +53,7 @@ export function place(
   placer.reserve(standing)
   placer.setShapes()
   const laneFill = bed.laneShares.map((_, lane) => placer.fillLane(lane))
-  placer.setRings()
+  placer.setLast()
   const plants = placer.plants()
   const spans = spansOf(bed.drifts, plants, k, frame)
   const placement = { plants, standing, spans, shapes: placer.shapes, laneFill }
@@ -59,6 +65,11 @@ export function place(
 const ON_PURPOSE = 3
 /** What a drawn shape takes of a lane is not moved for the lane's own drifts. */
 const GIVES_NO_WAY = 1e6
+/** A thing that covers more than this of a lane's depth stands in its way. */
+const FILLS_LANE = 0.5
+/** Shapes that go by what stands already, in the order in which they are set. */
+const LAST = ['ring', 'climb', 'beneath', 'scatter'] as const
+const goesLast = ({ kind }: Shape) => LAST.some((last) => last === kind)
 
 const isClimber = ({ plant }: Group) => plant.kind === 'climber'
 /** Bulbs and their like thread between the others. */
@@ -70,6 +81,9 @@ class Placer {
   private readonly pins: Map<string, Map<number, Pin>>
   private readonly spills: boolean
   private readonly setter: ShapeSetter
+  private readonly kinds: SetPlants
+  private readonly bands: readonly LaneBand[]
+  private readonly discs: readonly Disc[]
   readonly shapes: PlacedShape[] = []
 
   constructor(
@@ -80,9 +94,13 @@ class Placer {
     private readonly memory: PlaceMemory,
   ) {
     this.settled = new Settled(frame, k, memory.plants)
-    this.pins = pinsByDrift(bed.pins)
+    this.kinds = new SetPlants(bed, library)
+    this.bands = bandsOf(bed, frame)
+    this.discs = bed.features.flatMap(featureDiscs)
+    this.pins = withExact(pinsByDrift(bed.pins), bed.drifts, frame)
     this.spills = bed.form.kind === 'container'
-    this.setter = new ShapeSetter(bed, frame, k, this.pins)
+    const { kinds, bands, discs, pins } = this
+    this.setter = new ShapeSetter({ bed, frame, k, kinds, bands, discs, pins })
   }
 
   plants(): readonly PlacedPlant[] {
@@ -91,41 +109,45 @@ class Placer {
 
   /** Keeps the places of what stands there already, and of what was set by hand. */
   reserve(standing: readonly PlacedPlant[]) {
+    for (const disc of this.discs) this.settled.block(disc)
     for (const p of standing) this.settled.stand(p)
     for (const drift of this.bed.drifts) {
-      const plant = this.library.get(drift.plantId)
       const pins = this.pins.get(drift.id)
-      if (!plant || !pins) continue
+      if (!pins || !this.kinds.lead(drift)) continue
       const numbers = new Set(numbersOf(drift))
-      for (const pin of pins.values())
-        if (numbers.has(pin.index)) this.settled.pin(tagOf(drift, pin.index), drift, plant, pin.x, pin.y)
+      for (const { index, x, y } of pins.values()) {
+        if (!numbers.has(index)) continue
+        const lane = drift.shape ? this.setter.laneAt({ x, y }) : drift.lane
+        this.settled.pin(tagOf(drift, index), drift, this.kinds.of(drift, index), x, y, lane)
+      }
     }
     this.settled.pinsAreSet()
   }
 
   /** Sets the drifts that have a shape of their own; lanes make way for them. */
   setShapes() {
-    const drifts = this.bed.drifts.filter((d) => d.shape && d.shape.kind !== 'ring')
+    const drifts = this.bed.drifts.filter((d) => d.shape && !goesLast(d.shape))
     const set = drifts.flatMap((drift) => {
-      const plant = this.library.get(drift.plantId)
+      const plant = this.kinds.lead(drift)
       const pinned = pinnedIn(this.pins.get(drift.id))
-      return plant ? this.memory.shapedOf(drift, plant, pinned, () => this.setter.shaped(drift, plant)) : []
+      const beside = this.setter.minds(drift)
+      return plant ? this.memory.shapedOf(drift, plant, pinned, beside, () => this.setter.shaped(drift, plant)) : []
     })
     this.settleShapes('shapes', set)
   }
 
-  /** Sets rings and skirts, once what they go round stands. */
-  setRings() {
-    const standing = this.settled.all()
-    const rings = this.bed.drifts.flatMap((drift) => {
-      const { shape } = drift
-      const plant = this.library.get(drift.plantId)
-      if (shape?.kind !== 'ring' || !plant) return []
-      const { about } = shape
-      const target = about && standing.find((p) => p.driftId === about.driftId && p.index === about.index)
-      return [this.setter.ring(drift, plant, shape, target ?? null)]
-    })
-    this.settleShapes('rings', rings)
+  /** Sets what goes by others, once those stand: rings, skirts and climbers, then what lies beneath, then what is scattered among all. */
+  setLast() {
+    for (const kind of LAST) {
+      const standing = this.settled.all()
+      const hasRoom = (plant: Plant, p: Point) => this.settled.hasRoomAt(plant, p)
+      const set = this.bed.drifts.flatMap((drift) => {
+        const plant = this.kinds.lead(drift)
+        if (drift.shape?.kind !== kind || !plant) return []
+        return [this.setter.beside(drift, plant, { standing, hasRoom })]
+      })
+      if (set.length > 0) this.settleShapes(kind, set)
+    }
   }
 
   private settleShapes(name: string, set: readonly ShapedDrift[]) {
@@ -137,17 +159,20 @@ class Placer {
   /** Sets all groups of a lane; needed length over the lane's length. */
   fillLane(number: number): number {
     const { frame, bed, k } = this
-    const band = laneBands(bed.laneShares)[number]!
+    const band = this.bands[number]!
     const drifts = bed.drifts.filter((d) => d.lane === number && !d.shape)
     const track = laneTrack(frame, band, frame.closed ? seamOf(drifts, frame) : frame.runFrom)
     const lane: Lane = { lane: number, band, track, slope: frame.closed ? 0 : laneSlope(frame, band) }
     const groups = drifts.flatMap((d) => {
-      const plant = this.library.get(d.plantId)
+      const plant = this.kinds.lead(d)
       const numbers = plant ? this.inPlace(d, plant, lane) : []
-      return this.memory.groupsOf(d, plant, numbers, () => groupsOf(d, plant, frame, lane, k, this.spills, numbers))
+      const kindOf = (number: number) => this.kinds.of(d, number)
+      return this.memory.groupsOf(d, plant, numbers, () =>
+        groupsOf(d, plant, frame, lane, k, this.spills, numbers, kindOf),
+      )
     })
     const all = groups.filter(stands)
-    const taken = this.takenIn(lane)
+    const taken = [...this.takenIn(lane), ...this.takenByThings(lane)]
     this.setSideBySide(`${number}:climbers`, groups.filter(isClimber), lane, [])
     this.setSideBySide(`${number}:standing`, all, lane, taken)
     this.setSideBySide(`${number}:weaving`, groups.filter(weaves), lane, [])
@@ -220,6 +245,19 @@ class Placer {
     }))
   }
 
+  /** The stretches of a lane that things take up which do not grow: those that leave no row of it free. */
+  private takenByThings({ band, track }: Lane): Block[] {
+    const { frame } = this
+    return this.discs.flatMap(({ x, y, r }) => {
+      const { a, v } = frame.locate({ x, y })
+      if (!frame.closed && (a < frame.runFrom || a > frame.runTo)) return []
+      const depth = frame.depthAlong(a)
+      const [from, to] = [band.fromAt(a) * depth, band.toAt(a) * depth]
+      const covered = Math.min(to, v + r) - Math.max(from, v - r)
+      return covered > (to - from) * FILLS_LANE ? [{ wanted: track.fromRun(a), width: 2 * r, weight: GIVES_NO_WAY }] : []
+    })
+  }
+
   /** The stretch that a group's plants take which no hand has set, about its middle; metres of the track. */
   private extentOf(group: Group): { readonly offset: number; readonly width: number } {
     const pinned = this.pins.get(group.drift.id)
@@ -238,11 +276,11 @@ class Placer {
 
   private isOnlyOne({ numbers, drift }: Group): boolean {
     if (numbers.length > 1) return false
-    return this.bed.drifts.filter((d) => d.lane === drift.lane && this.isStanding(d.plantId)).length === 1
+    return this.bed.drifts.filter((d) => d.lane === drift.lane && this.isStanding(d)).length === 1
   }
 
-  private isStanding(plantId: string): boolean {
-    const plant = this.library.get(plantId)
+  private isStanding(drift: Drift): boolean {
+    const plant = this.kinds.lead(drift)
     return plant !== undefined && plant.spacingHabit !== 'weaves' && plant.kind !== 'climber'
   }
 
@@ -263,7 +301,7 @@ class Placer {
     const { frame } = this
     const { drift, plant, places } = group
     const pinned = this.pins.get(drift.id)
-    const { limits } = laneRoom(frame, band, plant, this.spills)
+    const { limits: ofLead } = laneRoom(frame, band, plant, this.spills)
     const centre = track.toRun(middle)
     // A plant alone in the middle lane of a round bed stands in the very middle.
     const isAlone = frame.behind === 'middle' && lane === 0 && this.isOnlyOne(group)
@@ -274,12 +312,14 @@ class Placer {
       const index = group.numbers[i]!
       if (pinned?.has(index)) return []
       const a = frame.closed ? along : clamp(along, frame.runFrom, frame.runTo)
+      const kind = drift.mix ? this.kinds.of(drift, index) : plant
+      const limits = kind === plant ? ofLead : laneRoom(frame, band, kind, this.spills).limits
       const { least, most } = limits(a)
       const v = isAlone ? 0 : clamp(group.out(a) + dy, least, most)
       const { x, y } = frame.at(a, v)
       const isTooMany = i >= places.length
       const at = frame.closed ? frame.alongAt(a) : a
-      return [{ tag: tagOf(drift, index), drift, plant, x, y, a: at, v, limits, isTooMany }]
+      return [{ tag: tagOf(drift, index), drift, plant: kind, x, y, a: at, v, limits, isTooMany }]
     })
   }
 }

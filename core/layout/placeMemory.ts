@@ -27,6 +27,8 @@ interface GroupsKept {
 interface ShapedKept {
   readonly plant: Plant
   readonly pinned: string
+  /** Other drifts that it minds. */
+  readonly beside: readonly Drift[]
   readonly set: ShapedDrift
 }
 interface Trace {
@@ -62,7 +64,7 @@ export class PlaceMemory {
       trace &&
       trace.library === library &&
       trace.k === k &&
-      (['outline', 'form', 'laneShares', 'existing'] as const).every((part) => trace.bed[part] === bed[part])
+      (['outline', 'form', 'laneShares', 'laneStations', 'existing', 'features'] as const).every((part) => trace.bed[part] === bed[part])
     this.then = holds ? trace : undefined
     this.standing = holds ? before.standing : null
     this.plants = new ByIdInOrder(holds ? before.plants : [], (p) => p.id)
@@ -91,10 +93,17 @@ export class PlaceMemory {
   }
 
   /** A drift set in its shape: as before while it is the same drift, plant and pins. */
-  shapedOf(drift: Drift, plant: Plant, pinned: string, make: () => ShapedDrift): ShapedDrift {
+  shapedOf(
+    drift: Drift,
+    plant: Plant,
+    pinned: string,
+    beside: readonly Drift[],
+    make: () => ShapedDrift,
+  ): ShapedDrift {
     const former = this.then?.shaped.get(drift)
-    const holds = former && former.plant === plant && former.pinned === pinned
-    const kept = holds ? former : { plant, pinned, set: make() }
+    const holds =
+      former && former.plant === plant && former.pinned === pinned && areEqual(former.beside, beside)
+    const kept = holds ? former : { plant, pinned, beside, set: make() }
     this.shaped.set(drift, kept)
     return kept.set
   }
@@ -112,7 +121,7 @@ export class PlaceMemory {
   }
 }
 
-const areEqual = (a: readonly number[], b: readonly number[]) =>
+const areEqual = <T>(a: readonly T[], b: readonly T[]) =>
   a === b || (a.length === b.length && a.every((n, i) => n === b[i]))
 
 const isSame = (a: GroupAt, b: GroupAt) =>

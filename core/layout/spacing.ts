@@ -1,4 +1,5 @@
 import type { Plant } from '../plant'
+import { hedgeStepM } from './clipped'
 
 const TOLERANCE = 1e-9
 
@@ -36,6 +37,7 @@ const TALLER = 2.5
 /** The least distance on centre two plants may have in a school of factor k, metres. */
 export function allowedDistanceM(a: Plant, b: Plant, k: number): number {
   const d = onCentreM(a.spreadM, b.spreadM, k)
+  if (a === b) return hedgeStepM(a) ?? d
   if (a.id === b.id) return d
   if (a.kind === 'climber' || b.kind === 'climber') return Math.min(d, 0.4)
   if (a.spacingHabit === 'weaves' || b.spacingHabit === 'weaves') return WEAVE * d

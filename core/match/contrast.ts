@@ -17,6 +17,7 @@ const FORM: Readonly<Record<Habit, string>> = {
   trailing: 'low',
   climber: 'climbing',
   tree: 'spreading',
+  clipped: 'clipped',
 }
 
 function formContrast(a: Plant, b: Plant): number {

@@ -45,6 +45,7 @@ export const HABITS = [
   'trailing',
   'climber',
   'tree',
+  'clipped',
 ] as const
 export type Habit = (typeof HABITS)[number]
 

@@ -42,4 +42,6 @@ const OUTLINES: Readonly<Record<Habit, (u: number) => number>> = {
   fronds: shouldered(0.65, 0.25, 0.75, 0.75),
   climber: (u) => 0.55 + 0.45 * Math.sin(Math.PI * Math.min(1, u * 0.9 + 0.1)),
   tree: shouldered(0.4, 0.45, 0.55, 0.5, 0.95),
+  // A little narrower at the top, so that light comes to its foot.
+  clipped: (u) => (u > 0.97 ? 0.86 : 1 - 0.1 * u),
 }

@@ -1,3 +1,4 @@
+import { plantCounts } from '../bed'
 import { keyLetters } from '../count'
 import type { Moment, PlaceMonth } from '../time'
 import type { Scene } from './scene'
@@ -24,7 +25,7 @@ export function lettersOf(scene: Scene): ReadonlyMap<string, string> {
     letters.set(
       scene,
       (known = keyLetters(
-        scene.bed.drifts.map((d) => scene.library.get(d.plantId)).filter((p): p is Plant => !!p),
+        [...plantCounts(scene.bed).keys()].map((id) => scene.library.get(id)).filter((p): p is Plant => !!p),
       )),
     )
   return known
@@ -41,7 +42,7 @@ export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
     months.set(
       keyOf(moment),
       (bodies = bodiesAt(
-        [...repeated(scene.placement.plants, scene.bed.form), ...scene.placement.standing],
+        [...repeated(scene.placement.plants, scene.bed.form, scene.library), ...scene.placement.standing],
         moment,
         scene.climate,
         scene.bed.buying,

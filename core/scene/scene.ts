@@ -1,7 +1,7 @@
 import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
 import type { Requirement } from '../brief'
 import type { Theme } from '../colour'
-import { place, type PlacedPlant, type Placement } from '../layout'
+import { place, thingPlants, type PlacedPlant, type Placement } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'
 import { repeated } from '../see'
 import { zoneNumber, type Plant, type SiteConditions } from '../plant'
@@ -48,6 +48,8 @@ export interface Scene {
   readonly light: BedLight | null
   readonly surroundings: Surroundings | null
   readonly neighbours: readonly PlacedPlant[]
+  /** What stands in the bed and does not grow, as bodies that hide. */
+  readonly things: readonly PlacedPlant[]
   readonly theme: Theme | null
   readonly requirements: readonly Requirement[]
   readonly sunAt: SceneInput['sunAt']
@@ -78,7 +80,7 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
   const frame = known.frame ?? bedFrame(bed)
   const placed = place(bed, library, frame, schools, known.before?.placement)
   const own = placed.standing.length > 0 ? [...placed.plants, ...placed.standing] : placed.plants
-  const planted = repeated(placed.plants, bed.form)
+  const planted = repeated(placed.plants, bed.form, library)
   const everywhere = placed.standing.length > 0 ? [...planted, ...placed.standing] : planted
   const light = input.light ? bedLight(input.light.hours, input.light.season, frame) : null
   return {
@@ -91,6 +93,7 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
     light,
     surroundings: input.surroundings ?? null,
     neighbours: input.neighbours ?? NO_PLANTS,
+    things: bed.features.length > 0 ? thingPlants(bed, library, frame) : NO_PLANTS,
     ...wishesOf(input),
     school: schoolOf(bed, schools),
     site: siteKept(known.before, bed, hardinessZone, light),

@@ -37,7 +37,7 @@ describe('a bed from any side', () => {
     for (const id of all) {
       const bed = demoBed(id)
       const frame = bedFrame(bed)
-      const plants = repeated(place(bed, library, frame).plants, bed.form)
+      const plants = repeated(place(bed, library, frame).plants, bed.form, library)
       expect(plants.length).toBe(bed.drifts.reduce((n, d) => n + d.count, 0) * placingsOf(bed.form).length)
       for (const turnDeg of [0, 90, 200]) {
         const aspect = aspectOf(bed, frame, { ...bed.viewpoint, turnDeg })

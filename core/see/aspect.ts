@@ -1,6 +1,7 @@
-import { envelope, placeIn, placingsOf, type Bed, type BedFrame, type Viewpoint } from '../bed'
+import { envelope, placeIn, placingsOf, variantOf, type Bed, type BedFrame, type Viewpoint } from '../bed'
 import { clamp, type Point, type Polyline } from '../geometry'
 import type { PlacedPlant } from '../layout'
+import type { Plant } from '../plant'
 
 /** A bed turned so that the viewer stands below it: the plan's own coordinates turned about the bed's middle. */
 export interface Aspect {
@@ -104,12 +105,20 @@ export function judgedTurns(bed: Pick<Bed, 'form' | 'viewpoint'>): readonly numb
 }
 
 /** Every plant of a bed that is planned once and repeated: the planned ones first, then those of each other part. */
-export function repeated(plants: readonly PlacedPlant[], form: Bed['form']): readonly PlacedPlant[] {
+export function repeated(
+  plants: readonly PlacedPlant[],
+  form: Bed['form'],
+  library: ReadonlyMap<string, Plant>,
+): readonly PlacedPlant[] {
   const placings = placingsOf(form)
   if (placings.length === 1) return plants
+  const varied = ({ plant }: PlacedPlant, part: number) => {
+    const other = library.get(variantOf(form, part, plant.id))
+    return other && other.id !== plant.id ? { plant: other } : {}
+  }
   return placings.flatMap((to, part) =>
     part === 0
       ? plants
-      : plants.map((p) => ({ ...p, id: `${p.id}@${part}`, seed: p.seed ^ (part * 0x9e37), ...placeIn(to, p) })),
+      : plants.map((p) => ({ ...p, ...varied(p, part), id: `${p.id}@${part}`, seed: p.seed ^ (part * 0x9e37), ...placeIn(to, p) })),
   )
 }

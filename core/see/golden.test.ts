@@ -39,7 +39,7 @@ describe('golden sight', () => {
             judgedTurns(bed),
             middleOfBed(bed, frame),
             outlinesOf(bed, frame),
-            repeated(scene.placement.plants, bed.form).map((p) => [p.id, p.x, p.y, p.seed]),
+            repeated(scene.placement.plants, bed.form, scene.library).map((p) => [p.id, p.x, p.y, p.seed]),
           ]),
         ].join(' ')
       }),

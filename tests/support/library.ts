@@ -41,6 +41,10 @@ export function testBed(change: Partial<Bed> = {}): Bed {
     accepted: [],
     shortlist: [],
     buying: [],
+    laneStations: [],
+    features: [],
+    orders: [],
+    notes: [],
     ...change,
   }
 }

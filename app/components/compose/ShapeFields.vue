@@ -25,6 +25,12 @@ const SHAPES: Readonly<Record<ShapeKind, string>> = {
   edge: 'row along an edge',
   ring: 'ring or skirt',
   grid: 'grid',
+  hedge: 'hedge, clipped',
+  scatter: 'scattered among others',
+  spots: 'at corners, sides, middle',
+  exact: 'at a measured place',
+  beneath: 'beneath another drift',
+  climb: 'climbing on something',
 }
 const items = [
   PATTERNS.map((p) => ({ value: p as string, label: BLOCKS[p] })),

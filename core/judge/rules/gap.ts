@@ -1,4 +1,4 @@
-import { type Drift, laneBands } from '../../bed'
+import { bandsOf, coverDiscs, type Disc, type Drift } from '../../bed'
 import type { PlacedPlant } from '../../layout'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend, type Remark } from '../finding'
@@ -38,13 +38,16 @@ function bareCells(scene: Scene, range: Range): Remark[] {
   const clearance = new Float32Array((to - from + 1) * rows).fill(farthest)
   const cells = { first, from, to, rows, baseY, edge, clearance }
   for (const p of scene.own)
-    if (p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber') stamp(cells, p, farthest)
+    if (p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber') stamp(cells, canopyOf(p), farthest)
+  for (const disc of scene.bed.features.flatMap(coverDiscs)) stamp(cells, disc, farthest)
   return barest(scene, cells)
 }
 
-/** Lowers the clearance of the cells about a plant to what it leaves. */
-function stamp({ first, from, to, rows, baseY, clearance }: Cells, { plant, x, y }: PlacedPlant, farthest: number) {
-  const half = plant.spreadM / 2
+/** A plant's grown canopy. */
+const canopyOf = ({ x, y, plant }: PlacedPlant): Disc => ({ x, y, r: plant.spreadM / 2 })
+
+/** Lowers the clearance of the cells about a plant or a thing to what it leaves. */
+function stamp({ first, from, to, rows, baseY, clearance }: Cells, { x, y, r: half }: Disc, farthest: number) {
   const reach = half + farthest
   if (x + reach < first + from * CELL_M || x - reach > first + to * CELL_M) return
   const lastColumn = Math.min(to, Math.floor((x + reach - first) / CELL_M))
@@ -91,9 +94,10 @@ function barest({ frame, school }: Scene, { first, from, to, rows, baseY, edge, 
 }
 
 /** The same round a middle: the barest spot of each stretch of the edge, by cells across the bed. */
-function bareRound({ frame, placement, school }: Scene): Remark[] {
+function bareRound({ frame, placement, school, bed }: Scene): Remark[] {
   const least = school.bareCircleM / 2
-  const standing = [...placement.plants, ...placement.standing].filter((p) => p.plant.spacingHabit !== 'weaves')
+  const plants = [...placement.plants, ...placement.standing].filter((p) => p.plant.spacingHabit !== 'weaves')
+  const covered = [...plants.map(canopyOf), ...bed.features.flatMap(coverDiscs)]
   const step = CELL_M * 2
   const found: Remark[] = []
   for (let a = 0; a < frame.runTo; a += step) {
@@ -102,8 +106,7 @@ function bareRound({ frame, placement, school }: Scene): Remark[] {
     for (let v = frame.behind === 'middle' ? 0 : least * 0.7; v < most; v += CELL_M) {
       const p = frame.at(a, v)
       let value = least * 3
-      for (const { plant, x, y } of standing)
-        value = Math.min(value, Math.hypot(x - p.x, y - p.y) - plant.spreadM / 2)
+      for (const { x, y, r } of covered) value = Math.min(value, Math.hypot(x - p.x, y - p.y) - r)
       if (value >= least && (!best || value > best.value)) best = { x: a, group: '', plants: [], value, other: v }
     }
     if (best) found.push(best)
@@ -154,7 +157,7 @@ function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {
   const t = spot.other / scene.frame.depthAlong(spot.x)
   const lane = Math.max(
     0,
-    laneBands(scene.bed.laneShares).findIndex((b) => t <= b.to),
+    bandsOf(scene.bed, scene.frame).findIndex((b) => t <= b.toAt(spot.x)),
   )
   const inLane = new Set(scene.bed.drifts.filter((d) => d.lane === lane).map((d) => d.plantId))
   const suits = (p: Plant) =>

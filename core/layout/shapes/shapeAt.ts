@@ -64,10 +64,21 @@ function outlineOf(shape: Shape): Point[] | null {
       return [...shape.points]
     case 'ribbon':
       return ribbonOutline(shape.line, shape.widthM / 2)
+    case 'hedge':
+      return shape.closed ? null : ribbonOutline(shape.line, shape.widthM / 2)
+    case 'scatter':
+      return box(shape.lengthM / 2, shape.widthM / 2)
     default:
       return null
   }
 }
+
+const box = (a: number, b: number): Point[] => [
+  { x: -a, y: -b },
+  { x: a, y: -b },
+  { x: a, y: b },
+  { x: -a, y: b },
+]
 
 /** Two arcs that meet in points: `y = w (1 − (x/a)²)`; its area is ⅔ of length by width. */
 function lens(a: number, w: number): Point[] {

@@ -2,7 +2,9 @@ import type { BedFrame, Drift, Shape } from '../../bed'
 import { insideOf, type Point } from '../../geometry'
 import { marchAlong } from '../alongRow'
 import { LEAST_SHARE, ringCount } from '../spacing'
+import { namedSpots } from './namedSpots'
 import { alongLine, shapeAt, type ShapeAt } from './shapeAt'
+import { closedUp } from './hedge'
 
 /** The places of a drift in its shape: those that fit of as many as it counts, and how many would fit at its spacing; metres in plan. */
 export interface ShapeSpots {
@@ -36,12 +38,12 @@ interface Found extends Point {
  */
 export function shapeSpots(drift: Drift, shape: Shape, count: number, d: number, ground: ShapeGround): ShapeSpots {
   const at = shapeAt(drift, shape, ground.frame)
-  const all = placesIn(drift, shape, at, count, d, ground)
+  const all = placesIn(drift, shape, at, { count, spacingM: d }, ground)
   const fits = all.length
   if (fits >= count) return { spots: all.slice(0, count), fits, at }
-  const squeezed = squeeze((share) => placesIn(drift, shape, at, count, d * share, ground), count)
+  const squeezed = squeeze((share) => placesIn(drift, shape, at, { count, spacingM: d, share }, ground), count)
   if (squeezed.length >= count || !growsLonger(shape)) return { spots: squeezed.slice(0, count), fits, at }
-  const grown = grow(drift, shape, count, d * LEAST_SHARE, ground)
+  const grown = grow(drift, shape, count, d, ground)
   return { spots: grown.spots.slice(0, count), fits, at: grown.at }
 }
 
@@ -69,7 +71,7 @@ function grow(drift: Drift, shape: Shape, count: number, d: number, ground: Shap
   for (let i = 0; i <= TRIES; i++) {
     const longer = lengthened(shape, 1 + ((GROWS - 1) * i) / TRIES)
     const at = shapeAt(drift, longer, ground.frame)
-    const spots = placesIn(drift, longer, at, count, d, ground)
+    const spots = placesIn(drift, longer, at, { count, spacingM: d, share: LEAST_SHARE }, ground)
     if (spots.length > found.spots.length) found = { at, spots }
     if (spots.length >= count) break
   }
@@ -82,8 +84,22 @@ function lengthened(shape: Shape, by: number): Shape {
   return { ...shape, line: shape.line.map(({ x, y }) => ({ x: x * by, y: y * by })) }
 }
 
+/** How many, how far apart, and what share of that they may keep. */
+interface Wanted {
+  readonly count: number
+  readonly spacingM: number
+  readonly share?: number
+}
+
 /** All places of a shape at a spacing, those nearest its middle first. */
-function placesIn(drift: Drift, shape: Shape, at: ShapeAt, count: number, d: number, ground: ShapeGround): Point[] {
+function placesIn(
+  drift: Drift,
+  shape: Shape,
+  at: ShapeAt,
+  { count, spacingM, share = 1 }: Wanted,
+  ground: ShapeGround,
+): Point[] {
+  const d = spacingM * share
   const allowed = (points: readonly Point[]) => points.filter(ground.allows)
   switch (shape.kind) {
     case 'lens':
@@ -93,10 +109,16 @@ function placesIn(drift: Drift, shape: Shape, at: ShapeAt, count: number, d: num
       return allowed(nearestFirst(alongRibbon(shape, d), at, ground.frame))
     case 'edge':
       return allowed(alongEdge(drift, shape, count, d, ground.frame))
-    case 'ring':
-      return []
     case 'grid':
       return allowed(inGrid(shape, at, count, d))
+    case 'hedge':
+      return allowed(alongHedge(shape, at, shape.stepM * share))
+    case 'spots':
+      return allowed(namedSpots(shape, ground.frame, d))
+    case 'exact':
+      return [at.middle]
+    default:
+      return []
   }
 }
 
@@ -148,6 +170,21 @@ function alongEdge(
   const as = marchAlong(frame, frame.alongAt(at), d, out, count)
   return as.map((a) => frame.at(a, out(a)))
 }
+
+/** Along a hedge's line at its step, those nearest its middle first; all round a closed one at even steps. */
+function alongHedge(shape: Extract<Shape, { kind: 'hedge' }>, { toPlan }: ShapeAt, stepM: number): Point[] {
+  const line = closedUp(shape.line, shape.closed)
+  if (line.length < 2) return []
+  if (!shape.closed) return alongLine(line, stepM, false, MOST_IN_ROW).map(({ p }) => toPlan(p))
+  const whole = lengthOf(line)
+  const many = Math.max(1, Math.min(2 * MOST_IN_ROW, Math.floor(whole / stepM + EPSILON)))
+  const all = alongLine(line, whole / many, many % 2 === 0, MOST_IN_ROW)
+  // Both ends of an odd number of steps round are one place.
+  return all.slice(0, many).map(({ p }) => toPlan(p))
+}
+
+const lengthOf = (line: readonly Point[]) =>
+  line.slice(1).reduce((sum, p, i) => sum + Math.hypot(p.x - line[i]!.x, p.y - line[i]!.y), 0)
 
 /** Rows and columns about the middle. */
 function inGrid(shape: Extract<Shape, { kind: 'grid' }>, { toPlan }: ShapeAt, count: number, d: number): Point[] {

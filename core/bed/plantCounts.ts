@@ -1,0 +1,23 @@
+import type { Bed } from './bed'
+import { placingsOf } from './form'
+import { kindOfNumber } from './mix'
+import { numbersOf } from './driftNumbers'
+import { variantOf } from './variant'
+
+/** How many of each kind a bed holds with all its repeated parts and what is varied in them, in the order in which drifts name them. */
+export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, number> {
+  const parts = placingsOf(bed.form).length
+  const counts = new Map<string, number>()
+  for (const drift of bed.drifts) {
+    counts.set(drift.plantId, counts.get(drift.plantId) ?? 0)
+    for (const n of numbersOf(drift)) {
+      const kind = kindOfNumber(drift, n)
+      for (let part = 0; part < parts; part++) {
+        const id = variantOf(bed.form, part, kind)
+        counts.set(id, (counts.get(id) ?? 0) + 1)
+      }
+    }
+  }
+  for (const [id, n] of counts) if (n === 0) counts.delete(id)
+  return counts
+}

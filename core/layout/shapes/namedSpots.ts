@@ -1,0 +1,62 @@
+import { polygonCentroid } from 'd3-polygon'
+import type { BedFrame, Shape } from '../../bed'
+import { lerp, type Point } from '../../geometry'
+
+/** An edge turns by more than this at a corner, degrees. */
+const CORNER_DEG = 35
+
+/** A bed's corners, the middles of its sides, its middle, or places along its diagonals `d` apart; metres in plan, so far in from the edge. */
+export function namedSpots({ where, inM }: Extract<Shape, { kind: 'spots' }>, frame: BedFrame, d: number): Point[] {
+  const corners = cornersOf(frame.outline)
+  const middle = middleOf(frame)
+  const toward = (p: Point, byM: number) => {
+    const far = Math.hypot(middle.x - p.x, middle.y - p.y)
+    const u = far > 0 ? Math.min(1, byM / far) : 0
+    return { x: lerp(p.x, middle.x, u), y: lerp(p.y, middle.y, u) }
+  }
+  switch (where) {
+    case 'corners':
+      return corners.map((p) => toward(p, inM * Math.SQRT2))
+    case 'sides':
+      return corners.map((p, i) => {
+        const q = corners[(i + 1) % corners.length]!
+        return toward({ x: (p.x + q.x) / 2, y: (p.y + q.y) / 2 }, inM)
+      })
+    case 'centre':
+      return [middle]
+    case 'diagonals':
+      return corners.flatMap((p) => diagonal(toward(p, inM * Math.SQRT2), middle, d))
+  }
+}
+
+/** Places from a corner toward the middle, which is left free. */
+function diagonal(from: Point, middle: Point, d: number): Point[] {
+  const long = Math.hypot(middle.x - from.x, middle.y - from.y)
+  const many = Math.min(MOST, Math.floor((long - d) / d + 1e-9) + 1)
+  return Array.from({ length: Math.max(0, many) }, (_, i) => ({
+    x: lerp(from.x, middle.x, (i * d) / long),
+    y: lerp(from.y, middle.y, (i * d) / long),
+  }))
+}
+const MOST = 200
+
+function middleOf({ outline, closed, at, runFrom }: BedFrame): Point {
+  if (closed) {
+    const inner = at(runFrom, 0)
+    const xs = outline.map((p) => p.x)
+    return { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: inner.y }
+  }
+  const [x, y] = polygonCentroid(outline.map((p): [number, number] => [p.x, p.y]))
+  return { x, y }
+}
+
+function cornersOf(outline: readonly Point[]): Point[] {
+  const many = outline.length
+  return outline.filter((p, i) => {
+    const before = outline[(i + many - 1) % many]!
+    const after = outline[(i + 1) % many]!
+    const turn = Math.atan2(after.y - p.y, after.x - p.x) - Math.atan2(p.y - before.y, p.x - before.x)
+    const deg = Math.abs((((turn * 180) / Math.PI + 540) % 360) - 180)
+    return deg > CORNER_DEG
+  })
+}
