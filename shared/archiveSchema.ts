@@ -1,6 +1,7 @@
 import { textSchema } from './textSchema'
 import { z } from 'zod'
-import { bedSchema, idSchema } from './bedSchema'
+import { idSchema } from './basicSchemas'
+import { bedSchema } from './bedSchema'
 import { briefSchema } from './briefSchema'
 import { gardenSchema } from './gardenSchema'
 import { siteSchema } from './siteSchema'

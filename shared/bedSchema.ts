@@ -1,5 +1,8 @@
 import { nameSchema, textSchema } from './textSchema'
 import { z } from 'zod'
+import { colourSchema, idSchema, metre, plantIdSchema, point } from './basicSchemas'
+import { thingShapes } from './bedThingsSchema'
+import { driftSchema } from './driftSchema'
 import {
   CENTREPIECES,
   CONDITIONS,
@@ -9,32 +12,12 @@ import {
   COURT_PLANS,
   DRAINAGE,
   EXPOSURE,
-  FEATURE_KINDS,
   IRRIGATION,
-  MIX_WAYS,
-  ORDER_KINDS,
-  PATTERNS,
   SCHOOL_IDS,
-  SPOTS_AT,
-  THIN_TO,
   type Bed,
 } from '../core/bed'
 import { SOILS, WATER_CLASSES } from '../core/plant'
 
-const metre = (low: number, high: number, what: string) =>
-  z.number().min(low, `${what} must be at least ${low} m.`).max(high, `${what} can be at most ${high} m.`)
-export const idSchema = z
-  .string()
-  .min(1)
-  .max(80)
-  .regex(/^[A-Za-z0-9_-]+$/, 'An id of letters, digits, - and _.')
-const plantIdSchema = z
-  .string()
-  .min(1)
-  .max(160)
-  .regex(/^[a-z0-9-]+$/, 'A plant id of small letters, digits and -.')
-const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/i, 'A colour such as #a4573f.')
-const point = z.object({ x: z.number().min(-500).max(500), y: z.number().min(-500).max(500) })
 const edge = z.object({ kind: z.enum(['straight', 'stepped', 'curved']), stations: z.array(point).min(2).max(100) })
 const outline = z.object({ back: edge, front: edge }).superRefine((value, context) => {
   const checked = checkOutline(value)
@@ -109,124 +92,13 @@ const form = z
     const checked = checkForm(value)
     if (!checked.ok) context.addIssue({ code: 'custom', message: checked.error })
   })
-const shapePoints = z.array(point)
-const out = z.number().min(0).max(1)
-const shapeSchema = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('lens'),
-    out,
-    lengthM: metre(0.1, 200, 'A lens’s length'),
-    widthM: metre(0.05, 60, 'A lens’s width'),
-    slantDeg: z.number().min(-180).max(180),
-  }),
-  z.object({
-    kind: z.literal('outline'),
-    out,
-    points: shapePoints.min(3, 'An outline needs at least three points.').max(200),
-  }),
-  z.object({
-    kind: z.literal('ribbon'),
-    out,
-    line: shapePoints.min(2, 'A ribbon needs at least two points.').max(100),
-    widthM: metre(0.05, 60, 'A ribbon’s width'),
-  }),
-  z.object({
-    kind: z.literal('edge'),
-    out,
-    edge: z.enum(['front', 'back']),
-    distanceM: metre(0, 60, 'The distance from the edge'),
-  }),
-  z.object({
-    kind: z.literal('ring'),
-    out,
-    about: z.object({ driftId: idSchema, index: z.number().int().min(0).max(1_000_000) }).nullable(),
-    radiusM: metre(0, 60, 'A ring’s radius'),
-  }),
-  z.object({
-    kind: z.literal('grid'),
-    out,
-    columns: z.number().int().min(1, 'At least one column.').max(100, 'At most 100 columns.'),
-    stepM: metre(0.02, 20, 'A grid’s step'),
-    turnDeg: z.number().min(-180).max(180),
-  }),
-  z.object({
-    kind: z.literal('hedge'),
-    out,
-    line: shapePoints.min(2, 'A hedge needs at least two points.').max(100),
-    closed: z.boolean(),
-    stepM: metre(0.05, 20, 'The distance in a hedge'),
-    heightM: metre(0.05, 20, 'A hedge’s height'),
-    widthM: metre(0.05, 20, 'A hedge’s width'),
-  }),
-  z.object({
-    kind: z.literal('scatter'),
-    out,
-    lengthM: metre(0.1, 200, 'The length'),
-    widthM: metre(0.1, 60, 'The width'),
-    perM2: z.number().min(0.05, 'At least one in 20 m².').max(100, 'At most 100 a square metre.'),
-    thinTo: z.enum(THIN_TO),
-  }),
-  z.object({ kind: z.literal('spots'), out, where: z.enum(SPOTS_AT), inM: metre(0, 20, 'The distance from the edge') }),
-  z.object({ kind: z.literal('exact'), out }),
-  z.object({ kind: z.literal('beneath'), out, about: idSchema.nullable() }),
-  z.object({
-    kind: z.literal('climb'),
-    out,
-    about: z
-      .discriminatedUnion('on', [
-        z.object({ on: z.literal('plant'), driftId: idSchema, index: z.number().int().min(0).max(1_000_000) }),
-        z.object({ on: z.literal('feature'), featureId: idSchema }),
-      ])
-      .nullable(),
-  }),
-])
-const mixSchema = z
-  .object({
-    how: z.enum(MIX_WAYS),
-    others: z
-      .array(
-        z.object({
-          plantId: plantIdSchema,
-          share: z.number().min(0.01, 'A share is at least 1 %.').max(0.95, 'A share is at most 95 %.'),
-        }),
-      )
-      .min(1, 'A mix has a second kind.')
-      .max(4, 'A mix has at most five kinds.'),
-  })
-  .refine((m) => m.others.reduce((sum, o) => sum + o.share, 0) < 0.999, 'The other kinds leave nothing of the first.')
-export const driftSchema = z.object({
-  id: idSchema,
-  plantId: plantIdSchema,
-  lane: z.number().int().min(0).max(4),
-  count: z.number().int().min(1, 'A drift has at least one plant.').max(500, 'A drift has at most 500 plants.'),
-  pattern: z.enum(PATTERNS),
-  at: z.number().min(0).max(500),
-  everyM: z.number().min(0.01).max(100),
-  shape: shapeSchema.nullable().optional(),
-  mix: mixSchema.nullable().optional(),
-  numbers: z.array(z.number().int().min(0).max(1_000_000)).max(500).nullable().optional(),
-  nextNumber: z.number().int().min(0).max(1_000_001).nullable().optional(),
-})
-
 /** What a bed is made of, part by part: edits carry parts of it. */
 export const bedShape = {
   name: nameSchema,
   form: form.default({ kind: 'foundation' }),
   outline,
   laneShares: z.array(z.number().min(0.02).max(1)).min(1).max(5),
-  laneStations: z
-    .array(
-      z.object({
-        atM: z.number().min(0).max(500),
-        shares: z
-          .array(z.number().min(0).max(1))
-          .min(1)
-          .max(5)
-          .refine((s) => s.reduce((sum, n) => sum + n, 0) > 0.01, 'At least one lane must have some depth.'),
-      }),
-    )
-    .max(40)
-    .default([]),
+  ...thingShapes,
   wall: wall.nullable(),
   viewpoint: z.object({
     name: nameSchema,
@@ -296,72 +168,53 @@ export const bedShape = {
   buying: z
     .array(z.object({ plantId: plantIdSchema, size: textSchema(60), have: z.number().int().min(0).max(100000) }))
     .max(400),
-  features: z
-    .array(
-      z.object({
-        id: idSchema,
-        kind: z.enum(FEATURE_KINDS),
-        x: z.number().min(-500).max(500),
-        y: z.number().min(-500).max(500),
-        lengthM: metre(0.02, 60, 'A thing’s length'),
-        widthM: metre(0.02, 20, 'A thing’s width'),
-        heightM: metre(0.01, 12, 'A thing’s height'),
-        turnDeg: z.number().min(-180).max(180),
-        colour: colourSchema,
-        line: shapePoints.max(60),
-      }),
-    )
-    .max(200)
-    .default([]),
-  orders: z
-    .array(
-      z.object({
-        id: idSchema,
-        kind: z.enum(ORDER_KINDS),
-        driftIds: z.array(idSchema).min(1).max(40),
-        atM: z.number().min(0).max(500),
-        stepM: z.number().min(0).max(100),
-        about: textSchema(80),
-      }),
-    )
-    .max(100)
-    .default([]),
-  notes: z
-    .array(
-      z.object({
-        id: idSchema,
-        x: z.number().min(-500).max(500),
-        y: z.number().min(-500).max(500),
-        text: z.string().trim().min(1, 'A note needs words.').pipe(textSchema(500, 'A note')),
-      }),
-    )
-    .max(200)
-    .default([]),
 }
+
+const twice = (keys: readonly string[]) => new Set(keys).size !== keys.length
+type Shaped = { [K in keyof typeof bedShape]: z.infer<(typeof bedShape)[K]> }
+
+/** What must not come twice in a bed: the part, what names one of it, and the words when one does. */
+const ONCE: readonly (readonly [keyof Shaped, (bed: Shaped) => string[], string])[] = [
+  ['drifts', (b) => b.drifts.map((d) => d.id), 'Two drifts have the same id.'],
+  ['pins', (b) => b.pins.map((p) => `${p.driftId}:${p.index}`), 'One plant is pinned in two places.'],
+  ['accepted', (b) => b.accepted.map((a) => a.findingId), 'One finding is accepted twice.'],
+  ['buying', (b) => b.buying.map((x) => x.plantId), 'One plant is bought in two sizes.'],
+  ['existing', (b) => b.existing.map((e) => e.id), 'Two plants that stand there have the same id.'],
+  ['features', (b) => b.features.map((f) => f.id), 'Two things have the same id.'],
+  ['orders', (b) => b.orders.map((o) => o.id), 'Two orders have the same id.'],
+  ['notes', (b) => b.notes.map((n) => n.id), 'Two notes have the same id.'],
+]
+const hasLane = (bed: Shaped, lane: number) => lane < bed.laneShares.length
+const hasDrift = (bed: Shaped, id: string) => bed.drifts.some((d) => d.id === id)
+
+/** What must hold among the parts of a bed. */
+const HOLDS: readonly (readonly [keyof Shaped, (bed: Shaped) => boolean, string])[] = [
+  ['drifts', (b) => b.drifts.every((d) => hasLane(b, d.lane)), 'A drift stands in a lane the bed does not have.'],
+  ['pins', (b) => b.pins.every((p) => hasDrift(b, p.driftId)), 'A pin belongs to a drift the bed does not have.'],
+  [
+    'orders',
+    (b) => b.orders.every((o) => o.driftIds.every((id) => hasDrift(b, id))),
+    'An order names a drift the bed does not have.',
+  ],
+  [
+    'laneStations',
+    (b) => b.laneStations.every((s) => s.shares.length === b.laneShares.length),
+    'A place where lanes differ has not as many lanes as the bed.',
+  ],
+  [
+    'drifts',
+    (b) => b.drifts.every((d) => !d.numbers || (d.numbers.length === d.count && !twice(d.numbers.map(String)))),
+    'The plants of a drift are not numbered one by one.',
+  ],
+  ['drifts', (b) => b.drifts.reduce((sum, d) => sum + d.count, 0) <= 5000, 'A bed holds at most 5000 plants.'],
+]
 
 /** A bed as it crosses the wire and rests in the database; parsed on the way in and out. */
 export const bedSchema = z.object(bedShape).superRefine((bed, context) => {
-  const say = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message })
-  const ids = new Set(bed.drifts.map((d) => d.id))
-  const twice = (keys: readonly string[]) => new Set(keys).size !== keys.length
-  if (ids.size !== bed.drifts.length) say('drifts', 'Two drifts have the same id.')
-  if (bed.drifts.some((d) => d.lane >= bed.laneShares.length))
-    say('drifts', 'A drift stands in a lane the bed does not have.')
-  if (bed.pins.some((p) => !ids.has(p.driftId))) say('pins', 'A pin belongs to a drift the bed does not have.')
-  if (twice(bed.pins.map((p) => `${p.driftId}:${p.index}`))) say('pins', 'One plant is pinned in two places.')
-  if (twice(bed.accepted.map((a) => a.findingId))) say('accepted', 'One finding is accepted twice.')
-  if (twice(bed.buying.map((b) => b.plantId))) say('buying', 'One plant is bought in two sizes.')
-  if (twice(bed.existing.map((e) => e.id))) say('existing', 'Two plants that stand there have the same id.')
-  if (twice(bed.features.map((f) => f.id))) say('features', 'Two things have the same id.')
-  if (twice(bed.orders.map((o) => o.id))) say('orders', 'Two orders have the same id.')
-  if (twice(bed.notes.map((n) => n.id))) say('notes', 'Two notes have the same id.')
-  if (bed.orders.some((o) => o.driftIds.some((id) => !ids.has(id))))
-    say('orders', 'An order names a drift the bed does not have.')
-  if (bed.laneStations.some((s) => s.shares.length !== bed.laneShares.length))
-    say('laneStations', 'A place where lanes differ has not as many lanes as the bed.')
-  if (bed.drifts.some((d) => d.numbers && (d.numbers.length !== d.count || twice(d.numbers.map(String)))))
-    say('drifts', 'The plants of a drift are not numbered one by one.')
-  if (bed.drifts.reduce((sum, d) => sum + d.count, 0) > 5000) say('drifts', 'A bed holds at most 5000 plants.')
+  for (const [path, keys, message] of ONCE)
+    if (twice(keys(bed))) context.addIssue({ code: 'custom', path: [path], message })
+  for (const [path, holds, message] of HOLDS)
+    if (!holds(bed)) context.addIssue({ code: 'custom', path: [path], message })
 })
 
 // The schema and the core's type must say the same; a difference is a type error here.

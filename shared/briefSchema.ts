@@ -3,7 +3,8 @@ import { z } from 'zod'
 import { SCHOOL_FIGURES, SCHOOL_IDS, type SchoolFigures } from '../core/bed'
 import { MANNERS, PURPOSES, TRAITS, type Brief } from '../core/brief'
 import { HARMONIES } from '../core/colour'
-import { idSchema, type Mutable, type Same } from './bedSchema'
+import { idSchema } from './basicSchemas'
+import type { Mutable, Same } from './bedSchema'
 
 const month = z.number().int().min(1).max(12)
 const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'A colour such as #a4573f.')

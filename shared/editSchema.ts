@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import type { Edit } from '../core/edit'
-import { bedSchema, bedShape, driftSchema, idSchema, type Mutable, type Same } from './bedSchema'
+import { idSchema } from './basicSchemas'
+import { bedSchema, bedShape, type Mutable, type Same } from './bedSchema'
+import { driftSchema } from './driftSchema'
 import { textSchema } from './textSchema'
 
 const MOST_PARTS = 2000
@@ -30,7 +32,12 @@ const single = z.discriminatedUnion('kind', [
     position: z.number().int().min(0).max(400).optional(),
   }),
   z.object({ kind: z.literal('removeDrift'), driftId: idSchema }),
-  z.object({ kind: z.literal('changeDrift'), driftId: idSchema, change: driftSchema.omit({ id: true }).partial() }),
+  z.object({
+    kind: z.literal('changeDrift'),
+    driftId: idSchema,
+    change: driftSchema.omit({ id: true }).partial(),
+    alone: z.boolean().optional(),
+  }),
   z.object({ kind: z.literal('removePlant'), driftId: idSchema, index: z.number().int().min(0) }),
   z.object({ kind: z.literal('setPins'), driftId: idSchema, pins: bedShape.pins }),
   z.object({ kind: z.literal('accept'), acceptance: bedShape.accepted.element }),

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { COVERS, FEATURES, MATERIALS, SERVICES, VIEWERS, type Site } from '../core/site'
-import { idSchema, type Mutable, type Same } from './bedSchema'
+import { idSchema } from './basicSchemas'
+import type { Mutable, Same } from './bedSchema'
 import { nameSchema } from './textSchema'
 
 const FAR_M = 1000

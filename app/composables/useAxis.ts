@@ -27,9 +27,14 @@ const PLAN_MARGIN_PX = 30
 /** Share of the width the elevation takes when the plan stands beside it. */
 const BESIDE = 0.58
 
+/** Where what is so long begins in a room: in its middle, or pushed along by a share of what does not fit. */
+const startOf = (roomPx: number, longPx: number, share: number) =>
+  longPx <= roomPx ? (roomPx - longPx) / 2 : -(longPx - roomPx) * share
+
 /** One scale for elevation, score and plan: as large as the width and the height for both pictures allow. */
 export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
   const { scene, elevationList } = useScene()
+  const { zoom, share } = useAlong()
   const { frame, aspect, lined } = useAspect()
   // Of grown plants, so that the scale stays while the time bar moves.
   const tallest = computed(() =>
@@ -60,13 +65,18 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
     const byHeight = lined.value
       ? (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / (heights.value + depth.value)
       : (size.restPx.value - STRIP_PX) / heights.value
-    const pxPerM = Math.max(8, Math.min(room / across.value, byHeight))
-    const leftPx = GUTTER_PX + Math.max(0, (room - across.value * pxPerM) / 2)
+    const pxPerM = Math.max(8, Math.min(room / across.value, byHeight)) * (lined.value ? zoom.value : 1)
+    const leftPx = GUTTER_PX + startOf(room, across.value * pxPerM, share.value)
     const run = frame.value ? frame.value.runTo - frame.value.runFrom : 1
     const whole = all - GUTTER_PX - RIGHT_PX
     const score = lined.value
       ? { leftPx, pxPerM, from: frame.value!.runFrom, lengthPx: run * pxPerM }
-      : { leftPx: GUTTER_PX, pxPerM: whole / run, from: frame.value?.runFrom ?? 0, lengthPx: whole }
+      : {
+          leftPx: GUTTER_PX + startOf(whole, whole * zoom.value, share.value),
+          pxPerM: (whole / run) * zoom.value,
+          from: frame.value?.runFrom ?? 0,
+          lengthPx: whole * zoom.value,
+        }
     return { width, pxPerM, leftPx, fromX: aspect.value?.firstX ?? 0, score }
   })
   const planAxis = computed<PictureAxis>(() => {
@@ -82,7 +92,9 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
     lined.value ? Math.round(depth.value * axis.value.pxPerM + PLAN_MARGIN_PX) : size.restPx.value,
   )
   const elevationPx = computed(() =>
-    lined.value ? Math.max(80, size.restPx.value - planPx.value) : size.restPx.value,
+    lined.value
+      ? Math.max(80, Math.round(heights.value * axis.value.pxPerM + STRIP_PX), size.restPx.value - planPx.value)
+      : size.restPx.value,
   )
   /** Pixels from the plan's top to its y = 0. */
   const planTopPx = computed(() => {

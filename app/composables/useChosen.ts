@@ -12,14 +12,17 @@ export const useChosen = createSharedComposable(() => {
   const placed = computed(() =>
     drift.value ? (scene.value?.placement.plants ?? []).filter((p) => p.driftId === drift.value!.id) : [],
   )
-  const chosenIds = computed<ReadonlySet<string>>(
-    () =>
-      new Set(
-        compose.plantId && placed.value.some((p) => p.id === compose.plantId)
-          ? [compose.plantId]
-          : placed.value.map((p) => p.id),
-      ),
-  )
+  const chosenIds = computed<ReadonlySet<string>>(() => {
+    if (compose.many.length > 0) {
+      const all = new Set(compose.many)
+      return new Set((scene.value?.placement.plants ?? []).filter((p) => all.has(p.driftId)).map((p) => p.id))
+    }
+    return new Set(
+      compose.plantId && placed.value.some((p) => p.id === compose.plantId)
+        ? [compose.plantId]
+        : placed.value.map((p) => p.id),
+    )
+  })
 
   function change(driftId: string, changes: Partial<Omit<Drift, 'id'>>) {
     store.edit({ kind: 'changeDrift', driftId, change: changes })

@@ -1,4 +1,4 @@
-import type { Drift } from '~~/core/bed'
+import { kindCounts, type Drift } from '~~/core/bed'
 import type { Scene } from '~~/core/scene'
 import type { PlacedPlant } from '~~/core/layout'
 import { shownOf, type Plant } from '~~/core/plant'
@@ -20,6 +20,8 @@ export interface ScoreBlock {
   /** Threads between others, or goes round one: drawn as a slim mark along the lane's foot. */
   readonly slim: boolean
   readonly onCentreM: number
+  /** The kinds that share its place, with their colours now; one for a drift of one kind. */
+  readonly shares: readonly { readonly plantId: string; readonly share: number; readonly colour: string }[]
   readonly isFirst: boolean
 }
 
@@ -72,6 +74,9 @@ function partsOf(drift: Drift, half: number, now: Scene): Part[] {
 const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
   frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1
 
+/** What goes round or beneath others, or thinly among them. */
+const isSlim = ({ shape }: Drift) => ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '')
+
 /** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
@@ -91,6 +96,11 @@ export function useScoreBlocks(axis: () => Axis) {
       if (!plant) return []
       const half = (plant.spreadM * now.school.spacing) / 2
       const parts = partsOf(drift, half, now)
+      const shares = [...kindCounts(drift)].map(([plantId, n]) => ({
+        plantId,
+        share: n,
+        colour: colours.value.get(plantId) ?? now.library.get(plantId)?.foliage.summer ?? '#888888',
+      }))
       const leaf = colours.value.get(plant.id) ?? plant.foliage.summer
       return parts
         .flatMap((part) => cutAtSeam(part, now).map((cut) => ({ ...part, ...cut })))
@@ -104,8 +114,9 @@ export function useScoreBlocks(axis: () => Axis) {
           colour: leaf,
           lane: part.lane,
           count: part.count,
-          slim: plant.spacingHabit === 'weaves' || drift.shape?.kind === 'ring',
+          slim: plant.spacingHabit === 'weaves' || isSlim(drift),
           onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing,
+          shares,
           isFirst: i === 0,
         }))
     })

@@ -68,9 +68,10 @@ export function useShapeHand(aspect: Readonly<Ref<Aspect | null>>, pxPerM: () =>
   function drawnChange(drawn: readonly Point[]) {
     compose.draw(null)
     const own = drift.value?.shape
-    if (!drift.value || !scene.value || (own?.kind !== 'outline' && own?.kind !== 'ribbon')) return null
+    const isDrawn = own?.kind === 'outline' || own?.kind === 'ribbon' || own?.kind === 'hedge'
+    if (!drift.value || !scene.value || !isDrawn) return null
     const plan = drawn.map((p) => aspect.value!.unturn(p))
-    const widthM = own.kind === 'ribbon' ? own.widthM : RIBBON_M
+    const widthM = own.kind === 'outline' ? RIBBON_M : own.widthM
     return drawnShape(drift.value, plan, own.kind, widthM, scene.value.frame)
   }
   function letGo() {

@@ -7,6 +7,7 @@ import {
   planGroundPaints,
   planMarkPaints,
   shapePaints,
+  type Paint,
   type Palette,
   type Plan,
   type PlanCircle,
@@ -36,6 +37,8 @@ export interface PlanView {
   readonly outlines?: readonly (readonly Point[])[]
   /** Places that can be taken hold of, as turned. */
   readonly handles?: readonly Point[]
+  /** What else lies above the plants: pins of notes, outlines of things. */
+  readonly above?: readonly Paint[]
 }
 
 /** Draws the plan: ground below, circles, and marks above. */
@@ -109,10 +112,11 @@ export class PlanPainter {
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
-    const { list, palette, lit, chosen, handles = [], outlines = [] } = this.view!
+    const { list, palette, lit, chosen, handles = [], outlines = [], above = [] } = this.view!
     const sheet = sheetOf(this.view!)
     drawPaints(context, planMarkPaints(list, chosen, palette.amber, 2.4, sheet.perM), sheet)
     drawPaints(context, planMarkPaints(list, lit, palette.amber, 3, sheet.perM), sheet)
+    drawPaints(context, above, sheet)
     for (const line of outlines) drawPaints(context, shapePaints(line, palette), sheet)
     for (const { x, y } of handles) drawPaints(context, handlePaints({ x, y: -y }, palette), sheet)
   }
@@ -120,11 +124,23 @@ export class PlanPainter {
 
 const hasMarks = (v: PlanView | null) =>
   v !== null &&
-  (v.lit.size > 0 || v.chosen.size > 0 || (v.handles?.length ?? 0) > 0 || (v.outlines?.length ?? 0) > 0)
+  (v.lit.size > 0 || v.chosen.size > 0 || [v.handles, v.outlines, v.above].some((list) => (list?.length ?? 0) > 0))
 
 function groundKeyOf({ list, wall, pxPerM, leftPx, topPx, width, height, palette }: PlanView): string {
   const { outlines, laneLines, fixtures, features } = list
-  return JSON.stringify([outlines, laneLines, fixtures, features, wall, pxPerM, leftPx, topPx, width, height, palette.paper])
+  return JSON.stringify([
+    outlines,
+    laneLines,
+    fixtures,
+    features,
+    wall,
+    pxPerM,
+    leftPx,
+    topPx,
+    width,
+    height,
+    palette.paper,
+  ])
 }
 
 const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) =>

@@ -61,7 +61,8 @@ const bucket = (metres: number) => Math.round(Math.log(Math.max(0.01, metres)) /
 
 function keyOf({ at, look, foliageM, flowerM, spreadM }: Body, variant: number, pxPerM: number): string {
   const shown = `${look.state}${look.colour}${look.leaf.toFixed(1)}${look.flower.toFixed(1)}`
-  return `${at.plant.id}|${at.plant.habit}|${variant}|${shown}|${bucket(foliageM)}|${bucket(flowerM)}|${bucket(spreadM)}|${Math.round(pxPerM)}`
+  const what = `${at.plant.id}|${at.plant.habit}|${variant}`
+  return `${what}|${shown}|${bucket(foliageM)}|${bucket(flowerM)}|${bucket(spreadM)}|${Math.round(pxPerM)}`
 }
 
 function drawSprite(body: Body, variant: number, pxPerM: number): Sprite {

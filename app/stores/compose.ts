@@ -1,6 +1,9 @@
 import { defineStore } from 'pinia'
 import type { Moment } from '~~/core/time'
 
+/** `lasso` chooses all drifts it goes round, `note` pins one, `lanes` moves the lines between lanes. */
+export type PlanTool = 'none' | 'lasso' | 'note' | 'lanes'
+
 /** What is looked at and chosen while composing; none of it is saved. */
 export const useComposeStore = defineStore('compose', () => {
   const moment = ref<Moment>({ month: 6, year: 3 })
@@ -8,7 +11,7 @@ export const useComposeStore = defineStore('compose', () => {
   const plantId = ref<string | null>(null)
   /** Placed plants lit by a finding under the pointer or focus. */
   const lit = shallowRef<readonly string[]>([])
-  const panel = ref<'look' | 'shortlist' | 'list'>('look')
+  const panel = ref<'look' | 'shortlist' | 'list' | 'things'>('look')
   /** A viewpoint of the site to look from; null for the bed's own. */
   const viewpointId = ref<string | null>(null)
   /** How far the viewer has walked round from the viewpoint, degrees. */
@@ -29,15 +32,64 @@ export const useComposeStore = defineStore('compose', () => {
     drawing.value = drift
   }
 
+  /** All drifts that are chosen, when there are several; the last of them is the one whose card shows. */
+  const many = shallowRef<readonly string[]>([])
+  /** A thing or a note of the bed that is chosen. */
+  const featureId = ref<string | null>(null)
+  const noteId = ref<string | null>(null)
+  /** What the hand does in the plan, when it does not move plants. */
+  const tool = ref<PlanTool>('none')
+
   function choose(drift: string | null, plant: string | null = null) {
     if (drift !== driftId.value) drawing.value = null
     driftId.value = drift
     plantId.value = plant
+    many.value = []
+    featureId.value = null
+  }
+  /** Adds a drift to those that are chosen, or lets it go of them. */
+  function alsoChoose(drift: string) {
+    const all = many.value.length > 0 ? many.value : [driftId.value].filter((id) => id !== null)
+    chooseMany(all.includes(drift) ? all.filter((id) => id !== drift) : [...all, drift])
+  }
+  function chooseMany(drifts: readonly string[]) {
+    choose(drifts[drifts.length - 1] ?? null)
+    many.value = drifts.length > 1 ? drifts : []
+  }
+  function chooseFeature(id: string | null) {
+    choose(null)
+    featureId.value = id
+    if (id) panel.value = 'things'
+  }
+  function take(which: PlanTool) {
+    tool.value = tool.value === which ? 'none' : which
+    drawing.value = null
   }
   function lookFrom(id: string | null) {
     viewpointId.value = id
     walkDeg.value = 0
   }
 
-  return { moment, driftId, plantId, drawing, lit, panel, viewpointId, walkDeg, enter, choose, draw, lookFrom }
+  return {
+    moment,
+    driftId,
+    plantId,
+    many,
+    featureId,
+    noteId,
+    tool,
+    drawing,
+    lit,
+    panel,
+    viewpointId,
+    walkDeg,
+    enter,
+    choose,
+    alsoChoose,
+    chooseMany,
+    chooseFeature,
+    take,
+    draw,
+    lookFrom,
+  }
 })

@@ -19,7 +19,13 @@ function checkCourt(form: Extract<BedForm, { kind: 'court' }>): Result<true> {
     return fail(
       `The paths take the whole court: with ${show(form.pathM)} m paths it needs to be more than ${show(form.pathM + 1)} m each way.`,
     )
-  const isEven = Math.abs(form.widthM - form.depthM) <= 0.01
+  return checkSegments(form)
+}
+
+const isEvenCourt = ({ widthM, depthM }: CourtForm) => Math.abs(widthM - depthM) <= 0.01
+
+function checkSegments(form: CourtForm): Result<true> {
+  const isEven = isEvenCourt(form)
   const plan = form.plan ?? 'square'
   const segments = form.segments ?? 4
   if (segments !== 4 && (!isEven || plan === 'oval'))
@@ -30,12 +36,26 @@ function checkCourt(form: Extract<BedForm, { kind: 'court' }>): Result<true> {
   if (segments === 6 && plan !== 'round')
     return fail('Six equal segments need a round court. Choose a round plan, or four or eight segments.')
   if (segments === 8 && plan === 'square' && form.repeat === 'turned')
-    return fail('The eight halves of the quarters of a square are mirrored, not turned. Choose mirrored, or a round court.')
-  if (plan === 'round' && !isEven)
-    return fail(`A round court is as deep as it is wide; this one is ${show(form.widthM)} by ${show(form.depthM)} m.`)
+    return fail(
+      'The eight halves of the quarters of a square are mirrored, not turned. Choose mirrored, or a round court.',
+    )
+  return checkRound(form, isEven)
+}
+
+function checkRound(form: CourtForm, isEven: boolean): Result<true> {
+  if (form.plan === 'round' && !isEven)
+    return fail(
+      `A round court is as deep as it is wide; this one is ${show(form.widthM)} by ${show(form.depthM)} m.`,
+    )
+  return checkRepeat(form)
+}
+
+function checkRepeat(form: CourtForm): Result<true> {
   if (!isLargeEnough(form))
-    return fail('The paths and the open middle leave no ground to plant. Make the paths narrower or the middle smaller.')
-  if (form.repeat === 'turned' && !isEven)
+    return fail(
+      'The paths and the open middle leave no ground to plant. Make the paths narrower or the middle smaller.',
+    )
+  if (form.repeat === 'turned' && !isEvenCourt(form))
     return fail(
       `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ` +
         `${show(form.depthM)} m. Mirror them, or make it square.`,

@@ -18,6 +18,14 @@ function firstNumbers(count: number): readonly number[] {
 export const nextNumberOf = (drift: Numbered): number =>
   drift.nextNumber ?? numbersOf(drift).reduce((most, n) => Math.max(most, n + 1), 0)
 
+/** A drift whose plants are numbered 0, 1, 2 …: a copy begins anew. */
+export function withoutNumbers(drift: Drift): Drift {
+  const plain = { ...drift }
+  delete (plain as { numbers?: unknown }).numbers
+  delete (plain as { nextNumber?: unknown }).nextNumber
+  return plain
+}
+
 /** A drift of another count: plants are taken from its end, or new ones with new numbers join there. */
 export function withCount<D extends Numbered>(drift: D, count: number): D {
   const numbers = numbersOf(drift)

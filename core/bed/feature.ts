@@ -17,8 +17,8 @@ export const FEATURE_KINDS = [
 export type FeatureKind = (typeof FEATURE_KINDS)[number]
 
 /**
- * A thing in a bed that does not grow. Its middle lies at (x, y) of the bed's plan; `line` is its way about that middle for gravel, stepping
- * stones and edging (two points or more; empty: a rectangle, or straight). Metres; turned toward the front by `turnDeg`.
+ * A thing in a bed that does not grow. Its middle lies at (x, y) of the bed's plan; `line` is its way about that middle for gravel,
+ * stepping stones and edging (two points or more; empty: a rectangle, or straight). Metres; turned toward the front by `turnDeg`.
  */
 export interface Feature {
   readonly id: string

@@ -22,7 +22,7 @@ export function kindOfNumber(drift: Drift, number: number): string {
   return kindsInTurn(drift, Math.floor(number / GROUP[mix.how]))
 }
 
-/** The most even order of kinds by their shares: at each step the kind that lags most behind its share (the drift's own first of equals). */
+/** The most even order of kinds by their shares: at each step the one that lags most behind its share, the drift's own first. */
 function kindsInTurn({ plantId, mix }: Drift, step: number): string {
   const others = mix!.others
   const own = Math.max(0, 1 - others.reduce((sum, o) => sum + o.share, 0))

@@ -1,4 +1,5 @@
 export { bedCosts, type BedCosts } from './bedCosts'
 export { keyLetters } from './keyLetters'
 export { schedule, type Schedule, type ScheduleLine } from './schedule'
+export { LIFT_ALONE_KG, type MaterialLine, materials } from './materials'
 export { scheduleCsv } from './scheduleCsv'

@@ -17,9 +17,13 @@ const up = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x,
 export function featureAbovePaints(f: FeatureAt): Paint[] {
   const { kind, colour } = f.feature
   const edge = lighten(colour, -0.2)
-  const ground = f.outlines.map(
-    (o): Paint => ({ path: linePath(up(o), true), fill: colour, stroke: edge, thin: 1, layer: LAYER }),
-  )
+  const ground = f.outlines.map((o): Paint => ({
+    path: linePath(up(o), true),
+    fill: colour,
+    stroke: edge,
+    thin: 1,
+    layer: LAYER,
+  }))
   switch (kind) {
     case 'gravel':
       return [...ground, pebbles(f)]
@@ -31,7 +35,9 @@ export function featureAbovePaints(f: FeatureAt): Paint[] {
     case 'wires':
       return [{ path: linePath(up(f.line), false), stroke: edge, thin: 3, dash: [6, 3], layer: LAYER }]
     case 'edging':
-      return [{ path: linePath(up(f.line), false), stroke: colour, lineWidth: f.feature.widthM, thin: 2, layer: LAYER }]
+      return [
+        { path: linePath(up(f.line), false), stroke: colour, lineWidth: f.feature.widthM, thin: 2, layer: LAYER },
+      ]
     case 'pot':
     case 'urn': {
       const r = f.feature.lengthM / 2
@@ -124,7 +130,11 @@ export function featureFrontPaints(f: FeatureAt, baseM: number, foot: (p: Point)
     }))
   }
   const drawn = frontOf(f)
-  return drawn.map((shape) => ({ ...shape, path: movedPath(shape.path, { x: f.x, y: baseM }, 1, 1), ...shadeAt(shape, f.x) }))
+  return drawn.map((shape) => ({
+    ...shape,
+    path: movedPath(shape.path, { x: f.x, y: baseM }, 1, 1),
+    ...shadeAt(shape, f.x),
+  }))
 }
 
 function shadeAt({ fill }: Shape, x: number): Pick<Shape, 'fill'> {
@@ -163,10 +173,43 @@ function frontOf({ feature, widthM: w, heightM: h }: FeatureAt): Shape[] {
 }
 
 function boulder(w: number, h: number, colour: string): Shape[] {
-  const body: Path = [M, -w * 0.5, 0, L, -w * 0.46, h * 0.42, L, -w * 0.28, h * 0.86, L, w * 0.04, h, L, w * 0.33, h * 0.8]
+  const body: Path = [
+    M,
+    -w * 0.5,
+    0,
+    L,
+    -w * 0.46,
+    h * 0.42,
+    L,
+    -w * 0.28,
+    h * 0.86,
+    L,
+    w * 0.04,
+    h,
+    L,
+    w * 0.33,
+    h * 0.8,
+  ]
   body.push(L, w * 0.5, h * 0.34, L, w * 0.48, 0, Z)
   const light: Path = [M, -w * 0.46, h * 0.42, L, -w * 0.28, h * 0.86, L, w * 0.04, h, L, -w * 0.05, h * 0.55, Z]
-  const dark: Path = [M, w * 0.12, h * 0.42, L, w * 0.33, h * 0.8, L, w * 0.5, h * 0.34, L, w * 0.48, 0, L, w * 0.1, 0, Z]
+  const dark: Path = [
+    M,
+    w * 0.12,
+    h * 0.42,
+    L,
+    w * 0.33,
+    h * 0.8,
+    L,
+    w * 0.5,
+    h * 0.34,
+    L,
+    w * 0.48,
+    0,
+    L,
+    w * 0.1,
+    0,
+    Z,
+  ]
   return [
     { path: ellipsePath(0, 0, w * 0.52, w * 0.05), fill: '#231b12', alpha: 0.25 },
     { path: body, fill: colour, stroke: lighten(colour, -0.2), thin: 1, layer: LAYER },
@@ -208,7 +251,13 @@ function bench(w: number, h: number, colour: string): Shape[] {
     { path: ellipsePath(0, 0, w * 0.5, w * 0.03), fill: '#231b12', alpha: 0.2 },
     ...legs,
     ...slats,
-    { path: roundedPath(-w / 2, seat - h * 0.06, w, h * 0.09, h * 0.02), fill: colour, stroke: dark, thin: 0.8, layer: LAYER },
+    {
+      path: roundedPath(-w / 2, seat - h * 0.06, w, h * 0.09, h * 0.02),
+      fill: colour,
+      stroke: dark,
+      thin: 0.8,
+      layer: LAYER,
+    },
   ]
 }
 

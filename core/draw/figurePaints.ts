@@ -41,7 +41,8 @@ export function plantingPaints(list: Elevation, perM: number): Paint[] {
   const isPots = list.fixtures[0]?.look === 'pot'
   // Pots stand behind what trails over their rims.
   if (isPots) for (const f of list.fixtures) paints.push(...fixturePaints(f))
-  const things = (from: number, to = from) => list.features.filter((f) => f.after >= from && f.after <= to).flatMap((f) => f.paints)
+  const things = (from: number, to = from) =>
+    list.features.filter((f) => f.after >= from && f.after <= to).flatMap((f) => f.paints)
   list.figures.forEach((figure, i) => {
     if (!isPots) for (const f of list.fixtures) if (f.after === i) paints.push(...fixturePaints(f))
     paints.push(...things(i), ...figurePaints(figure, perM), outlineOf(figure))

@@ -67,7 +67,11 @@ function letterOf({ at }: Body, letters: ReadonlyMap<string, string>): string {
 
 const pick = ({ x, y }: Point): Point => ({ x, y })
 
-function laneLines(frame: BedFrame, bed: Pick<Bed, 'form' | 'laneShares' | 'laneStations'>, aspect: Aspect): Point[][] {
+function laneLines(
+  frame: BedFrame,
+  bed: Pick<Bed, 'form' | 'laneShares' | 'laneStations'>,
+  aspect: Aspect,
+): Point[][] {
   const lines = bandsOf(bed, frame)
     .slice(0, -1)
     .map(({ toAt }) =>

@@ -10,12 +10,19 @@ import {
   type Existing,
   type Pin,
 } from '../bed'
+import { followersOf, ordersWithout } from './orders'
 
 /** A named change of a bed. Each has an inverse, so that undo, redo, autosave and mending all use the same edits. */
 export type Edit =
   | { readonly kind: 'addDrift'; readonly drift: Drift; readonly position?: number }
   | { readonly kind: 'removeDrift'; readonly driftId: string }
-  | { readonly kind: 'changeDrift'; readonly driftId: string; readonly change: Partial<Omit<Drift, 'id'>> }
+  | {
+      readonly kind: 'changeDrift'
+      readonly driftId: string
+      readonly change: Partial<Omit<Drift, 'id'>>
+      /** Orders do not follow: what follows is among the same edits, as when a change is taken back. */
+      readonly alone?: boolean | undefined
+    }
   | { readonly kind: 'removePlant'; readonly driftId: string; readonly index: number }
   | { readonly kind: 'setPins'; readonly driftId: string; readonly pins: readonly Pin[] }
   | { readonly kind: 'accept'; readonly acceptance: Acceptance }
@@ -63,7 +70,9 @@ export function applyEdit(bed: Bed, edit: Edit): Edited {
     case 'removeDrift':
       return removeDrift(bed, edit.driftId)
     case 'changeDrift':
-      return changeDrift(bed, edit.driftId, edit.change)
+      return edit.alone
+        ? changeDrift(bed, edit.driftId, edit.change)
+        : changeInOrder(bed, edit.driftId, edit.change)
     case 'removePlant':
       return removePlant(bed, edit.driftId, edit.index)
     case 'setPins': {
@@ -121,15 +130,37 @@ function removeDrift(bed: Bed, driftId: string): Edited {
   if (!drift) return { bed, inverse: NOTHING }
   const pins = bed.pins.filter((p) => p.driftId === driftId)
   const add: Edit = { kind: 'addDrift', drift, position }
+  const orders = ordersWithout(bed.orders, driftId)
+  const back: Edit[] = [
+    add,
+    ...(pins.length > 0 ? [{ kind: 'setPins', driftId, pins } as const] : []),
+    ...(orders !== bed.orders ? [{ kind: 'setBed', change: { orders: bed.orders } } as const] : []),
+  ]
   return {
     bed: {
       ...bed,
+      orders,
       drifts: bed.drifts.filter((d) => d.id !== driftId),
       pins: bed.pins.filter((p) => p.driftId !== driftId),
     },
-    inverse:
-      pins.length === 0 ? add : { kind: 'all', name: 'put back', edits: [add, { kind: 'setPins', driftId, pins }] },
+    inverse: back.length === 1 ? add : { kind: 'all', name: 'put back', edits: back },
   }
+}
+
+/** A change of a drift, and what follows from it by the bed's orders. */
+function changeInOrder(bed: Bed, driftId: string, change: Partial<Omit<Drift, 'id'>>): Edited {
+  const before = bed.drifts.find((d) => d.id === driftId)
+  const done = changeDrift(bed, driftId, change)
+  const followers = before ? followersOf(done.bed, before) : []
+  if (followers.length === 0) return done
+  let now = done.bed
+  const inverses = [done.inverse]
+  for (const follower of followers) {
+    const next = changeDrift(now, follower.driftId, follower.change)
+    now = next.bed
+    inverses.unshift(next.inverse)
+  }
+  return { bed: now, inverse: { kind: 'all', name: 'change back', edits: inverses } }
 }
 
 /** Fewer plants or another lane let go of pins that no longer mean anything; the inverse brings them back. */
@@ -160,7 +191,7 @@ function exchange(bed: Bed, drift: Drift, after: Drift): Edited {
   const numbers = new Set(numbersOf(after))
   const kept = after.lane === drift.lane ? own.filter((p) => numbers.has(p.index)) : []
   const changed = { ...bed, drifts: bed.drifts.map((d) => (d === drift ? after : d)) }
-  const back: Edit = { kind: 'changeDrift', driftId: drift.id, change: differences(after, drift) }
+  const back: Edit = { kind: 'changeDrift', driftId: drift.id, change: differences(after, drift), alone: true }
   if (kept.length === own.length) return { bed: changed, inverse: back }
   return {
     bed: { ...changed, pins: [...bed.pins.filter((p) => p.driftId !== drift.id), ...kept] },
@@ -171,14 +202,16 @@ function exchange(bed: Bed, drift: Drift, after: Drift): Edited {
 /** What must change of one drift to make it the other; numbers go with the count, so that they come back as they were. */
 function differences(from: Drift, to: Drift): Partial<Omit<Drift, 'id'>> {
   const differing = Object.fromEntries(Object.entries(to).filter(([k, v]) => from[k as keyof Drift] !== v))
-  const change = from.shape && !to.shape ? { ...differing, shape: null } : differing
+  const noShape = from.shape && !to.shape ? { shape: null } : {}
+  const noMix = from.mix && !to.mix ? { mix: null } : {}
+  const change = { ...differing, ...noShape, ...noMix }
   if (from.count === to.count) return change
   return { ...change, numbers: to.numbers ?? null, nextNumber: to.nextNumber ?? null }
 }
 
 /** Plants numbered 0, 1, 2 … need no list of numbers, a block no shape. */
-function plain({ numbers, nextNumber, shape, ...drift }: Drift): Drift {
-  const shaped = shape ? { ...drift, shape } : drift
+function plain({ numbers, nextNumber, shape, mix, ...drift }: Drift): Drift {
+  const shaped = { ...drift, ...(shape ? { shape } : {}), ...(mix ? { mix } : {}) }
   return numbers ? { ...shaped, numbers, ...(nextNumber === null ? {} : { nextNumber }) } : shaped
 }
 

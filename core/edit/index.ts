@@ -11,3 +11,19 @@ export {
   withStationAdded,
   withStationAt,
 } from './shapeEdits'
+export {
+  alignDrifts,
+  copyInto,
+  copyMirrored,
+  distributeDrifts,
+  holdOrder,
+  joinDrifts,
+  letOrderGo,
+  moveDrifts,
+  removeDrifts,
+  splitDrift,
+  swapOnePlant,
+  withMix,
+} from './manyDrifts'
+export { followersOf, placeOfOrder } from './orders'
+export { knotOf } from './knot'

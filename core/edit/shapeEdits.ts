@@ -84,7 +84,10 @@ const intoLanes = (bed: Bed, lanes: number): Edit[] =>
 export const toLanes = (bed: Bed, lanes: number): Edit => ({
   kind: 'all',
   name: 'change lanes',
-  edits: [...intoLanes(bed, lanes), { kind: 'setBed', change: { laneShares: startShares(lanes, bed.form.kind) } }],
+  edits: [
+    ...intoLanes(bed, lanes),
+    { kind: 'setBed', change: { laneShares: startShares(lanes, bed.form.kind), laneStations: [] } },
+  ],
 })
 
 /** A kind of bed is about as deep as the one before, but as it can be. */
@@ -109,7 +112,7 @@ export function toKind(bed: Bed, kind: BedKind): Edit {
     edits: [
       ...intoLanes(bed, lanes),
       ...pinned.map((driftId): Edit => ({ kind: 'setPins', driftId, pins: [] })),
-      { kind: 'setBed', change: { form, laneShares: startShares(lanes, kind) } },
+      { kind: 'setBed', change: { form, laneShares: startShares(lanes, kind), laneStations: [] } },
     ],
   }
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { oval, rectangle, SHAPE_KINDS, startShape, type Bed, type Existing, type Shape } from '../bed'
+import { newFeature, oval, rectangle, SHAPE_KINDS, startShape, type Bed, type Existing, type Shape } from '../bed'
 import { applyEdit, type Edit } from '../edit'
 import { makeScene, type Scene } from '../scene'
 import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
@@ -104,6 +104,20 @@ const editOf = (bed: Bed): fc.Arbitrary<Edit> => {
         kind: 'setExisting',
         existing: bed.existing.map((e) => ({ ...e, fate: f, heightM: 1 + u })),
       })),
+    fc
+      .tuple(place, fc.constantFrom('boulder', 'gravel', 'bench', 'paving' as const))
+      .map(([at, kind]): Edit => ({ kind: 'setBed', change: { features: [newFeature(kind, 'thing', at)] } })),
+    fc
+      .tuple(driftId, plantId, share)
+      .map(([id, p, u]): Edit => ({
+        kind: 'changeDrift',
+        driftId: id,
+        change: { mix: { how: 'turns', others: [{ plantId: p, share: 0.1 + 0.6 * u }] } },
+      })),
+    share.map((u): Edit => ({
+      kind: 'setBed',
+      change: { laneStations: [{ atM: 4, shares: bed.laneShares.map((s, i) => (i === 0 ? s + u : s)) }] },
+    })),
     fc
       .constantFrom('layered', 'lush', 'dry', 'formal' as const)
       .map((school): Edit => ({ kind: 'setBed', change: { school } })),

@@ -32,7 +32,18 @@ function reachM({ plant, standing }: PlacedPlant, a: Scene, b: Scene): number {
 }
 
 function sameButPlants(a: Scene, b: Scene): boolean {
-  const bedParts = ['outline', 'wall', 'viewpoint', 'ground', 'school', 'laneShares', 'laneStations', 'features', 'buying', 'form'] as const
+  const bedParts = [
+    'outline',
+    'wall',
+    'viewpoint',
+    'ground',
+    'school',
+    'laneShares',
+    'laneStations',
+    'features',
+    'buying',
+    'form',
+  ] as const
   const parts = ['library', 'climate', 'light', 'school', 'surroundings', 'neighbours', 'sunAt'] as const
   return (
     bedParts.every((k) => a.bed[k] === b.bed[k]) && parts.every((k) => a[k] === b[k]) && a.site.zone === b.site.zone

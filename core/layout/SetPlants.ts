@@ -74,7 +74,10 @@ export class SetPlants {
 function leadOf({ mix }: Drift, set: readonly (Plant | undefined)[]): Plant | undefined {
   const own = set[0] ?? set.find((p) => p)
   if (!own || !mix || mix.others.length === 0) return own
-  const shares = [Math.max(0, 1 - mix.others.reduce((sum, o) => sum + o.share, 0)), ...mix.others.map((o) => o.share)]
+  const shares = [
+    Math.max(0, 1 - mix.others.reduce((sum, o) => sum + o.share, 0)),
+    ...mix.others.map((o) => o.share),
+  ]
   let wide = 0
   let weight = 0
   set.forEach((p, i) => {

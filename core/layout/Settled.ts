@@ -203,20 +203,12 @@ export class Settled {
     ;(this.lanes[lane] ??= []).push(a)
     if (this.sorted === lane) this.sorted = -1
     const then = this.before.get(id, this.list.length)
-    const isSame =
-      then?.x === x &&
-      then.y === y &&
-      then.plant === plant &&
-      (then.held ?? false) === held &&
-      then.lane === lane &&
-      then.pinned === pinned &&
-      then.crowded === crowded
-    if (isSame) {
+    const own = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
+    const now: PlacedPlant = held ? { ...own, held } : own
+    if (then && isSamePlace(then, now)) {
       this.list.push(then)
       return
     }
-    const own = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
-    const now: PlacedPlant = held ? { ...own, held } : own
     this.list.push(now)
     this.note(now, plant)
     if (then) this.note(then, then.plant)
@@ -226,6 +218,15 @@ export class Settled {
     this.changed.push({ x, y, reachM: this.k * plant.spreadM })
   }
 }
+
+const isSamePlace = (p: PlacedPlant, q: PlacedPlant): boolean =>
+  p.x === q.x &&
+  p.y === q.y &&
+  p.plant === q.plant &&
+  p.held === q.held &&
+  p.lane === q.lane &&
+  p.pinned === q.pinned &&
+  p.crowded === q.crowded
 
 function wayOf(meant: Meant, former: ByIdInOrder<Way>, i: number): Way | undefined {
   const there = former.list[i]

@@ -120,8 +120,8 @@ export function fitGroups(
   let need = fit.reduce((sum, g) => sum + g.width, takenM)
   while (need * LEAST_SHARE > lane.track.length + 1e-9) {
     const widest = fit.reduce((w, g, i) => (g.width > fit[w]!.width + 1e-9 ? i : w), 0)
-    const group = fit[widest]!
-    if (group.places.length === 0) break
+    const group = fit[widest]
+    if (!group || group.places.length === 0) break
     const less = withFewer(group, frame, lane, k, spills)
     need += less.width - group.width
     fit[widest] = less

@@ -32,6 +32,7 @@ import { ShapeSetter, type ShapedDrift } from './shapes/ShapeSetter'
 import { spansOf } from './spans'
 import { standingPlants } from './standing'
 import { tagOf } from './tags'
+import { takenBlocks, takenByThings, type Stretch } from './taken'
 
 /**
  * Positions of every plant of a bed: on-centre spacing of the bed's school, blocks side by side in their lane, masses and rows set
@@ -63,10 +64,6 @@ export function place(
 
 /** Groups of so many plants were put where they are on purpose: they are not shifted into gaps. */
 const ON_PURPOSE = 3
-/** What a drawn shape takes of a lane is not moved for the lane's own drifts. */
-const GIVES_NO_WAY = 1e6
-/** A thing that covers more than this of a lane's depth stands in its way. */
-const FILLS_LANE = 0.5
 /** Shapes that go by what stands already, in the order in which they are set. */
 const LAST = ['ring', 'climb', 'beneath', 'scatter'] as const
 const goesLast = ({ kind }: Shape) => LAST.some((last) => last === kind)
@@ -172,7 +169,7 @@ class Placer {
       )
     })
     const all = groups.filter(stands)
-    const taken = [...this.takenIn(lane), ...this.takenByThings(lane)]
+    const taken = takenBlocks([...this.takenIn(lane), ...takenByThings(this.discs, lane, this.frame)])
     this.setSideBySide(`${number}:climbers`, groups.filter(isClimber), lane, [])
     this.setSideBySide(`${number}:standing`, all, lane, taken)
     this.setSideBySide(`${number}:weaving`, groups.filter(weaves), lane, [])
@@ -227,34 +224,14 @@ class Placer {
   }
 
   /** The stretches of a lane that drifts of other shapes take up. */
-  private takenIn({ lane, track }: Lane): Block[] {
+  private takenIn({ lane, track }: Lane): Stretch[] {
     const shaped = new Set(this.shapes.map((s) => s.driftId))
     if (shaped.size === 0) return []
-    const stretches = new Map<string, { from: number; to: number }>()
-    for (const { driftId, lane: its, along, plant, crowded } of this.settled.all()) {
-      if (its !== lane || crowded || !shaped.has(driftId) || plant.spacingHabit === 'weaves') continue
+    return this.settled.all().flatMap(({ driftId, lane: its, along, plant, crowded }) => {
+      if (its !== lane || crowded || !shaped.has(driftId) || plant.spacingHabit === 'weaves') return []
       const half = (this.k * plant.spreadM) / 2
       const l = track.fromRun(along)
-      const there = stretches.get(driftId) ?? { from: l - half, to: l + half }
-      stretches.set(driftId, { from: Math.min(there.from, l - half), to: Math.max(there.to, l + half) })
-    }
-    return [...stretches.values()].map(({ from, to }) => ({
-      wanted: (from + to) / 2,
-      width: to - from,
-      weight: GIVES_NO_WAY,
-    }))
-  }
-
-  /** The stretches of a lane that things take up which do not grow: those that leave no row of it free. */
-  private takenByThings({ band, track }: Lane): Block[] {
-    const { frame } = this
-    return this.discs.flatMap(({ x, y, r }) => {
-      const { a, v } = frame.locate({ x, y })
-      if (!frame.closed && (a < frame.runFrom || a > frame.runTo)) return []
-      const depth = frame.depthAlong(a)
-      const [from, to] = [band.fromAt(a) * depth, band.toAt(a) * depth]
-      const covered = Math.min(to, v + r) - Math.max(from, v - r)
-      return covered > (to - from) * FILLS_LANE ? [{ wanted: track.fromRun(a), width: 2 * r, weight: GIVES_NO_WAY }] : []
+      return [{ from: l - half, to: l + half }]
     })
   }
 

@@ -64,7 +64,9 @@ export class PlaceMemory {
       trace &&
       trace.library === library &&
       trace.k === k &&
-      (['outline', 'form', 'laneShares', 'laneStations', 'existing', 'features'] as const).every((part) => trace.bed[part] === bed[part])
+      (['outline', 'form', 'laneShares', 'laneStations', 'existing', 'features'] as const).every(
+        (part) => trace.bed[part] === bed[part],
+      )
     this.then = holds ? trace : undefined
     this.standing = holds ? before.standing : null
     this.plants = new ByIdInOrder(holds ? before.plants : [], (p) => p.id)
@@ -101,8 +103,7 @@ export class PlaceMemory {
     make: () => ShapedDrift,
   ): ShapedDrift {
     const former = this.then?.shaped.get(drift)
-    const holds =
-      former && former.plant === plant && former.pinned === pinned && areEqual(former.beside, beside)
+    const holds = former && former.plant === plant && former.pinned === pinned && areEqual(former.beside, beside)
     const kept = holds ? former : { plant, pinned, beside, set: make() }
     this.shaped.set(drift, kept)
     return kept.set

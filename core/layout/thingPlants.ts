@@ -48,7 +48,12 @@ export function thingPlants(
   })
 }
 
-const asPlant = (f: Feature, lender: Plant, spreadM: number, [habit, density]: readonly [Habit, number]): Plant => ({
+const asPlant = (
+  f: Feature,
+  lender: Plant,
+  spreadM: number,
+  [habit, density]: readonly [Habit, number],
+): Plant => ({
   ...lender,
   id: `thing-${f.id}`,
   commonName: FEATURES[f.kind].name,

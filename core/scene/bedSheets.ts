@@ -1,6 +1,7 @@
 import {
   circlePaints,
   elevationBackPaints,
+  notePaints,
   planGroundPaints,
   plantingPaints,
   PRINT_PALETTE,
@@ -93,6 +94,7 @@ type Pictures = ReturnType<typeof picturesAt>
 const planPaints = ({ bed, frame }: Scene, { plan }: Pictures, perM: number): Paint[] => [
   ...planGroundPaints(plan, PRINT_PALETTE, frame.closed ? null : bed.wall, bed.form.kind === 'court', perM),
   ...plan.circles.flatMap((c) => circlePaints(c, perM)),
+  ...notePaints(plan.notes, PRINT_PALETTE.amber),
 ]
 
 function boxOfPlan(outlines: Pictures['plan']['outlines']): Box {

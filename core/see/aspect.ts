@@ -119,6 +119,12 @@ export function repeated(
   return placings.flatMap((to, part) =>
     part === 0
       ? plants
-      : plants.map((p) => ({ ...p, ...varied(p, part), id: `${p.id}@${part}`, seed: p.seed ^ (part * 0x9e37), ...placeIn(to, p) })),
+      : plants.map((p) => ({
+          ...p,
+          ...varied(p, part),
+          id: `${p.id}@${part}`,
+          seed: p.seed ^ (part * 0x9e37),
+          ...placeIn(to, p),
+        })),
   )
 }

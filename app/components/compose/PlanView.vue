@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { clamp } from '~~/core/geometry'
+import { circleAt, featureMarkPaints, notePaints } from '~~/core/draw'
+import { clamp, type Point } from '~~/core/geometry'
+import type { PlanHand } from '~/composables/planHand'
 import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
@@ -13,7 +15,11 @@ const { frame, aspect, lined } = useAspect()
 const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
-const shapeHand = useShapeHand(aspect, () => props.axis.pxPerM)
+const perM = () => props.axis.pxPerM
+const shapeHand = useShapeHand(aspect, perM)
+const lasso = useLassoHand(aspect, perM)
+const laneHand = useLaneHand(aspect, perM)
+const featureHand = useFeatureHand(aspect, planList)
 const painter = shallowRef<PlanPainter | null>(null)
 
 onMounted(() => {
@@ -37,8 +43,9 @@ watchPostEffect(() => {
     palette: palette.value,
     lit: new Set(compose.lit),
     chosen: chosenIds.value,
-    handles: shapeHand.handles.value,
-    outlines: shapeHand.outlines.value,
+    handles: [...shapeHand.handles.value, ...laneHand.handles.value],
+    outlines: lasso.line.value.length > 1 ? [lasso.line.value] : shapeHand.outlines.value,
+    above: above.value,
   })
 })
 
@@ -55,55 +62,118 @@ function inside(x: number, y: number) {
   return f.at(along, clamp(v, 0.02, Math.max(0.02, f.depthAlong(along) - 0.02)))
 }
 
+const NOTE_INK = '#8a3b2c'
+/** Pins of notes, and the outline of the thing that is chosen. */
+const above = computed(() => {
+  const list = planList.value
+  const ink = palette.value
+  if (!list || !ink) return []
+  const chosen = list.features.filter((f) => f.feature.id === compose.featureId)
+  return [...notePaints(list.notes, NOTE_INK), ...chosen.flatMap((f) => featureMarkPaints(f, ink.amber))]
+})
+
+function pinNote(to: Point) {
+  const { x, y } = inside(to.x, to.y)
+  const mm = (n: number) => Math.round(n * 1000) / 1000
+  const note = { id: newId(), x: mm(x), y: mm(y), text: 'A note' }
+  store.edit({ kind: 'setBed', change: { notes: [...(store.kept?.notes ?? []), note] } })
+  compose.tool = 'none'
+  compose.noteId = note.id
+  compose.panel = 'things'
+}
+
+/** Whether the hand is about to move something at a place, and chooses nothing. */
+const isHandy = (to: Point) =>
+  compose.tool !== 'none' ||
+  compose.drawing !== null ||
+  shapeHand.holds(to) ||
+  (compose.featureId !== null && featureHand.under(to)?.id === compose.featureId)
+
 /** A press chooses what lies under it. */
 function down(event: PointerEvent) {
   const to = painter.value?.toMetres(event.offsetX, event.offsetY)
-  if (to && (compose.drawing || shapeHand.holds(to))) return
-  const at = painter.value?.hit(event.offsetX, event.offsetY)?.body.at
-  if (!at || at.standing) return compose.choose(null)
+  if (!to) return
+  if (compose.tool === 'note') return pinNote(to)
+  if (!isHandy(to)) chooseAt(to, event.shiftKey)
+}
+function chooseAt(to: Point, isMore: boolean) {
+  const at = planList.value ? circleAt(planList.value, to.x, to.y)?.body.at : undefined
+  if (!at || at.standing) {
+    const feature = featureHand.under(to)
+    return feature ? compose.chooseFeature(feature.id) : compose.choose(null)
+  }
+  if (isMore) return compose.alsoChoose(at.driftId)
   // A plant of a repeated part follows the one that is planned.
   compose.choose(at.driftId, at.id.includes('@') ? null : at.id)
 }
 
-let held: { driftId: string; index: number; dx: number; dy: number } | null = null
-const holdAt = ({ x, y }: HandAt) => {
-  const at = painter.value!.toMetres(x, y)
-  return inside(at.x + held!.dx, at.y + held!.dy)
+/** Moving one plant, which pins it. */
+function usePlantHand(): PlanHand {
+  let held: { driftId: string; index: number; dx: number; dy: number } | null = null
+  const put = (at: Point, how: 'edit' | 'preview') => {
+    const to = inside(at.x + held!.dx, at.y + held!.dy)
+    pin(held!.driftId, held!.index, to.x, to.y, how)
+  }
+  return {
+    begin(at) {
+      const circle = planList.value && circleAt(planList.value, at.x, at.y)
+      const plant = circle?.body.at
+      if (!circle || !plant || plant.standing || plant.id.includes('@')) return false
+      held = { driftId: plant.driftId, index: plant.index, dx: circle.x - at.x, dy: circle.y - at.y }
+      return true
+    },
+    move: (at) => put(at, 'preview'),
+    end: (at) => put(at, 'edit'),
+    letGo: () => store.preview(null),
+  }
 }
+
+const hands: readonly PlanHand[] = [lasso, laneHand, shapeHand, featureHand, usePlantHand()]
+let hand: PlanHand | null = null
+const placeOf = ({ x, y }: HandAt) => painter.value!.toMetres(x, y)
 useDrag(holder, {
-  begin: ({ x, y }) => {
-    if (shapeHand.begin(painter.value!.toMetres(x, y))) return true
-    const circle = painter.value?.hit(x, y)
-    const plant = circle?.body.at
-    if (!circle || !plant || plant.standing || plant.id.includes('@')) return false
-    const from = painter.value!.toMetres(x, y)
-    held = { driftId: plant.driftId, index: plant.index, dx: circle.x - from.x, dy: circle.y - from.y }
-    return true
+  begin: (at) => {
+    hand = compose.tool === 'note' ? null : (hands.find((h) => h.begin(placeOf(at))) ?? null)
+    return hand !== null
   },
-  move: (at) => {
-    if (shapeHand.isHolding.value) return shapeHand.move(painter.value!.toMetres(at.x, at.y))
-    const to = holdAt(at)
-    pin(held!.driftId, held!.index, to.x, to.y, 'preview')
-  },
-  end: (at) => {
-    if (shapeHand.isHolding.value) return shapeHand.end(painter.value!.toMetres(at.x, at.y))
-    const to = holdAt(at)
-    pin(held!.driftId, held!.index, to.x, to.y)
-  },
+  move: (at) => hand?.move(placeOf(at)),
+  end: (at) => hand?.end(placeOf(at)),
   cancel: () => {
-    shapeHand.letGo()
+    hand?.letGo()
     compose.draw(null)
   },
 })
 
 const KEYS =
   'Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, ' +
-  'U lets it go, Delete takes that one plant out. All plants are in the list too.'
+  'U lets it go, Delete takes that one plant out. L takes the lasso, N pins a note. All plants are in the list too.'
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
+}
+/** Without a pointer a note is pinned where the chosen plant stands, or in the middle. */
+function noteByKey() {
+  const plant = plants.value.find((p) => p.id === compose.plantId)
+  const f = frame.value!
+  const middle = f.at((f.runFrom + f.runTo) / 2, f.depthAlong((f.runFrom + f.runTo) / 2) / 2)
+  pinNote(aspect.value!.turn(plant ?? middle))
+}
+function featureKey(event: KeyboardEvent) {
+  const step = STEPS[event.key]
+  const features = store.kept?.features ?? []
+  const isGone = event.key === 'Delete' || event.key === 'Backspace'
+  if (!step && !isGone) return
+  event.preventDefault()
+  const by = event.shiftKey ? 0.25 : 0.05
+  const mm = (n: number) => Math.round(n * 1000) / 1000
+  const moved = features.map((f) =>
+    f.id === compose.featureId && step ? { ...f, x: mm(f.x + step[0] * by), y: mm(f.y + step[1] * by) } : f,
+  )
+  const left = features.filter((f) => f.id !== compose.featureId)
+  store.edit({ kind: 'setBed', change: { features: isGone ? left : moved } })
+  if (isGone) compose.chooseFeature(null)
 }
 /** All plants from left to right, and the keys that go from one to the next. */
 const plants = computed(() => [...(scene.value?.placement.plants ?? [])].sort((a, b) => a.x - b.x || a.y - b.y))
@@ -115,6 +185,9 @@ function chooseNext(by: number) {
   if (next) compose.choose(next.driftId, next.id)
 }
 function key(event: KeyboardEvent) {
+  if (event.key === 'l') return compose.take('lasso')
+  if (event.key === 'n') return noteByKey()
+  if (compose.featureId) return featureKey(event)
   const along = ALONG[event.key]
   if (along) return chooseNext(along)
   const chosen = plants.value.find((p) => p.id === compose.plantId)
@@ -139,6 +212,7 @@ function key(event: KeyboardEvent) {
   <div
     ref="holder"
     class="canvas"
+    :class="{ tool: compose.tool !== 'none' }"
     :style="{ height: `${height}px` }"
     tabindex="0"
     role="application"
@@ -155,6 +229,10 @@ function key(event: KeyboardEvent) {
   overflow: hidden;
   touch-action: none;
   cursor: grab;
+}
+
+.tool {
+  cursor: crosshair;
 }
 .canvas:focus-visible {
   outline-offset: -2px;

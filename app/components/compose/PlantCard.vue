@@ -13,7 +13,7 @@ const wrong = computed(() =>
     ? misfits(plant.value, placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site)
     : [],
 )
-const more = ref<'none' | 'swap' | 'partners'>('none')
+const more = ref<'none' | 'swap' | 'partners' | 'arrange'>('none')
 watch(
   () => drift.value?.id,
   () => {
@@ -22,13 +22,26 @@ watch(
 )
 const pins = computed(() => placed.value.filter((p) => p.pinned))
 const shows = computed(() => (plant.value ? showsWords(plant.value, compose.moment.month, climate.value) : ''))
+const { orders, letGo } = useMany()
+const order = computed(() =>
+  orders.value.length > 0
+    ? `Kept in ${orders.value.length === 1 ? 'an order' : `${orders.value.length} orders`}.`
+    : '',
+)
+/** One key lets the orders of a drift go. */
+useEventListener('keydown', (event: KeyboardEvent) => {
+  const isTyping = event.target instanceof HTMLElement && event.target.closest('input, textarea, [role="combobox"]')
+  const isPlain = event.key === 'g' && !event.ctrlKey && !event.metaKey
+  if (isPlain && !isTyping && orders.value.length > 0) letGo()
+})
 function changeCount(by: number) {
   if (drift.value) change(drift.value.id, { count: drift.value.count + by })
 }
 </script>
 
 <template>
-  <section v-if="drift && plant" class="card" aria-label="Plant card" data-testid="plant-card">
+  <ComposeManyCard v-if="compose.many.length > 1" />
+  <section v-else-if="drift && plant" class="card" aria-label="Plant card" data-testid="plant-card">
     <button class="close" aria-label="Close the plant card" @click="compose.choose(null)">
       <UIcon name="i-lucide-x" />
     </button>
@@ -99,6 +112,11 @@ function changeCount(by: number) {
       />
     </div>
     <ComposeShapeFields :drift="drift" :plant="plant" />
+    <ComposeMixFields :drift="drift" />
+    <p v-if="order" class="pins">
+      {{ order }}
+      <button class="link" @click="letGo">Let go (G)</button>
+    </p>
     <p v-if="pins.length > 0" class="pins">
       {{ pins.length }} pinned by hand.
       <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">
@@ -126,9 +144,20 @@ function changeCount(by: number) {
       >
         Partners
       </UButton>
+      <UButton
+        size="xs"
+        color="neutral"
+        :variant="more === 'arrange' ? 'soft' : 'outline'"
+        icon="i-lucide-layout-grid"
+        :aria-pressed="more === 'arrange'"
+        @click="more = more === 'arrange' ? 'none' : 'arrange'"
+      >
+        Arrange
+      </UButton>
     </div>
     <ComposeSwapPanel v-if="more === 'swap'" :plant="plant" :drift-id="drift.id" />
     <ComposePartnerPanel v-else-if="more === 'partners'" :seed="plant" class="inner" />
+    <ComposeDriftActions v-else-if="more === 'arrange'" :drift="drift" />
   </section>
 </template>
 

@@ -10,7 +10,15 @@ const { scene } = useScene()
 const { change, remove } = useChosen()
 const element = useTemplateRef<HTMLButtonElement>('element')
 
-const chosen = computed(() => compose.driftId === props.block.drift.id)
+const chosen = computed(
+  () => compose.driftId === props.block.drift.id || compose.many.includes(props.block.drift.id),
+)
+const isPeg = computed(() => props.block.drift.shape?.kind === 'exact')
+const choose = (event: MouseEvent | KeyboardEvent) => {
+  const { id } = props.block.drift
+  if (event.shiftKey) compose.alsoChoose(id)
+  else compose.choose(id)
+}
 const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
 const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 46)
@@ -114,7 +122,7 @@ function key(event: KeyboardEvent) {
   const act = acts[event.key]
   if (!act || event.ctrlKey || event.metaKey) return
   event.preventDefault()
-  compose.choose(id)
+  if (!compose.many.includes(id)) compose.choose(id)
   act()
   void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
 }
@@ -130,7 +138,7 @@ const showsPortrait = computed(
   <button
     ref="element"
     class="block"
-    :class="{ chosen, lit, weaves: block.slim }"
+    :class="{ chosen, lit, weaves: block.slim, peg: isPeg }"
     :style="{
       left: `${block.left}px`,
       width: `${widthPx}px`,
@@ -143,7 +151,7 @@ const showsPortrait = computed(
     :aria-pressed="chosen"
     :data-in-lane="block.drift.lane"
     :data-drift="block.isFirst ? block.drift.id : undefined"
-    @click="compose.choose(block.drift.id)"
+    @click="choose"
     @keydown="key"
   >
     <template v-if="!block.slim">
@@ -164,6 +172,9 @@ const showsPortrait = computed(
         <small v-if="block.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.count }}</small>
       </span>
     </template>
+    <span v-if="block.shares.length > 1" class="shares" aria-hidden="true">
+      <i v-for="s in block.shares" :key="s.plantId" :style="{ flex: s.share, background: s.colour }" />
+    </span>
     <span class="grip" aria-hidden="true" />
   </button>
 </template>
@@ -230,6 +241,17 @@ const showsPortrait = computed(
   border-radius: 4px;
   background: var(--leaf);
   z-index: 1;
+}
+.shares {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  height: 5px;
+  display: flex;
+}
+.peg {
+  border-radius: 50% 50% 4px 4px;
 }
 .grip {
   position: absolute;

@@ -29,6 +29,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
       </span>
       <div class="strip" :style="{ left: `${axis.score.leftPx}px`, width: `${axis.score.lengthPx}px` }" />
     </div>
+    <ComposeOrderMarks :blocks="blocks" :axis="axis" :lane-height="laneHeight" />
     <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->
     <ComposeScoreBlock
       v-for="block in blocks"
@@ -43,6 +44,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 <style scoped>
 .score {
   position: relative;
+  overflow: hidden;
 }
 .lane {
   position: relative;
@@ -56,6 +58,20 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
   color: var(--ink);
   line-height: 1.15;
   width: 50px;
+}
+/* Blocks that are scrolled away pass beneath the names. */
+.lane::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 0;
+  bottom: 0;
+  width: 62px;
+  background: var(--paper);
+  z-index: 3;
+}
+.name {
+  z-index: 4;
 }
 .name small {
   display: block;

@@ -47,7 +47,9 @@ const isShape = (value: string): value is ShapeKind => (SHAPE_KINDS as readonly 
 function choose(value: string) {
   const { drift } = props
   if (isPattern(value)) return change(drift.id, { pattern: value, shape: null })
-  if (isShape(value) && scene.value) change(drift.id, { shape: firstShape(scene.value, drift, props.plant, value) })
+  if (!isShape(value) || !scene.value) return
+  const first = firstShape(scene.value, drift, props.plant, value)
+  change(drift.id, value === 'exact' ? { shape: first, count: 1 } : { shape: first })
 }
 
 const set = (part: Partial<Shape>) => {
@@ -80,11 +82,15 @@ const edges = [
   { value: 'front', label: 'front edge' },
   { value: 'back', label: 'back edge' },
 ]
+const isDrawn = computed(() => ['outline', 'ribbon', 'hedge'].includes(shape.value?.kind ?? ''))
 const isDrawing = computed(() => compose.drawing === props.drift.id)
 const drawWords = computed(() => (isDrawing.value ? 'Draw it in the plan …' : 'Draw it by hand'))
 const fits = computed(() => placed.value?.fits ?? 0)
-const fitWords = computed(() => `${fits.value} fit at ${formatLength(spacingM.value, units.value)}`)
-const canFill = computed(() => shape.value?.kind !== 'grid' && fits.value > 0 && fits.value !== props.drift.count)
+const apartM = computed(() => (shape.value?.kind === 'hedge' ? shape.value.stepM : spacingM.value))
+const fitWords = computed(() => `${fits.value} fit at ${formatLength(apartM.value, units.value)}`)
+const canFill = computed(
+  () => shape.value?.kind !== 'grid' && fits.value > 0 && fits.value !== props.drift.count && fits.value <= 500,
+)
 function toggleDrawing() {
   compose.draw(isDrawing.value ? null : props.drift.id)
 }
@@ -202,8 +208,9 @@ function toggleDrawing() {
           @update:model-value="(turnDeg) => set({ turnDeg })"
         />
       </template>
+      <ComposeShapeMore v-else :drift="drift" :shape="shape" :plant="plant" @set="set" />
       <UButton
-        v-if="shape.kind === 'outline' || shape.kind === 'ribbon'"
+        v-if="isDrawn"
         size="xs"
         color="neutral"
         :variant="isDrawing ? 'soft' : 'outline'"

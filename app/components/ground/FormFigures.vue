@@ -155,49 +155,7 @@ const moveStation = (i: number, x: number, y: number) =>
         </div>
       </details>
     </div>
-    <div v-else-if="form.kind === 'court'" class="grid">
-      <LengthInput
-        label="Court, wide"
-        :model-value="form.widthM"
-        :units="units"
-        :min="2"
-        :max="60"
-        @update:model-value="(widthM) => put({ widthM })"
-      />
-      <LengthInput
-        label="Court, deep"
-        :model-value="form.depthM"
-        :units="units"
-        :min="2"
-        :max="60"
-        @update:model-value="(depthM) => put({ depthM })"
-      />
-      <LengthInput
-        label="Paths, wide"
-        :model-value="form.pathM"
-        :units="units"
-        :min="0.3"
-        :max="6"
-        @update:model-value="(pathM) => put({ pathM })"
-      />
-      <div class="wide row">
-        <span class="label">The other quarters are</span>
-        <USelect
-          :model-value="form.repeat"
-          :items="[
-            { label: 'mirrored across the paths', value: 'mirrored' },
-            { label: 'turned about the middle', value: 'turned' },
-          ]"
-          size="sm"
-          aria-label="The other quarters are"
-          @update:model-value="(repeat) => put({ repeat })"
-        />
-      </div>
-      <p class="hint wide">
-        One quarter is planned, at the far left as seen; the others follow it. The edge lane is for a clipped
-        edging.
-      </p>
-    </div>
+    <GroundCourtFigures v-else-if="form.kind === 'court'" :form="form" :units="units" @change="put" />
     <div v-else-if="form.kind === 'container'" class="grid">
       <LengthInput
         label="Pot, across"

@@ -134,7 +134,12 @@ export class ShapeSetter {
     const { spots, fits } =
       shape.kind === 'scatter'
         ? scatterSpots(shape, at, { count: numbers.length, d, frame, isFree })
-        : beneathSpots(shape.kind === 'beneath' ? shape.about : null, { count: numbers.length, d, standing, isFree })
+        : beneathSpots(shape.kind === 'beneath' ? shape.about : null, {
+            count: numbers.length,
+            d,
+            standing,
+            isFree,
+          })
     const middle = shape.kind === 'scatter' ? at.middle : middleOf(spots, at.middle)
     const meants = this.meants(drift, plant, numbers, spots, middle)
     return { meants, shape: { driftId: drift.id, outline: at.outline, middle, fits } }

@@ -5,7 +5,7 @@ import { lerp, type Point } from '../../geometry'
 /** An edge turns by more than this at a corner, degrees. */
 const CORNER_DEG = 35
 
-/** A bed's corners, the middles of its sides, its middle, or places along its diagonals `d` apart; metres in plan, so far in from the edge. */
+/** A bed's corners, the middles of its sides, its middle, or places along its diagonals `d` apart, so far in from the edge; plan metres. */
 export function namedSpots({ where, inM }: Extract<Shape, { kind: 'spots' }>, frame: BedFrame, d: number): Point[] {
   const corners = cornersOf(frame.outline)
   const middle = middleOf(frame)

@@ -33,6 +33,9 @@ describe('handles of a shape', () => {
             const change = dragHandle(own, handle.id, to, frame)!
             const after = shapeHandles({ ...own, ...change }, frame).find((h) => h.id === handle.id)!
             if (kind === 'edge') expect(change.shape).toMatchObject({ kind: 'edge' })
+            // A box keeps its sides along the bed: an end comes as far along as it was drawn.
+            else if (kind === 'scatter' && handle.id !== 'middle')
+              expect(change.shape).toMatchObject({ kind: 'scatter' })
             // An end of a lens comes to where it was drawn, and its side as far out; both to the millimetre.
             else if (handle.id === 'middle' || handle.id === 'end' || handle.id.startsWith('p'))
               expect(Math.hypot(after.x - to.x, after.y - to.y)).toBeLessThan(0.02)

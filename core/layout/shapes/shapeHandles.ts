@@ -18,7 +18,8 @@ export function shapeHandles(drift: Drift, frame: BedFrame, ringAt: Point | null
   if (!shape) return []
   const { middle, toPlan } = shapeAt(drift, shape, frame, ringAt ?? undefined)
   const own = localHandles(shape).map(({ id, x, y }) => ({ id, ...toPlan({ x, y }) }))
-  const isHeld = shape.kind === 'ring' && shape.about !== null
+  const isHeld = (shape.kind === 'ring' || shape.kind === 'climb') && shape.about !== null
+  if (shape.kind === 'beneath' || shape.kind === 'spots') return []
   return isHeld ? own : [{ id: 'middle', ...middle }, ...own]
 }
 
@@ -32,7 +33,13 @@ function localHandles(shape: Shape): ShapeHandle[] {
     case 'outline':
       return shape.points.map((p, i) => ({ id: `p${i}`, ...p }))
     case 'ribbon':
+    case 'hedge':
       return shape.line.map((p, i) => ({ id: `p${i}`, ...p }))
+    case 'scatter':
+      return [
+        { id: 'end', x: shape.lengthM / 2, y: 0 },
+        { id: 'side', x: 0, y: shape.widthM / 2 },
+      ]
     case 'ring':
       return shape.radiusM > 0 ? [{ id: 'rim', x: shape.radiusM, y: 0 }] : []
     default:
@@ -81,7 +88,11 @@ function handleTo(shape: Shape, id: string, { x, y }: Point): Shape | null {
     case 'outline':
       return { ...shape, points: moved(shape.points) }
     case 'ribbon':
+    case 'hedge':
       return { ...shape, line: moved(shape.line) }
+    case 'scatter':
+      if (id === 'side') return { ...shape, widthM: rounded(Math.max(LEAST_M, 2 * Math.abs(y))) }
+      return { ...shape, lengthM: rounded(Math.max(LEAST_M, 2 * Math.abs(x))) }
     case 'ring':
       return { ...shape, radiusM: rounded(Math.max(LEAST_M, Math.hypot(x, y))) }
     default:
@@ -106,7 +117,7 @@ const MOST_POINTS = 60
 export function drawnShape(
   drift: Drift,
   line: readonly Point[],
-  kind: 'outline' | 'ribbon',
+  kind: 'outline' | 'ribbon' | 'hedge',
   widthM: number,
   frame: BedFrame,
 ): Change | null {
@@ -116,7 +127,7 @@ export function drawnShape(
   const depth = Math.max(...ys) - Math.min(...ys)
   if (line.length < 3 || Math.max(width, depth) < LEAST_M) return null
   const middle = { x: (Math.max(...xs) + Math.min(...xs)) / 2, y: (Math.max(...ys) + Math.min(...ys)) / 2 }
-  const empty: Shape = kind === 'outline' ? { kind, out: 0, points: [] } : { kind, out: 0, line: [], widthM }
+  const empty = emptyShape(drift, kind, widthM)
   const { at, shape } = middleTo(drift, empty, middle, frame)
   const placed = shapeAt({ ...drift, at }, shape, frame)
   const local = simplified(line).map((p) => {
@@ -124,7 +135,14 @@ export function drawnShape(
     return { x: rounded(x), y: rounded(y) }
   })
   if (shape.kind === 'outline') return local.length < 3 ? null : { at, shape: { ...shape, points: local } }
-  return shape.kind === 'ribbon' ? { at, shape: { ...shape, line: local } } : null
+  return 'line' in shape && local.length > 1 ? { at, shape: { ...shape, line: local } } : null
+}
+
+/** The shape that is drawn, with nothing of its line yet; a hedge keeps its figures. */
+function emptyShape({ shape }: Drift, kind: 'outline' | 'ribbon' | 'hedge', widthM: number): Shape {
+  if (kind === 'outline') return { kind, out: 0, points: [] }
+  if (kind === 'hedge' && shape?.kind === 'hedge') return { ...shape, out: 0, line: [], closed: false }
+  return { kind: 'ribbon', out: 0, line: [], widthM }
 }
 
 /** Points of a hand's line that matter, to a few centimetres; coarser when they are still too many. */

@@ -114,7 +114,7 @@ function placesIn(
     case 'hedge':
       return allowed(alongHedge(shape, at, shape.stepM * share))
     case 'spots':
-      return allowed(namedSpots(shape, ground.frame, d))
+      return allowed(fromOwnSide(namedSpots(shape, ground.frame, d), at, ground.frame))
     case 'exact':
       return [at.middle]
     default:
@@ -211,6 +211,13 @@ export function ringSpots(
     return { x: middle.x + radiusM * Math.cos(turn), y: middle.y + radiusM * Math.sin(turn) }
   })
   return { spots, fits }
+}
+
+/** From the side of the bed that the shape's own place lies on, so that it mirrors. */
+function fromOwnSide(spots: readonly Point[], { middle }: ShapeAt, { firstX, lastX }: BedFrame): Point[] {
+  const side = middle.x <= (firstX + lastX) / 2 ? 1 : -1
+  const near = (a: number, b: number) => Math.round(a / EPSILON_M) - Math.round(b / EPSILON_M)
+  return [...spots].sort((a, b) => near(a.x, b.x) * side || near(a.y, b.y))
 }
 
 /** In plan, those nearest the middle first; of equals the left ones, in the right half of a bed the right ones: it mirrors. */

@@ -2,12 +2,18 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   bedFrame,
+  featureDiscs,
+  mirroredShape,
+  newFeature,
   oval,
   rectangle,
   schoolOf,
+  SPOTS_AT,
   startShape,
+  THIN_TO,
   type Bed,
   type BedForm,
+  type BedFrame,
   type Drift,
   type Shape,
 } from '../../bed'
@@ -51,6 +57,40 @@ const shapes: fc.Arbitrary<Shape> = fc.oneof(
     stepM: share.map((u) => 0.3 + u),
     turnDeg: share.map((u) => 90 * u - 45),
   }),
+  fc.record({
+    kind: fc.constant('hedge' as const),
+    out: share,
+    line: fc.tuple(share, share).map(([u, v]) => [
+      { x: -1 - u, y: -0.3 * v },
+      { x: 0, y: 0.3 * v },
+      { x: 1 + u, y: -0.2 * v },
+    ]),
+    closed: fc.boolean(),
+    stepM: share.map((u) => 0.15 + 0.4 * u),
+    heightM: share.map((u) => 0.2 + 0.4 * u),
+    widthM: share.map((u) => 0.15 + 0.3 * u),
+  }),
+  fc.record({
+    kind: fc.constant('scatter' as const),
+    out: share,
+    lengthM: share.map((u) => 1 + 4 * u),
+    widthM: share.map((u) => 0.6 + 2 * u),
+    perM2: share.map((u) => 0.5 + 4 * u),
+    thinTo: fc.constantFrom(...THIN_TO),
+  }),
+  fc.record({
+    kind: fc.constant('spots' as const),
+    out: share,
+    where: fc.constantFrom(...SPOTS_AT),
+    inM: share.map((u) => 0.2 + 0.5 * u),
+  }),
+  fc.record({ kind: fc.constant('exact' as const), out: share }),
+  fc.record({ kind: fc.constant('beneath' as const), out: share, about: fc.constant('o') }),
+  fc.record({
+    kind: fc.constant('climb' as const),
+    out: share,
+    about: fc.constantFrom(null, { on: 'plant' as const, driftId: 'o', index: 0 }),
+  }),
 )
 const forms: readonly BedForm[] = [
   { kind: 'foundation' },
@@ -60,6 +100,9 @@ const forms: readonly BedForm[] = [
   { kind: 'island', edge: oval(8, 5), rimM: 0, centre: 'none', centreHeightM: 1, showFromM: 0.5 },
   { kind: 'ring', edge: oval(8, 8), rimM: 1.5, insideHeightM: 2 },
   { kind: 'court', widthM: 10, depthM: 10, pathM: 1, repeat: 'mirrored' },
+  { kind: 'court', widthM: 10, depthM: 10, pathM: 1, repeat: 'turned', plan: 'round', segments: 6, centreM: 1 },
+  { kind: 'court', widthM: 11, depthM: 11, pathM: 0.8, repeat: 'mirrored', segments: 8 },
+  { kind: 'court', widthM: 12, depthM: 9, pathM: 1, repeat: 'mirrored', plan: 'oval' },
   { kind: 'container', diameterM: 2, heightM: 0.5, pots: 2, apartM: 1 },
 ]
 const bedOf = (form: BedForm, drifts: readonly Drift[]): Bed =>
@@ -74,6 +117,17 @@ const shaped = (id: string, shape: Shape, at: number, count: number, plantId = C
   shape,
 })
 
+/** A bed with a stone in it, and lanes that differ along it. */
+function withThings(bed: Bed, frame: BedFrame): Pick<Bed, 'features' | 'laneStations'> {
+  const a = frame.runFrom + (frame.runTo - frame.runFrom) * 0.4
+  const boulder = newFeature('boulder', 'stone', frame.at(a, frame.depthAlong(a) * 0.6))
+  const laneStations = [
+    { atM: 0, shares: bed.laneShares },
+    { atM: frame.frontLength / 2, shares: bed.laneShares.map((_, i) => (i === 0 ? 0.7 : 0.3 / 2)) },
+  ]
+  return { features: [{ ...boulder, lengthM: 0.5, widthM: 0.4 }], laneStations }
+}
+
 describe('drifts of every shape, in beds of every kind', () => {
   it('stand inside the bed and their shape, no two nearer than the least spacing, the same each time', () => {
     fc.assert(
@@ -85,7 +139,8 @@ describe('drifts of every shape, in beds of every kind', () => {
         (form, shape, u, count) => {
           const others = [drift('o', 'alchemilla-mollis', 1, u * 6, 3)]
           const frame = bedFrame(bedOf(form, []))
-          const bed = bedOf(form, [...others, shaped('s', shape, u * frame.frontLength, count)])
+          const plain = bedOf(form, [...others, shaped('s', shape, u * frame.frontLength, count)])
+          const bed = u < 0.3 ? { ...plain, ...withThings(plain, frame) } : plain
           const placement = place(bed, library, frame)
           expect(place(bed, library, frame)).toEqual(placement)
           const its = placement.plants.filter((p) => p.driftId === 's')
@@ -100,6 +155,8 @@ describe('drifts of every shape, in beds of every kind', () => {
               expect(Math.hypot(p.x - q.x, p.y - q.y)).toBeGreaterThan(least - 1e-3)
             }
           })
+          for (const disc of bed.features.flatMap(featureDiscs))
+            for (const p of room) expect(distance(disc, p)).toBeGreaterThan(p.pinned ? -1 : disc.r - 1e-3)
           const { outline } = placement.shapes.find((s) => s.driftId === 's')!
           const bounded = shape.kind === 'lens' || shape.kind === 'outline'
           if (outline && bounded)
@@ -209,13 +266,7 @@ describe('drifts of every shape, in beds of every kind', () => {
   })
 
   it('a mirrored shape has the mirrored places', () => {
-    const mirror = (p: Point) => ({ x: -p.x, y: p.y })
-    const mirrored = (shape: Shape): Shape => {
-      if (shape.kind === 'lens') return { ...shape, slantDeg: -shape.slantDeg }
-      if (shape.kind === 'grid') return { ...shape, turnDeg: -shape.turnDeg }
-      if (shape.kind === 'outline') return { ...shape, points: shape.points.map(mirror) }
-      return shape.kind === 'ribbon' ? { ...shape, line: shape.line.map(mirror).reverse() } : shape
-    }
+    const mirrored = (shape: Shape) => mirroredShape(shape, (id) => id)
     fc.assert(
       fc.property(shapes, share, fc.integer({ min: 1, max: 11 }), (shape, u, count) => {
         const at = Math.round((1 + 4.5 * u) * 100) / 100

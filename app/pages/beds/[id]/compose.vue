@@ -12,6 +12,16 @@ const lanes = computed(() => store.bed?.laneShares.length ?? 3)
 const scorePx = computed(() => CAPTION_PX + lanes.value * (LANE_PX + 3) + 6)
 const rest = computed(() => Math.max(240, height.value - scorePx.value - (lined.value ? 2 : 1) * CAPTION_PX - 2))
 const { lined } = useAspect()
+const { zoom, along, nearer, farther } = useAlong()
+/** Sideways along the bed, with Ctrl nearer and farther. */
+function wheel(event: WheelEvent) {
+  if (event.ctrlKey) {
+    event.preventDefault()
+    return event.deltaY < 0 ? nearer() : farther()
+  }
+  const sideways = event.shiftKey ? event.deltaY : event.deltaX
+  if (sideways !== 0 && zoom.value > 1) along(sideways / 2000)
+}
 const { axis, planAxis, planPx, elevationPx, planTopPx } = useAxis({ width, restPx: rest })
 watchEffect(() => setDropAxis(axis.value))
 
@@ -20,14 +30,20 @@ const when = computed(
   () =>
     `${MONTH_NAMES[compose.moment.month - 1]}, ` + `${YEARS[compose.moment.year] ?? `year ${compose.moment.year}`}`,
 )
+const thingCount = computed(() => {
+  const { features = [], orders = [], notes = [] } = store.bed ?? {}
+  return features.length + orders.length + notes.length
+})
 const tabs = computed(() => [
   { id: 'look' as const, label: 'Second look', count: findings.value.length },
   { id: 'shortlist' as const, label: 'Shortlist', count: store.bed?.shortlist.length ?? 0 },
   { id: 'list' as const, label: 'List', count: store.bed?.drifts.length ?? 0 },
+  { id: 'things' as const, label: 'Things', count: thingCount.value || undefined },
 ])
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key === 'Escape') {
     compose.choose(null)
+    compose.tool = 'none'
     store.preview(null)
   }
 })
@@ -36,7 +52,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <div class="compose">
     <div class="left">
-      <div ref="stage" class="stage" :class="{ beside: !lined }">
+      <div ref="stage" class="stage" :class="{ beside: !lined, near: zoom > 1 }" @wheel="wheel">
         <section class="front">
           <ComposeLookFrom :when="when" />
           <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
@@ -51,6 +67,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                   : 'once round the bed, beginning at the left; drag a block along or between lanes'
               }}
             </small>
+            <ComposeScoreZoom :axis="axis" />
           </h2>
           <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
         </section>
@@ -64,6 +81,17 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                   : 'drag a plant to pin it'
               }}
             </small>
+            <UButton
+              size="xs"
+              color="neutral"
+              :variant="compose.tool === 'lasso' ? 'soft' : 'ghost'"
+              icon="i-lucide-lasso"
+              :aria-pressed="compose.tool === 'lasso'"
+              class="tool"
+              @click="compose.take('lasso')"
+            >
+              {{ compose.tool === 'lasso' ? 'Draw round them …' : 'Lasso' }}
+            </UButton>
           </h2>
           <ClientOnly><ComposePlanView :axis="planAxis" :height="planPx" :top-px="planTopPx" /></ClientOnly>
         </section>
@@ -76,7 +104,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <div class="scroll">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
         <ComposeShortlistPanel v-else-if="compose.panel === 'shortlist'" />
-        <ComposeDriftList v-else />
+        <ComposeDriftList v-else-if="compose.panel === 'list'" />
+        <ComposeThingsPanel v-else />
       </div>
     </aside>
   </div>
@@ -99,6 +128,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   overflow: hidden;
   background: var(--paper);
 }
+.near {
+  overflow-y: auto;
+}
 .caption {
   height: 23px;
   line-height: 23px;
@@ -107,8 +139,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   font-weight: 600;
   white-space: nowrap;
   overflow: hidden;
+  display: flex;
+  align-items: center;
+}
+.tool {
+  margin-left: auto;
+  margin-right: 12px;
+  font-family: var(--font-sans);
+  height: 20px;
 }
 .caption small {
+  overflow: hidden;
+  text-overflow: ellipsis;
   font-family: var(--font-sans);
   font-weight: 400;
   font-size: 12px;
@@ -138,13 +180,20 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   border-top: 1px solid var(--line);
 }
 .side {
-  width: 300px;
+  width: 312px;
   flex: none;
   border-left: 1px solid var(--line);
   background: var(--card);
   display: flex;
   flex-direction: column;
   min-height: 0;
+}
+.side :deep(.tab) {
+  padding-inline: 7px;
+  font-size: 13.5px;
+}
+.side :deep([role='tablist']) {
+  padding-left: 7px;
 }
 .scroll {
   flex: 1;

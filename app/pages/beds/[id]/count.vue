@@ -121,6 +121,7 @@ async function exportCsv() {
           <b>{{ money(row.original.total) }}</b>
         </template>
       </UTable>
+      <CountMaterials />
       <footer>
         <span>Total</span>
         <b data-testid="total">{{ money(plantSchedule?.total ?? 0) }}</b>

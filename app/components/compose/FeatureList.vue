@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { FEATURE_KINDS, FEATURES, newFeature, type Feature, type FeatureKind } from '~~/core/bed'
+
+/** Things of the bed that do not grow: added here or moved in the plan, with their figures. */
+const store = useBedStore()
+const compose = useComposeStore()
+const { frame } = useAspect()
+const units = computed(() => store.garden?.value.units ?? 'metric')
+const features = computed(() => store.bed?.features ?? [])
+const items = FEATURE_KINDS.map((value) => ({ label: FEATURES[value].name, value }))
+const kind = ref<FeatureKind>('boulder')
+const root = useTemplateRef<HTMLElement>('root')
+
+const save = (list: readonly Feature[]) => store.edit({ kind: 'setBed', change: { features: list } })
+
+/** A new thing stands by the chosen plant, otherwise in the middle of the bed. */
+function add() {
+  const f = frame.value
+  if (!f || !store.bed) return
+  const a = (f.runFrom + f.runTo) / 2
+  const depth = f.depthAlong(a)
+  const against = kind.value === 'trellis' || kind.value === 'wires'
+  const { x, y } = f.at(a, against ? 0.05 : depth / 2)
+  const made = newFeature(kind.value, newId(), { x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 })
+  save([...store.bed.features, made])
+  compose.chooseFeature(made.id)
+  void nextTick(() => root.value?.querySelector<HTMLElement>(`[data-thing="${made.id}"] input`)?.focus())
+}
+function change(id: string, part: Partial<Feature>) {
+  save(features.value.map((f) => (f.id === id ? { ...f, ...part } : f)))
+}
+function remove(id: string) {
+  save(features.value.filter((f) => f.id !== id))
+  if (compose.featureId === id) compose.chooseFeature(null)
+}
+const toggle = (id: string) => compose.chooseFeature(compose.featureId === id ? null : id)
+const heightLabel = (f: Feature) => (FEATURES[f.kind].lies ? 'Laid, deep' : 'High')
+const runs = (f: Feature) => FEATURES[f.kind].runs
+/** A straight run becomes a bend of four points that can be typed; a bend straight again. */
+function bend(f: Feature) {
+  const line = [-0.5, -0.17, 0.17, 0.5].map((u, i) => ({ x: mm(u * f.lengthM), y: i % 2 === 0 ? -0.15 : 0.15 }))
+  change(f.id, { line: f.line.length > 0 ? [] : line })
+}
+const mm = (n: number) => Math.round(n * 1000) / 1000
+const movePoint = (f: Feature, i: number, part: { x?: number; y?: number }) =>
+  change(f.id, { line: f.line.map((p, k) => (k === i ? { ...p, ...part } : p)) })
+const colourOf = (event: Event) => (event.target as HTMLInputElement).value
+</script>
+
+<template>
+  <section ref="root" aria-label="Things that do not grow">
+    <h3>Stone, pots and supports</h3>
+    <ul>
+      <li v-for="f in features" :key="f.id" :class="{ on: compose.featureId === f.id }" :data-thing="f.id">
+        <div class="line">
+          <i class="dot" :style="{ background: f.colour }" />
+          <button class="name" :aria-expanded="compose.featureId === f.id" @click="toggle(f.id)">
+            {{ FEATURES[f.kind].name }}
+          </button>
+          <UButton
+            size="xs"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-trash-2"
+            :aria-label="`Take out the ${FEATURES[f.kind].name}`"
+            @click="remove(f.id)"
+          />
+        </div>
+        <div v-if="compose.featureId === f.id" class="figures">
+          <LengthInput
+            label="Along"
+            :model-value="f.x"
+            :units="units"
+            :min="-500"
+            :max="500"
+            @update:model-value="(x) => change(f.id, { x })"
+          />
+          <LengthInput
+            label="Out"
+            :model-value="f.y"
+            :units="units"
+            :min="-500"
+            :max="500"
+            @update:model-value="(y) => change(f.id, { y })"
+          />
+          <NumberInput
+            label="Turned, °"
+            :model-value="f.turnDeg"
+            :min="-180"
+            :max="180"
+            @update:model-value="(turnDeg) => change(f.id, { turnDeg })"
+          />
+          <LengthInput
+            label="Long"
+            :model-value="f.lengthM"
+            :units="units"
+            :min="0.02"
+            :max="60"
+            @update:model-value="(lengthM) => change(f.id, { lengthM })"
+          />
+          <LengthInput
+            label="Wide"
+            :model-value="f.widthM"
+            :units="units"
+            :min="0.02"
+            :max="20"
+            @update:model-value="(widthM) => change(f.id, { widthM })"
+          />
+          <LengthInput
+            :label="heightLabel(f)"
+            :model-value="f.heightM"
+            :units="units"
+            :min="0.01"
+            :max="12"
+            @update:model-value="(heightM) => change(f.id, { heightM })"
+          />
+          <label class="tint">
+            Colour
+            <input
+              type="color"
+              :value="f.colour"
+              :aria-label="`Colour of the ${FEATURES[f.kind].name}`"
+              @change="(event) => change(f.id, { colour: colourOf(event) })"
+            />
+          </label>
+          <UButton v-if="runs(f)" size="xs" color="neutral" variant="outline" @click="bend(f)">
+            {{ f.line.length > 0 ? 'Straight' : 'Bend it' }}
+          </UButton>
+          <details v-if="f.line.length > 0" class="wide" open>
+            <summary>Its points, from its middle</summary>
+            <div v-for="(p, i) in f.line" :key="i" class="point">
+              <span>{{ nth(i) }}</span>
+              <GroundSignedLength
+                :label="`Point ${nth(i)} right`"
+                :model-value="p.x"
+                :units="units"
+                @update:model-value="(x) => movePoint(f, i, { x })"
+              />
+              <GroundSignedLength
+                :label="`Point ${nth(i)} toward the front`"
+                :model-value="p.y"
+                :units="units"
+                @update:model-value="(y) => movePoint(f, i, { y })"
+              />
+            </div>
+          </details>
+        </div>
+      </li>
+    </ul>
+    <div class="add">
+      <USelect v-model="kind" :items="items" size="sm" class="pick" aria-label="Thing to add" />
+      <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" @click="add">Add</UButton>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.dot {
+  width: 12px;
+  height: 12px;
+  border-radius: 3px;
+  border: 1px solid var(--line);
+  margin-left: 4px;
+}
+.add {
+  display: flex;
+  gap: 6px;
+  margin-top: 5px;
+}
+.pick {
+  flex: 1;
+}
+.tint {
+  font-size: 12px;
+  color: var(--soft);
+  display: grid;
+  gap: 2px;
+}
+.tint input {
+  width: 100%;
+  height: 26px;
+  padding: 0;
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  background: none;
+}
+.point {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  padding: 1px 0;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
+summary {
+  font-size: 12px;
+  color: var(--soft);
+}
+</style>

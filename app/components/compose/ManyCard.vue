@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import type { OrderKind } from '~~/core/bed'
+
+/** Several drifts at once: set in line or at equal steps, joined, copied, held in an order. */
+const store = useBedStore()
+const compose = useComposeStore()
+const library = useLibraryStore()
+const { ids, drifts, orders, places, align, distribute, move, canJoin, join, remove, hold, letGo, mirrorCopy } =
+  useMany()
+const units = computed(() => store.garden?.value.units ?? 'metric')
+const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
+const plants = computed(() => drifts.value.reduce((sum, d) => sum + d.count, 0))
+const about = ref('middle')
+const place = computed(() => places.value.find((p) => p.value === about.value) ?? places.value[0] ?? null)
+const apartM = ref(1)
+const held = computed(() => orders.value.length)
+const twoOnly = computed(() => ids.value.length === 2)
+
+const holdIn = (kind: OrderKind, stepM = 0) => hold(kind, kind === 'mirror' ? place.value : null, stepM)
+function mirrored(isHeld: boolean) {
+  if (place.value) mirrorCopy(place.value, isHeld)
+}
+</script>
+
+<template>
+  <section class="card" aria-label="Chosen drifts" data-testid="many-card">
+    <button class="close" aria-label="Choose none" @click="compose.choose(null)">
+      <UIcon name="i-lucide-x" />
+    </button>
+    <h2>{{ ids.length }} drifts, {{ plants }} plants</h2>
+    <p class="names">{{ drifts.map((d) => nameOf(d.plantId)).join(', ') }}</p>
+    <div class="row">
+      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-align-center-vertical" @click="align">
+        In line
+      </UButton>
+      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-ellipsis" @click="distribute">
+        Equal steps
+      </UButton>
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="outline"
+        icon="i-lucide-arrow-left"
+        aria-label="All 10 cm left"
+        @click="move(-0.1)"
+      />
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="outline"
+        icon="i-lucide-arrow-right"
+        aria-label="All 10 cm right"
+        @click="move(0.1)"
+      />
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="outline"
+        icon="i-lucide-merge"
+        :disabled="!canJoin"
+        title="Joins drifts of one kind"
+        @click="join"
+      >
+        Join
+      </UButton>
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-trash-2"
+        aria-label="Take all of them out"
+        @click="remove"
+      />
+    </div>
+    <h3>Hold them</h3>
+    <div class="row">
+      <UButton size="xs" color="neutral" variant="outline" @click="holdIn('steps')">at equal steps</UButton>
+      <UButton size="xs" color="neutral" variant="outline" @click="holdIn('together')">together</UButton>
+      <UButton v-if="twoOnly" size="xs" color="neutral" variant="outline" @click="holdIn('mirror')">
+        mirrored
+      </UButton>
+    </div>
+    <div class="row">
+      <LengthInput
+        v-model="apartM"
+        label="At least"
+        hide-label
+        :units="units"
+        :min="0.05"
+        :max="50"
+        class="apart"
+      />
+      <UButton size="xs" color="neutral" variant="outline" @click="holdIn('apart', apartM)">apart</UButton>
+    </div>
+    <div class="row">
+      <USelect v-model="about" :items="places" size="xs" class="about" aria-label="Mirror about" />
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="outline"
+        icon="i-lucide-flip-horizontal-2"
+        @click="mirrored(false)"
+      >
+        Copy mirrored
+      </UButton>
+      <UButton size="xs" color="neutral" variant="outline" @click="mirrored(true)">and hold</UButton>
+    </div>
+    <p v-if="held > 0" class="held">
+      {{ held }} kept.
+      <button class="link" @click="letGo">Let go (G)</button>
+    </p>
+    <ComposeCopyToBed />
+  </section>
+</template>
+
+<style scoped>
+.card {
+  position: relative;
+  border-bottom: 2px solid var(--amber);
+  background: var(--card);
+  padding: 10px 14px;
+  flex: none;
+  display: grid;
+  gap: 6px;
+}
+.close {
+  position: absolute;
+  right: 8px;
+  top: 8px;
+  cursor: pointer;
+  color: var(--soft);
+  padding: 4px;
+}
+h2 {
+  font-size: 15px;
+  font-weight: 600;
+}
+h3 {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+.names {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.35;
+  max-height: 3.9em;
+  overflow: auto;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+  align-items: center;
+}
+.apart {
+  width: 84px;
+}
+.about {
+  flex: 1;
+  min-width: 120px;
+}
+.held {
+  font-size: 12px;
+}
+.link {
+  color: var(--amber-deep);
+  text-decoration: underline;
+  text-underline-offset: 2px;
+  cursor: pointer;
+}
+</style>

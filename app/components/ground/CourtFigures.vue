@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { COURT_SEGMENTS, kindsOf, variantOf, type CourtForm, type CourtPlan, type Variant } from '~~/core/bed'
+import type { Units } from '~~/core/measure'
+
+/** A court: its plan, how many segments, how they repeat the one that is planned, and what is varied in them. */
+const props = defineProps<{ form: CourtForm; units: Units }>()
+const emit = defineEmits<{ change: [change: Partial<CourtForm>] }>()
+const store = useBedStore()
+const library = useLibraryStore()
+
+const plans: { label: string; value: CourtPlan }[] = [
+  { label: 'square or oblong', value: 'square' },
+  { label: 'round', value: 'round' },
+  { label: 'oval', value: 'oval' },
+]
+const segments = COURT_SEGMENTS.map((value) => ({ label: `${value} segments`, value }))
+const repeats = [
+  { label: 'mirrored across the paths', value: 'mirrored' as const },
+  { label: 'turned about the middle', value: 'turned' as const },
+]
+
+const many = computed(() => props.form.segments ?? 4)
+/** Segments by their place in the turn; the planned one is the first. */
+const parts = computed(() =>
+  Array.from({ length: many.value - 1 }, (_, i) => ({ label: segmentName(i + 1), value: i + 1 })),
+)
+const segmentName = (part: number) => `${nth(part)} segment`
+const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
+const kinds = computed(() =>
+  [...new Set((store.bed?.drifts ?? []).flatMap(kindsOf))].map((value) => ({ label: nameOf(value), value })),
+)
+const allKinds = computed(() => library.plants.map((p) => ({ label: p.commonName, value: p.id })))
+const variants = computed(() => props.form.variants ?? [])
+
+const part = ref(1)
+const from = ref('')
+const into = ref('')
+const canVary = computed(() => from.value !== '' && into.value !== '' && from.value !== into.value)
+function vary() {
+  if (!canVary.value) return
+  const own = { part: part.value, plantId: from.value, withId: into.value }
+  const others = variants.value.filter((v) => v.part !== own.part || v.plantId !== own.plantId)
+  emit('change', { variants: [...others, own] })
+}
+const letGo = (v: Variant) => emit('change', { variants: variants.value.filter((other) => other !== v) })
+const wordsOf = (v: Variant) =>
+  `${segmentName(v.part)}: ${nameOf(variantOf(props.form, v.part, v.plantId))} for ${nameOf(v.plantId)}`
+</script>
+
+<template>
+  <div class="grid">
+    <LengthInput
+      label="Court, wide"
+      :model-value="form.widthM"
+      :units="units"
+      :min="2"
+      :max="60"
+      @update:model-value="(widthM) => emit('change', { widthM })"
+    />
+    <LengthInput
+      label="Court, deep"
+      :model-value="form.depthM"
+      :units="units"
+      :min="2"
+      :max="60"
+      @update:model-value="(depthM) => emit('change', { depthM })"
+    />
+    <LengthInput
+      label="Paths, wide"
+      :model-value="form.pathM"
+      :units="units"
+      :min="0.3"
+      :max="6"
+      @update:model-value="(pathM) => emit('change', { pathM })"
+    />
+    <div>
+      <span class="label">Plan</span>
+      <USelect
+        :model-value="form.plan ?? 'square'"
+        :items="plans"
+        size="sm"
+        class="w-full"
+        aria-label="Plan of the court"
+        @update:model-value="(plan) => emit('change', { plan })"
+      />
+    </div>
+    <div>
+      <span class="label">Divided into</span>
+      <USelect
+        :model-value="many"
+        :items="segments"
+        size="sm"
+        class="w-full"
+        aria-label="Divided into"
+        @update:model-value="(n) => emit('change', { segments: n })"
+      />
+    </div>
+    <LengthInput
+      label="Open middle, radius"
+      :model-value="form.centreM ?? 0"
+      :units="units"
+      :max="25"
+      @update:model-value="(centreM) => emit('change', { centreM })"
+    />
+    <div class="wide row">
+      <span class="label">The other segments are</span>
+      <USelect
+        :model-value="form.repeat"
+        :items="repeats"
+        size="sm"
+        aria-label="The other segments are"
+        @update:model-value="(repeat) => emit('change', { repeat })"
+      />
+    </div>
+    <p class="hint wide">
+      One segment is planned, at the far left as seen; the others follow it, clockwise. The edge lane is for a
+      clipped edging.
+    </p>
+    <details class="wide" :open="variants.length > 0">
+      <summary>Varied from segment to segment ({{ variants.length }})</summary>
+      <ul>
+        <li v-for="v in variants" :key="`${v.part}/${v.plantId}`">
+          {{ wordsOf(v) }}
+          <button class="link" :aria-label="`Let go: ${wordsOf(v)}`" @click="letGo(v)">as planned</button>
+        </li>
+      </ul>
+      <div class="vary">
+        <USelect v-model="part" :items="parts" size="sm" aria-label="Segment" />
+        <USelect v-model="from" :items="kinds" size="sm" placeholder="instead of" aria-label="Instead of" />
+        <USelectMenu
+          v-model="into"
+          :items="allKinds"
+          value-key="value"
+          size="sm"
+          placeholder="has"
+          aria-label="Has"
+          virtualize
+        />
+        <UButton size="sm" color="neutral" variant="outline" :disabled="!canVary" @click="vary">Vary</UButton>
+      </div>
+    </details>
+  </div>
+</template>
+
+<style scoped src="~/assets/css/parts/fields.css"></style>
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px 10px;
+  align-items: end;
+}
+.row {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+summary {
+  font-size: 12.5px;
+  color: var(--soft);
+  cursor: pointer;
+}
+.vary {
+  display: grid;
+  grid-template-columns: 1fr 1.4fr 1.6fr auto;
+  gap: 6px;
+  margin-top: 6px;
+}
+li {
+  font-size: 12.5px;
+  padding: 2px 0;
+}
+.link {
+  color: var(--amber-deep);
+  text-decoration: underline;
+  text-underline-offset: 2px;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,51 @@
+import { withoutNumbers, type Bed, type Drift, type Shape } from '../bed'
+import type { Point } from '../geometry'
+import type { Edit } from './edit'
+
+const SIDES = 24
+/** A loop is so many times as long as it is wide. */
+const LOOP = 2.4
+
+/**
+ * A hedge as a knot: two closed loops of the same size across one another, that go over and under by turns. As large as the hedge was long;
+ * the second loop is a drift of its own, so that it can be of another kind.
+ */
+export function knotOf(bed: Bed, drift: Drift, newId: string): Edit | null {
+  const { shape } = drift
+  if (shape?.kind !== 'hedge') return null
+  const half = Math.max(shape.widthM * 2, reachOf(shape.line))
+  const one = loop(half, half / LOOP)
+  const other = one.map(({ x, y }) => ({ x: y, y: x }))
+  const count = Math.max(4, Math.min(500, Math.round(lengthOf(one) / shape.stepM)))
+  const closed = (line: readonly Point[]): Shape => ({ ...shape, line, closed: true })
+  return {
+    kind: 'all',
+    name: 'make a knot',
+    edits: [
+      { kind: 'changeDrift', driftId: drift.id, change: { shape: closed(one), count } },
+      {
+        kind: 'addDrift',
+        drift: { ...withoutNumbers(drift), id: newId, count, shape: closed(other) },
+        position: bed.drifts.findIndex((d) => d.id === drift.id) + 1,
+      },
+    ],
+  }
+}
+
+const reachOf = (line: readonly Point[]) => Math.max(...line.map((p) => Math.hypot(p.x, p.y)))
+
+/** A long loop with round ends. */
+const loop = (a: number, b: number): Point[] =>
+  Array.from({ length: SIDES }, (_, i) => {
+    const t = ((i + 0.5) / SIDES) * 2 * Math.PI
+    const square = (n: number) => Math.sign(n) * Math.abs(n) ** 0.7
+    return { x: mm(square(Math.cos(t)) * a), y: mm(square(Math.sin(t)) * b) }
+  })
+
+const lengthOf = (line: readonly Point[]) =>
+  line.reduce((sum, p, i) => {
+    const q = line[(i + 1) % line.length]!
+    return sum + Math.hypot(q.x - p.x, q.y - p.y)
+  }, 0)
+
+const mm = (n: number) => Math.round(n * 1000) / 1000
