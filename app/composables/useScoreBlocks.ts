@@ -19,6 +19,8 @@ export interface ScoreBlock {
   readonly count: number
   /** Threads between others, or goes round one: drawn as a slim mark along the lane's foot. */
   readonly slim: boolean
+  /** Of slim marks that lie over one another, how many lie below it. */
+  readonly tier: number
   readonly onCentreM: number
   /** The kinds that share its place, with their colours now; one for a drift of one kind. */
   readonly shares: readonly { readonly plantId: string; readonly share: number; readonly colour: string }[]
@@ -75,7 +77,8 @@ const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
   frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1
 
 /** What goes round or beneath others, or thinly among them. */
-const isSlim = ({ shape }: Drift) => ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '')
+const isSlim = ({ shape }: Drift) =>
+  ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '') || (shape?.kind === 'hedge' && shape.closed)
 
 /** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
@@ -91,7 +94,9 @@ export function useScoreBlocks(axis: () => Axis) {
   const blocks = computed<ScoreBlock[]>(() => {
     const now = scene.value
     if (!now) return []
+    const hedges = now.bed.drifts.filter((d) => d.shape?.kind === 'hedge' && d.shape.closed)
     return now.bed.drifts.flatMap((drift) => {
+      const tier = Math.max(0, hedges.indexOf(drift))
       const plant = now.library.get(drift.plantId)
       if (!plant) return []
       const half = (plant.spreadM * now.school.spacing) / 2
@@ -117,6 +122,7 @@ export function useScoreBlocks(axis: () => Axis) {
           slim: plant.spacingHabit === 'weaves' || isSlim(drift),
           onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing,
           shares,
+          tier,
           isFirst: i === 0,
         }))
     })

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry'
+import { smoothLine, type Point } from '../geometry'
 
 export const FEATURE_KINDS = [
   'gravel',
@@ -75,7 +75,7 @@ export function newFeature(kind: FeatureKind, id: string, { x, y }: Point): Feat
   return { id, kind, x, y, lengthM, widthM, heightM, turnDeg: 0, colour, line: [] }
 }
 
-/** The middle line of a thing in plan: its own way, or straight along its length. */
+/** The middle line of a thing in plan: its own way, smooth through its points, or straight along its length. */
 export function featureLine(f: Feature): Point[] {
   const turn = (f.turnDeg * Math.PI) / 180
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)]
@@ -83,7 +83,7 @@ export function featureLine(f: Feature): Point[] {
     { x: -f.lengthM / 2, y: 0 },
     { x: f.lengthM / 2, y: 0 },
   ]
-  const line = f.line.length > 1 ? f.line : straight
+  const line = f.line.length > 1 ? smoothLine(f.line) : straight
   return line.map(({ x, y }) => ({ x: f.x + x * cos - y * sin, y: f.y + x * sin + y * cos }))
 }
 

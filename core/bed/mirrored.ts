@@ -3,6 +3,8 @@ import type { Drift } from './bed'
 import type { Shape } from './shape'
 
 const flip = ({ x, y }: Point): Point => ({ x: x === 0 ? 0 : -x, y })
+/** A closed line begins where it began, and goes round the other way. */
+const goneRound = ([first, ...others]: readonly Point[]): Point[] => (first ? [first, ...others.reverse()] : [])
 const OTHER_SIDE = { left: 'right', right: 'left', none: 'none', back: 'back', front: 'front' } as const
 const upright = (deg: number) => (deg === 0 ? 0 : -deg)
 
@@ -14,8 +16,9 @@ export function mirroredShape(shape: Shape, counterpart: (driftId: string) => st
     case 'outline':
       return { ...shape, points: shape.points.map(flip).reverse() }
     case 'ribbon':
-    case 'hedge':
       return { ...shape, line: shape.line.map(flip).reverse() }
+    case 'hedge':
+      return { ...shape, line: shape.closed ? goneRound(shape.line.map(flip)) : shape.line.map(flip).reverse() }
     case 'grid':
       return { ...shape, turnDeg: upright(shape.turnDeg) }
     case 'scatter':

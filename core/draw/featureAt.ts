@@ -75,6 +75,7 @@ const stone = ({ x, y }: Point, r: number, n: number): Point[] =>
 
 function band(line: readonly Point[], half: number): Point[] {
   const last = line.length - 1
+  if (last < 1) return []
   const sides = line.map((p, i) => {
     const [a, b] = [line[Math.max(0, i - 1)]!, line[Math.min(last, i + 1)]!]
     const long = Math.hypot(b.x - a.x, b.y - a.y) || 1

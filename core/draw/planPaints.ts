@@ -102,6 +102,8 @@ export function circlePaints(circle: PlanCircle, perM: number): Paint[] {
     { path, stroke: edge, thin: 1, alpha: 0.9, layer },
   ]
   if (nowR > 0) paints.push({ path: circlePath(x, y, Math.min(nowR, matureR)), fill, alpha: 0.62 })
+  if (body.at.plant.habit === 'clipped')
+    return [...paints, { path: circlePath(x, y, matureR * 0.82), fill, alpha: 0.8 }]
   paints.push({ path: rays(circle, r > 14 ? 9 : 6), stroke: edge, thin: 0.7, alpha: 0.55 })
   if (r >= LEAST_LETTER) {
     const size = Math.round(Math.max(8, Math.min(13, r * 0.75)))

@@ -1,16 +1,17 @@
 import { withoutNumbers, type Bed, type Drift, type Shape } from '../bed'
 import type { Point } from '../geometry'
-import type { Edit } from './edit'
+import { applyEdit, type Edit } from './edit'
 
 const SIDES = 24
 /** A loop is so many times as long as it is wide. */
-const LOOP = 2.4
+const LOOP = 2
 
 /**
  * A hedge as a knot: two closed loops of the same size across one another, that go over and under by turns. As large as the hedge was long;
- * the second loop is a drift of its own, so that it can be of another kind.
+ * the second loop is a drift of its own, so that it can be of another kind. `fitsOf` tells how many plants fit the hedges of a bed, so that
+ * each loop has as many as there is room for beside its crossings.
  */
-export function knotOf(bed: Bed, drift: Drift, newId: string): Edit | null {
+export function knotOf(bed: Bed, drift: Drift, newId: string, fitsOf: FitsOf): Edit | null {
   const { shape } = drift
   if (shape?.kind !== 'hedge') return null
   const half = Math.max(shape.widthM * 2, reachOf(shape.line))
@@ -18,19 +19,23 @@ export function knotOf(bed: Bed, drift: Drift, newId: string): Edit | null {
   const other = one.map(({ x, y }) => ({ x: y, y: x }))
   const count = Math.max(4, Math.min(500, Math.round(lengthOf(one) / shape.stepM)))
   const closed = (line: readonly Point[]): Shape => ({ ...shape, line, closed: true })
-  return {
-    kind: 'all',
-    name: 'make a knot',
-    edits: [
-      { kind: 'changeDrift', driftId: drift.id, change: { shape: closed(one), count } },
-      {
-        kind: 'addDrift',
-        drift: { ...withoutNumbers(drift), id: newId, count, shape: closed(other) },
-        position: bed.drifts.findIndex((d) => d.id === drift.id) + 1,
-      },
-    ],
-  }
+  const edits: Edit[] = [
+    { kind: 'changeDrift', driftId: drift.id, change: { shape: closed(one), count } },
+    {
+      kind: 'addDrift',
+      drift: { ...withoutNumbers(drift), id: newId, count, shape: closed(other) },
+      position: bed.drifts.findIndex((d) => d.id === drift.id) + 1,
+    },
+  ]
+  const made = applyEdit(bed, { kind: 'all', name: '', edits }).bed
+  const fits = fitsOf(made)
+  const counted = fits
+    .filter((f) => f.fits > 0 && (f.driftId === drift.id || f.driftId === newId))
+    .map((f): Edit => ({ kind: 'changeDrift', driftId: f.driftId, change: { count: f.fits } }))
+  return { kind: 'all', name: 'make a knot', edits: [...edits, ...counted] }
 }
+
+type FitsOf = (bed: Bed) => readonly { readonly driftId: string; readonly fits: number }[]
 
 const reachOf = (line: readonly Point[]) => Math.max(...line.map((p) => Math.hypot(p.x, p.y)))
 

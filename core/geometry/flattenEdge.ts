@@ -1,4 +1,4 @@
-import { curveLinear, curveMonotoneX, line } from 'd3-shape'
+import { curveCatmullRom, curveLinear, curveMonotoneX, line } from 'd3-shape'
 import type { Point } from './point'
 
 /** A riser of a stepped edge is drawn as a ramp this long, so that every x has one y and (s,t) can be turned back. */
@@ -19,6 +19,18 @@ export function flattenEdge(kind: EdgeKind, stations: readonly Point[]): Point[]
     (p) => p.y,
   ).curve(kind === 'curved' ? curveMonotoneX : curveLinear)
   path.context(recorder as unknown as CanvasRenderingContext2D)([...stations])
+  return recorder.points
+}
+
+/** A smooth line through places in any order; straight between two. */
+export function smoothLine(points: readonly Point[]): readonly Point[] {
+  if (points.length < 3) return points
+  const recorder = new Recorder()
+  const path = line<Point>(
+    (p) => p.x,
+    (p) => p.y,
+  ).curve(curveCatmullRom)
+  path.context(recorder as unknown as CanvasRenderingContext2D)([...points])
   return recorder.points
 }
 

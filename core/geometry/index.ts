@@ -1,5 +1,5 @@
 export { type Circle, circleIndex, type CircleIndex } from './circleIndex'
-export { type EdgeKind, flattenEdge, Recorder } from './flattenEdge'
+export { type EdgeKind, flattenEdge, Recorder, smoothLine } from './flattenEdge'
 export { middleOf } from './middleOf'
 export { clamp, distance, lerp, type Point } from './point'
 export { polygonArea } from './polygonArea'

@@ -24,7 +24,9 @@ const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 46)
 const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
 const top = computed(
-  () => props.block.lane * (props.laneHeight + 3) + (props.block.slim ? props.laneHeight - 7 : 1),
+  () =>
+    props.block.lane * (props.laneHeight + 3) +
+    (props.block.slim ? props.laneHeight - 7 - 9 * (props.block.tier % 3) : 1),
 )
 const label = computed(
   () =>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import {
+  type Bed,
+  bedFrame,
   FEATURES,
   kindOfNumber,
   SPOTS_AT,
@@ -10,6 +12,7 @@ import {
   type ThinTo,
 } from '~~/core/bed'
 import { knotOf } from '~~/core/edit'
+import { place } from '~~/core/layout'
 import { formatLength } from '~~/core/measure'
 import type { Plant } from '~~/core/plant'
 
@@ -94,7 +97,9 @@ function climb(value: string) {
 
 /** Two bands that go over and under one another, from this hedge. */
 function knot() {
-  const made = store.bed && knotOf(store.bed, props.drift, newId())
+  const schools = scene.value?.input.schools
+  const fitsOf = (bed: Bed) => place(bed, library.byId, bedFrame(bed), schools).shapes
+  const made = store.bed && knotOf(store.bed, props.drift, newId(), fitsOf)
   if (made) store.edit(made)
 }
 const kind = computed(() => nameOf(kindOfNumber(props.drift, 0)))

@@ -18,7 +18,7 @@ import { mixedNumbers, type SetPlants } from '../SetPlants'
 import { allowedDistanceM } from '../spacing'
 import { tagOf } from '../tags'
 import { beneathSpots, climbSpots, scatterSpots } from './besideSpots'
-import { hedgeLine, withoutCrossings } from './hedge'
+import { hedgeLine, notUnder } from './hedge'
 import { shapeAt } from './shapeAt'
 import { ringSpots, shapeSpots } from './shapeSpots'
 
@@ -59,13 +59,13 @@ export class ShapeSetter {
   shaped(drift: Drift, plant: Plant): ShapedDrift {
     const { frame, k } = this.of
     const numbers = this.freeNumbers(drift)
-    const ground = { frame, allows: this.allows(plant) }
-    const { spots: all, fits, at } = shapeSpots(drift, drift.shape!, numbers.length, k * plant.spreadM, ground)
-    const spots = this.overAndUnder(drift, all)
+    const [isFree, isOver] = [this.allows(plant), this.goesOver(drift)]
+    const ground = { frame, allows: (p: Point) => isFree(p) && isOver(p) }
+    const { spots, fits, at } = shapeSpots(drift, drift.shape!, numbers.length, k * plant.spreadM, ground)
     const { outline, middle } = at
     const keep = outline && drift.shape!.kind !== 'hedge' ? keeping(outline) : undefined
     const meants = this.meants(drift, plant, numbers, spots, middle, { keep })
-    return { meants, shape: { driftId: drift.id, outline, middle, fits: fits - (all.length - spots.length) } }
+    return { meants, shape: { driftId: drift.id, outline, middle, fits } }
   }
 
   /** A shape that goes by what stands: a ring, a climber at its support, bulbs beneath, what is scattered among others. */
@@ -145,14 +145,14 @@ export class ShapeSetter {
     return { meants, shape: { driftId: drift.id, outline: at.outline, middle, fits } }
   }
 
-  /** Places of a hedge without those where another's band goes over it. */
-  private overAndUnder(drift: Drift, spots: readonly Point[]): readonly Point[] {
+  /** Whether a hedge stands at a place: not where another's band goes over it. */
+  private goesOver(drift: Drift): (p: Point) => boolean {
     const { frame, bed } = this.of
-    if (drift.shape?.kind !== 'hedge') return spots
+    if (drift.shape?.kind !== 'hedge') return () => true
     const others = this.minds(drift).map((d) => hedgeLine(d, frame))
     const before = bed.drifts.indexOf(drift)
     const isBefore = this.minds(drift).map((d) => bed.drifts.indexOf(d) < before)
-    return withoutCrossings(hedgeLine(drift, frame), spots, others, isBefore)
+    return notUnder(hedgeLine(drift, frame), others, isBefore)
   }
 
   /** The lane that a place lies in. */

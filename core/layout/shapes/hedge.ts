@@ -51,21 +51,19 @@ function meeting(a: Point, b: Point, c: Point, d: Point): number | null {
   return u >= 0 && u < 1 && v >= 0 && v < 1 ? u : null
 }
 
-/** Places of a hedge without those where a crossing band goes over it. */
-export function withoutCrossings(
+/** Whether a hedge stands at a place: not where a crossing band goes over it. */
+export function notUnder(
   own: HedgeLine,
-  spots: readonly Point[],
   others: readonly HedgeLine[],
   isBefore: readonly boolean[],
-): readonly Point[] {
+): (p: Point) => boolean {
   const under = others.flatMap((other, i) => {
     const crossings = isBefore[i] ? crossingsOf(other, own) : crossingsOf(own, other)
     const gapM = (other.widthM + own.widthM) / 2
     return crossings.filter((c) => c.secondUnder === isBefore[i]).map((c) => ({ ...c, gapM }))
   })
-  if (under.length === 0) return spots
-  return spots.filter((p) => under.every((c) => Math.hypot(c.x - p.x, c.y - p.y) >= c.gapM * GAP_SHARE))
+  return (p) => under.every((c) => Math.hypot(c.x - p.x, c.y - p.y) >= c.gapM * GAP_SHARE)
 }
 
-/** The band that goes over has its own plants there; nearer than this share of both their halves there is no room. */
-const GAP_SHARE = 0.95
+/** The band that goes over has its own plants there, on a line that is seldom square to this one: so much of both halves is left free. */
+const GAP_SHARE = 1.1

@@ -112,7 +112,7 @@ function placesIn(
     case 'grid':
       return allowed(inGrid(shape, at, count, d))
     case 'hedge':
-      return allowed(alongHedge(shape, at, shape.stepM * share))
+      return allowed(nearestFirst(alongHedge(shape, shape.stepM * share), at, ground.frame))
     case 'spots':
       return allowed(fromOwnSide(namedSpots(shape, ground.frame, d), at, ground.frame))
     case 'exact':
@@ -172,15 +172,16 @@ function alongEdge(
 }
 
 /** Along a hedge's line at its step, those nearest its middle first; all round a closed one at even steps. */
-function alongHedge(shape: Extract<Shape, { kind: 'hedge' }>, { toPlan }: ShapeAt, stepM: number): Point[] {
+function alongHedge(shape: Extract<Shape, { kind: 'hedge' }>, stepM: number): Found[] {
   const line = closedUp(shape.line, shape.closed)
   if (line.length < 2) return []
-  if (!shape.closed) return alongLine(line, stepM, false, MOST_IN_ROW).map(({ p }) => toPlan(p))
+  const found = (step: number, isEven: boolean) =>
+    alongLine(line, step, isEven, MOST_IN_ROW).map(({ p, far }) => ({ ...p, far }))
+  if (!shape.closed) return found(stepM, false)
   const whole = lengthOf(line)
   const many = Math.max(1, Math.min(2 * MOST_IN_ROW, Math.floor(whole / stepM + EPSILON)))
-  const all = alongLine(line, whole / many, many % 2 === 0, MOST_IN_ROW)
   // Both ends of an odd number of steps round are one place.
-  return all.slice(0, many).map(({ p }) => toPlan(p))
+  return found(whole / many, many % 2 === 0).slice(0, many)
 }
 
 const lengthOf = (line: readonly Point[]) =>

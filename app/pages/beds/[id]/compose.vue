@@ -187,10 +187,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   display: flex;
   flex-direction: column;
   min-height: 0;
+  overflow: hidden;
 }
 .side :deep(.tab) {
-  padding-inline: 7px;
-  font-size: 13.5px;
+  padding-inline: 5.5px;
+  font-size: 13px;
 }
 .side :deep([role='tablist']) {
   padding-left: 7px;
