@@ -28,6 +28,7 @@ const shapeSchema = z.discriminatedUnion('kind', [
     out,
     edge: z.enum(['front', 'back']),
     distanceM: metre(0, 60, 'The distance from the edge'),
+    corners: z.enum(['turned', 'marked']).optional(),
   }),
   z.object({
     kind: z.literal('ring'),

@@ -51,6 +51,9 @@ interface Part {
   readonly count: number
 }
 
+/** Shapes whose plants stand one by one. */
+const STAND_ALONE = ['spots', 'scatter', 'beneath', 'exact']
+
 /** The stretches a drift is drawn by: whole, single by single, or of a shape lane by lane. */
 function partsOf(drift: Drift, half: number, now: Scene): Part[] {
   const its = now.placement.plants.filter((p) => p.driftId === drift.id)
@@ -58,6 +61,7 @@ function partsOf(drift: Drift, half: number, now: Scene): Part[] {
     const h = half / stretchOf(now, p)
     return { from: p.along - h, to: p.along + h, lane: p.lane, count: 1 }
   }
+  if (STAND_ALONE.includes(drift.shape?.kind ?? '')) return its.map(around)
   if (drift.shape) {
     const lanes = new Map<number, Part>()
     for (const part of its.map(around)) {

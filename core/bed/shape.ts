@@ -33,8 +33,14 @@ export type Shape =
   | { readonly kind: 'outline'; readonly out: number; readonly points: readonly Point[] }
   /** Along a line, so wide. */
   | { readonly kind: 'ribbon'; readonly out: number; readonly line: readonly Point[]; readonly widthM: number }
-  /** One row along an edge, at a distance from it. */
-  | { readonly kind: 'edge'; readonly out: number; readonly edge: 'front' | 'back'; readonly distanceM: number }
+  /** One row along an edge, at a distance from it; it turns the corners, or marks each with a plant of its own. */
+  | {
+      readonly kind: 'edge'
+      readonly out: number
+      readonly edge: 'front' | 'back'
+      readonly distanceM: number
+      readonly corners?: 'turned' | 'marked' | undefined
+    }
   /** Round a plant, or a place; `radiusM` 0 as near as the spacing allows. */
   | {
       readonly kind: 'ring'

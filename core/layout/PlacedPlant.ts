@@ -54,6 +54,13 @@ export interface PlacedShape {
   readonly fits: number
 }
 
+/** How far a group of a drift stands from where it was put, metres along its lane: toward the gap behind, and for its neighbours. */
+export interface DriftShift {
+  readonly driftId: string
+  readonly intoGapM: number
+  readonly byOthersM: number
+}
+
 export interface Placement {
   readonly plants: readonly PlacedPlant[]
   /** What stood there before and keeps its place; nothing is set into it. */
@@ -62,4 +69,6 @@ export interface Placement {
   readonly shapes: readonly PlacedShape[]
   /** Of each lane: needed length over the lane's length; above 1 it is overfull. */
   readonly laneFill: readonly number[]
+  /** Groups that do not stand just where they were put. */
+  readonly shifts: readonly DriftShift[]
 }

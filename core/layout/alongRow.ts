@@ -49,6 +49,17 @@ function onward(frame: BedFrame, from: number, way: number, out: (a: number) => 
   return from + Math.sign(way) * high
 }
 
+/** Round a bed both ends of a row come to one place: one of two that stand too near there is left out. */
+function partAtSeam(frame: BedFrame, left: number[], right: number[], d: number, out: (a: number) => number) {
+  const spot = (a: number) => frame.at(a, out(a))
+  while (left.length > 0 && right.length > 1) {
+    const [p, q] = [spot(left[left.length - 1]!), spot(right[right.length - 1]!)]
+    if (Math.hypot(p.x - q.x, p.y - q.y) >= d - 1e-9) return
+    const longer = left.length >= right.length ? left : right
+    longer.pop()
+  }
+}
+
 /** The stretch of the running coordinate that rows take, half of `d` beyond their last plants; metres. */
 export function runOfRows(
   frame: BedFrame,
@@ -100,6 +111,7 @@ export function marchAlong(
     return as
   })
   const [left, right] = sides as [number[], number[]]
+  if (frame.closed) partAtSeam(frame, left, right, d, out)
   const found: number[] = []
   for (let i = 0; found.length < most && (i < left.length || i < right.length); i++) {
     if (i < right.length) found.push(right[i]!)

@@ -8,8 +8,8 @@ const kept = new WeakMap<Plant, WeakMap<Shape, Plant>>()
 export const hedgeStepM = (plant: Plant): number | undefined => steps.get(plant)
 
 /**
- * A plant as the shears keep it in a hedge: no taller and no wider than said, and there sooner, since it need not grow out. The same object
- * for the same plant and shape.
+ * A plant as the shears keep it in a hedge: no taller and no wider than said, and there sooner, since it need not grow out; its flowers are
+ * clipped away. The same object for the same plant and shape.
  */
 export function clippedTo(plant: Plant, shape: Extract<Shape, { kind: 'hedge' }>): Plant {
   const shapes = kept.get(plant) ?? new WeakMap<Shape, Plant>()
@@ -21,9 +21,11 @@ export function clippedTo(plant: Plant, shape: Extract<Shape, { kind: 'hedge' }>
     ...plant,
     habit: 'clipped',
     foliageHeightM: heightM,
-    flowerHeightM: Math.min(plant.flowerHeightM, heightM),
+    flowerHeightM: heightM,
     spreadM: Math.min(plant.spreadM, shape.widthM),
     clearStemM: 0,
+    flowerMonths: [],
+    flowerColour: null,
     yearsTo90: Math.max(1, plant.yearsTo90 * (heightM / plant.foliageHeightM)),
   }
   shapes.set(shape, clipped)

@@ -23,7 +23,7 @@ import { laneTrack } from './laneTrack'
 import type { Meant } from './meant'
 import { packBlocks, type Block } from './packBlocks'
 import { pinsByDrift } from './pinsByDrift'
-import type { PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
+import type { DriftShift, PlacedPlant, PlacedShape, Placement } from './PlacedPlant'
 import { PlaceMemory } from './placeMemory'
 import { SetPlants } from './SetPlants'
 import { Settled } from './Settled'
@@ -57,7 +57,7 @@ export function place(
   placer.setLast()
   const plants = placer.plants()
   const spans = spansOf(bed.drifts, plants, k, frame)
-  const placement = { plants, standing, spans, shapes: placer.shapes, laneFill }
+  const placement = { plants, standing, spans, shapes: placer.shapes, laneFill, shifts: placer.shifts }
   memory.rememberBy(placement)
   return placement
 }
@@ -67,6 +67,9 @@ const ON_PURPOSE = 3
 /** Shapes that go by what stands already, in the order in which they are set. */
 const LAST = ['ring', 'climb', 'beneath', 'scatter'] as const
 const goesLast = ({ kind }: Shape) => LAST.some((last) => last === kind)
+
+/** No one sees less, metres. */
+const LEAST_SHIFT_M = 0.01
 
 const isClimber = ({ plant }: Group) => plant.kind === 'climber'
 /** Bulbs and their like thread between the others. */
@@ -82,6 +85,7 @@ class Placer {
   private readonly bands: readonly LaneBand[]
   private readonly discs: readonly Disc[]
   readonly shapes: PlacedShape[] = []
+  readonly shifts: DriftShift[] = []
 
   constructor(
     private readonly bed: Bed,
@@ -217,10 +221,17 @@ class Placer {
       const right = ((ends(order[n + 1], -1) ?? lane.track.length) - ends(i, 1)!) / 2
       const room = { left: Math.max(0, left), right: Math.max(0, right) }
       const shift = squeeze < 1 ? 0 : this.shiftOf(group, middle, lane, room)
+      this.noteShift(group, middle - group.wanted, shift)
       const at = { middle, squeeze, shift, pinned: pinnedIn(this.pins.get(group.drift.id)) }
       meants.push(...this.memory.meantOf(group, at, () => this.meantOf(group, middle + shift, squeeze, lane)))
     })
     this.memory.settle(name, (former) => this.settled.settle(meants, former))
+  }
+
+  private noteShift({ drift, places }: Group, byOthersM: number, intoGapM: number) {
+    const isOne = drift.pattern !== 'dotted' && places.length > 0
+    if (isOne && Math.abs(byOthersM + intoGapM) >= LEAST_SHIFT_M)
+      this.shifts.push({ driftId: drift.id, intoGapM, byOthersM })
   }
 
   /** The stretches of a lane that drifts of other shapes take up. */

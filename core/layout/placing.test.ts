@@ -63,6 +63,29 @@ describe('placing keeps its word', () => {
     )
   })
 
+  it('says how far a group stands from where it was put, a quarter of its spacing at most toward a gap', () => {
+    const [back, front] = [plant('physocarpus-opulifolius-diabolo'), plant('nepeta-x-faassenii')]
+    const bed = testBed({
+      outline: rectangle(LENGTH, 4),
+      drifts: [
+        drift('a', back.id, 0, 6, 3),
+        drift('b', front.id, 1, 6.2, 6),
+        drift('c', front.id, 2, 3, 5),
+        drift('d', front.id, 2, 3.4, 5),
+      ],
+    })
+    const { plants: list, shifts } = place(bed, library)
+    const middleOf = (id: string) => {
+      const xs = list.filter((p) => p.driftId === id).map((p) => p.x)
+      return (Math.min(...xs) + Math.max(...xs)) / 2
+    }
+    const byOf = (id: string) =>
+      shifts.filter((s) => s.driftId === id).reduce((n, s) => n + s.intoGapM + s.byOthersM, 0)
+    for (const { id, at } of bed.drifts) expect(Math.abs(middleOf(id) - at - byOf(id))).toBeLessThan(0.05)
+    for (const s of shifts) expect(Math.abs(s.intoGapM)).toBeLessThanOrEqual(0.25 * 0.9 * front.spreadM + 1e-9)
+    expect(byOf('c')).toBeLessThan(-0.3)
+  })
+
   it('no plant leaves its lane, but for what wall and edge ask', () => {
     fc.assert(
       fc.property(drifts, fronts, (list, front) => {

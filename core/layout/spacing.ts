@@ -28,6 +28,8 @@ export const rowDistanceM = (onCentre: number, pitch: number) =>
 
 /** Plants that do not fit may be squeezed to this share of the school's spacing; nearer than that there is no room. */
 export const LEAST_SHARE = 0.9
+/** A drawn shape is squeezed no nearer than this, so that its plants can still give way a little to one another where it bends. */
+export const SQUEEZED_SHARE = 0.94
 
 /** How much nearer than `d` some pairs may stand: bulbs thread between others, carpets run under taller skirts. */
 const WEAVE = 0.3

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { conditionsAt } from '~~/core/scene'
-import { formatBoth } from '~~/core/measure'
+import { formatBoth, formatLength } from '~~/core/measure'
 import { cautionWords, fullHeightM, misfits, rangeWords, showsWords } from '~~/core/plant'
 
 const store = useBedStore()
@@ -20,6 +20,16 @@ watch(
     more.value = 'none'
   },
 )
+/** Where it stands against where it was put, and why. */
+const shifted = computed(() => {
+  const shift = scene.value?.placement.shifts.find((s) => s.driftId === drift.value?.id)
+  if (!shift) return ''
+  const by = shift.intoGapM + shift.byOthersM
+  const why = Math.abs(shift.byOthersM) < 0.01 ? 'toward the gap behind' : 'to leave its neighbours room'
+  const isBoth = Math.abs(shift.byOthersM) >= 0.01 && Math.abs(shift.intoGapM) >= 0.01
+  const words = isBoth ? `${why}, and toward the gap behind` : why
+  return `Stands ${formatLength(Math.abs(by), units.value)} ${by < 0 ? 'left' : 'right'} of where it was put, ${words}.`
+})
 const pins = computed(() => placed.value.filter((p) => p.pinned))
 const shows = computed(() => (plant.value ? showsWords(plant.value, compose.moment.month, climate.value) : ''))
 const { orders, letGo } = useMany()
@@ -112,6 +122,7 @@ function changeCount(by: number) {
       />
     </div>
     <ComposeShapeFields :drift="drift" :plant="plant" />
+    <p v-if="shifted" class="pins" data-testid="shifted">{{ shifted }}</p>
     <ComposeMixFields :drift="drift" />
     <p v-if="order" class="pins">
       {{ order }}

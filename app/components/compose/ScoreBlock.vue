@@ -128,7 +128,11 @@ function key(event: KeyboardEvent) {
   act()
   void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
 }
-const widthPx = computed(() => Math.max(10, props.block.width - 2))
+const PEG_PX = 30
+const widthPx = computed(() => Math.max(10, Math.min(props.block.width - 2, isPeg.value ? PEG_PX : Infinity)))
+const leftPx = computed(() =>
+  isPeg.value ? props.block.left + (props.block.width - widthPx.value) / 2 : props.block.left,
+)
 const heightPx = computed(() => (props.block.slim ? 7 : props.laneHeight - 10))
 const portraitPx = computed(() => props.laneHeight - 12)
 const showsPortrait = computed(
@@ -142,7 +146,7 @@ const showsPortrait = computed(
     class="block"
     :class="{ chosen, lit, weaves: block.slim, peg: isPeg }"
     :style="{
-      left: `${block.left}px`,
+      left: `${leftPx}px`,
       width: `${widthPx}px`,
       top: `${top}px`,
       height: `${heightPx}px`,
@@ -253,7 +257,8 @@ const showsPortrait = computed(
   display: flex;
 }
 .peg {
-  border-radius: 50% 50% 4px 4px;
+  border-radius: 5px 5px 50% 50%;
+  border-width: 2px;
 }
 .grip {
   position: absolute;

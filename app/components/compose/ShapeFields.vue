@@ -164,6 +164,12 @@ function toggleDrawing() {
           :max="60"
           @update:model-value="(distanceM) => set({ distanceM })"
         />
+        <USwitch
+          :model-value="shape.corners === 'marked'"
+          size="sm"
+          label="mark corners"
+          @update:model-value="(marked) => set({ corners: marked ? 'marked' : 'turned' })"
+        />
       </template>
       <template v-else-if="shape.kind === 'ring'">
         <USelect
@@ -209,6 +215,7 @@ function toggleDrawing() {
         />
       </template>
       <ComposeShapeMore v-else :drift="drift" :shape="shape" :plant="plant" @set="set" />
+      <ComposeShapePoints v-if="isDrawn" :shape="shape" @set="set" />
       <UButton
         v-if="isDrawn"
         size="xs"

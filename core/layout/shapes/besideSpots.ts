@@ -1,7 +1,7 @@
 import { featureDiscs, type Bed, type BedFrame, type Shape, type Support } from '../../bed'
 import type { Point } from '../../geometry'
 import type { PlacedPlant } from '../PlacedPlant'
-import { LEAST_SHARE } from '../spacing'
+import { SQUEEZED_SHARE } from '../spacing'
 import type { ShapeAt } from './shapeAt'
 
 interface Found {
@@ -70,7 +70,7 @@ export function beneathSpots(
   if (hosts.length === 0) return { spots: [], fits: 0 }
   const under = (spacingM: number) => underLeaves(hosts, spacingM).filter(isFree)
   const all = under(d)
-  const some = all.length >= count ? all : under(d * LEAST_SHARE)
+  const some = all.length >= count ? all : under(d * SQUEEZED_SHARE)
   return { spots: evenly(some, count), fits: all.length }
 }
 

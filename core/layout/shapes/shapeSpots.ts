@@ -1,7 +1,8 @@
 import type { BedFrame, Drift, Shape } from '../../bed'
 import { insideOf, type Point } from '../../geometry'
 import { marchAlong } from '../alongRow'
-import { LEAST_SHARE, ringCount } from '../spacing'
+import { ringCount, SQUEEZED_SHARE } from '../spacing'
+import { markedAlong } from './markedEdge'
 import { namedSpots } from './namedSpots'
 import { alongLine, shapeAt, type ShapeAt } from './shapeAt'
 import { closedUp } from './hedge'
@@ -49,7 +50,7 @@ export function shapeSpots(drift: Drift, shape: Shape, count: number, d: number,
 
 /** The widest spacing, down to the least, at which all have a place; the most places there are otherwise. */
 function squeeze(places: (share: number) => readonly Point[], count: number): readonly Point[] {
-  let low = LEAST_SHARE
+  let low = SQUEEZED_SHARE
   let best = places(low)
   if (best.length < count) return best
   let high = 1
@@ -71,7 +72,7 @@ function grow(drift: Drift, shape: Shape, count: number, d: number, ground: Shap
   for (let i = 0; i <= TRIES; i++) {
     const longer = lengthened(shape, 1 + ((GROWS - 1) * i) / TRIES)
     const at = shapeAt(drift, longer, ground.frame)
-    const spots = placesIn(drift, longer, at, { count, spacingM: d, share: LEAST_SHARE }, ground)
+    const spots = placesIn(drift, longer, at, { count, spacingM: d, share: SQUEEZED_SHARE }, ground)
     if (spots.length > found.spots.length) found = { at, spots }
     if (spots.length >= count) break
   }
@@ -167,7 +168,9 @@ function alongEdge(
   frame: BedFrame,
 ): Point[] {
   const out = (a: number) => (shape.edge === 'front' ? frame.depthAlong(a) - shape.distanceM : shape.distanceM)
-  const as = marchAlong(frame, frame.alongAt(at), d, out, count)
+  const middle = frame.alongAt(at)
+  const marked = shape.corners === 'marked' ? markedAlong(frame, shape.edge, middle, d, out) : []
+  const as = marked.length > 0 ? marked : marchAlong(frame, middle, d, out, count)
   return as.map((a) => frame.at(a, out(a)))
 }
 
@@ -206,7 +209,7 @@ export function ringSpots(
   d: number,
 ): { spots: Point[]; fits: number } {
   const fits = ringCount(radiusM, d)
-  const most = Math.min(count, ringCount(radiusM, d * LEAST_SHARE))
+  const most = Math.min(count, ringCount(radiusM, d * SQUEEZED_SHARE))
   const spots = Array.from({ length: most }, (_, i) => {
     const turn = Math.PI / 2 + (2 * Math.PI * i) / most
     return { x: middle.x + radiusM * Math.cos(turn), y: middle.y + radiusM * Math.sin(turn) }

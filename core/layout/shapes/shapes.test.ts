@@ -228,6 +228,25 @@ describe('drifts of every shape, in beds of every kind', () => {
     sorted.slice(1).forEach((p, i) => expect(Math.hypot(p.x - sorted[i]!.x, p.y - sorted[i]!.y)).toBeCloseTo(d, 3))
   })
 
+  it('an edge marks its corners when asked, with even steps between', () => {
+    const court: BedForm = { kind: 'court', widthM: 9, depthM: 9, pathM: 1, repeat: 'mirrored' }
+    const edge = (corners: 'turned' | 'marked'): Drift =>
+      shaped('s', { kind: 'edge', out: 1, edge: 'front', distanceM: 0.3, corners }, 3, 200)
+    const spots = (corners: 'turned' | 'marked') => place(bedOf(court, [edge(corners)]), library).plants
+    const marked = spots('marked').filter((p) => !p.crowded)
+    // A quarter of 4 m: its corners lie 2 m from its middle each way, their plants 0.3 m in along the ray.
+    const corner = 2 * (1 - 0.3 / Math.hypot(2, 2))
+    for (const [x, y] of [
+      [-1, 1],
+      [1, 1],
+      [1, -1],
+      [-1, -1],
+    ] as const)
+      expect(marked.some((p) => Math.hypot(p.x - x * corner, p.y - y * corner) < 0.02)).toBe(true)
+    expect(marked.length % 4).toBe(0)
+    expect(Math.abs(marked.length - spots('turned').filter((p) => !p.crowded).length)).toBeLessThan(5)
+  })
+
   it('lanes make way for a shape; what is too many says how many fit', () => {
     const lens: Shape = { kind: 'lens', out: 0.6, lengthM: 3, widthM: 1.2, slantDeg: 12 }
     const bed = testBed({
