@@ -9,8 +9,11 @@ export class ByIdInOrder<T> {
 
   /** The thing of an id; `place` is where it may well stand. */
   get(id: string, place: number): T | undefined {
-    const there = this.list[place]
-    if (there !== undefined && this.idOf(there) === id) return there
+    // One more or one fewer before it moves it by a place.
+    for (const at of [place, place - 1, place + 1]) {
+      const there = this.list[at]
+      if (there !== undefined && this.idOf(there) === id) return there
+    }
     this.known ??= new Map(this.list.map((t) => [this.idOf(t), t]))
     return this.known.get(id)
   }

@@ -64,7 +64,7 @@ export class RoomMaker {
     this.first = movers[0]?.n ?? 0
     movers.forEach((m, i) => {
       const way = then?.[i]
-      if (!way || way.meant !== m.meant || isNear(m, changed)) this.fresh.add(m.n)
+      if (!way || way.meant !== m.meant || isNear(m.meant, m.boundM, changed)) this.fresh.add(m.n)
       else if (way.path) this.replayed.set(m.n, way.path)
     })
     if (then) for (const n of this.fresh) this.watch(n, -1)
@@ -119,6 +119,12 @@ export class RoomMaker {
       return { meant, path: this.paths.get(n) ?? before?.path ?? null, hasConflict }
     })
     return { conflicts, ways }
+  }
+
+  /** Whether any that moves, or found no room, came near one of these numbers. */
+  hasSeen(from: number, to: number): boolean {
+    for (const near of this.nears.values()) for (const n of near) if (n >= from && n < to) return true
+    return false
   }
 
   near(n: number): readonly number[] {
@@ -215,7 +221,8 @@ export class RoomMaker {
   }
 }
 
-const isNear = ({ meant, boundM }: Mover, changed: readonly ChangedSpot[]): boolean =>
+/** Whether a change may be felt where a plant is meant to stand. */
+export const isNear = (meant: Meant, boundM: number, changed: readonly ChangedSpot[]): boolean =>
   changed.some(({ x, y, reachM }) => {
     const reach = reachM + boundM + meant.plant.spreadM
     return Math.abs(x - meant.x) < reach && Math.abs(y - meant.y) < reach

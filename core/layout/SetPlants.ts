@@ -7,6 +7,7 @@ interface Known {
   readonly support: number | null
   readonly lead: Plant | undefined
   readonly byKind: ReadonlyMap<string, Plant>
+  readonly isPlain: boolean
 }
 const known = new WeakMap<Drift, Known>()
 /** A climber goes over what it climbs by a little, metres. */
@@ -32,13 +33,20 @@ export class SetPlants {
   }
 
   private known(drift: Drift): Known {
+    const there = known.get(drift)
+    // Most drifts are of one kind in its own shape: nothing of them can have changed but the library.
+    if (there?.isPlain && there.kinds[0] === this.library.get(drift.plantId)) return there
+    return this.reckoned(drift, there)
+  }
+
+  private reckoned(drift: Drift, there: Known | undefined): Known {
     const kinds = kindsOf(drift).map((id) => this.library.get(id))
     const support = this.supportM(drift)
-    const there = known.get(drift)
     if (there && there.support === support && there.kinds.every((k, i) => k === kinds[i])) return there
     const set = kinds.map((k) => k && this.asSet(drift, k, support))
     const byKind = new Map(kindsOf(drift).flatMap((id, i) => (set[i] ? [[id, set[i]] as const] : [])))
-    const now = { kinds, support, lead: leadOf(drift, set), byKind }
+    const isPlain = !drift.mix && !drift.shape
+    const now = { kinds, support, lead: leadOf(drift, set), byKind, isPlain }
     known.set(drift, now)
     return now
   }

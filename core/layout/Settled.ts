@@ -1,19 +1,16 @@
 import type { BedFrame, Disc, Drift } from '../bed'
 import { clamp, type Point } from '../geometry'
 import type { Plant } from '../plant'
+import { boundOf } from './boundOf'
 import type { ByIdInOrder } from './ByIdInOrder'
 import { crowdedAmong } from './crowdedAmong'
-import { RoomMaker, type ChangedSpot, type LaneWays, type Mover, type Way } from './RoomMaker'
+import { changedStretch } from './changedStretch'
+import { isNear, RoomMaker, type ChangedSpot, type LaneWays, type Mover, type Way } from './RoomMaker'
 import type { Meant } from './meant'
 import type { PlacedPlant } from './PlacedPlant'
 import { PlantGrid } from './PlantGrid'
 import type { Tag } from './tags'
-
-/** To make room or find it a plant moves at most this share of its spacing, a single less; what weaves so far, metres. */
-const MOVES = 0.75
-const SINGLE_MOVES = 0.5
-const WEAVES_M = 0.35
-const SEES_BEHIND_M = 1.2
+import { towardGap } from './towardGap'
 
 /**
  * The plants standing so far, and those of a lane that find their places among them. All that stand too near push one another apart
@@ -64,31 +61,98 @@ export class Settled {
 
   /** Sets the plants of a lane; how they moved. With how they did before a change, only what it can reach is moved anew. */
   settle(meants: readonly Meant[], former: ByIdInOrder<Way> | null): LaneWays {
+    const standing = meants.some((m) => m.isTooMany) ? meants.filter((m) => !m.isTooMany) : meants
+    const then = former && standing.map((meant, i) => wayOf(meant, former, i))
+    const changed = then ? this.changedIn(standing, then, former.list) : []
+    const known = then && { then, changed }
+    return (known && this.settleNear(meants, standing, known)) ?? this.settleAll(meants, standing, known)
+  }
+
+  private settleAll(meants: readonly Meant[], standing: readonly Meant[], known: KnownWays | null): LaneWays {
+    const first = this.grid.size
+    const set = this.makeRoom(standing, known?.then ?? null, known?.changed ?? [])
+    this.leaveOut(set)
+    let n = first
+    for (const meant of meants) this.showSettled(meant, meant.isTooMany ? -1 : n++, set)
+    return set.ways
+  }
+
+  /**
+   * Of a lane that changed in one stretch, all that stands beyond it keeps its place unseen; null when there is no such stretch, or when
+   * what happens there reaches farther.
+   */
+  private settleNear(meants: readonly Meant[], standing: readonly Meant[], known: KnownWays): LaneWays | null {
+    const { then, changed } = known
+    const stretch = changedStretch(standing, then, (i) =>
+      isNear(standing[i]!, boundOf(standing[i]!, this.k), changed),
+    )
+    if (!stretch) return null
+    const start = this.grid.size
+    const kept: (PlacedPlant | null)[] = []
+    const inside: Meant[] = []
+    const waysInside: (Way | undefined)[] = []
+    for (const [i, meant] of standing.entries()) {
+      if (meant.x > stretch.from && meant.x < stretch.to) {
+        inside.push(meant)
+        waysInside.push(then[i])
+        kept.push(null)
+        continue
+      }
+      const placed = this.before.get(meant.tag.id, this.list.length + i)
+      if (!placed) return this.takeBack(start)
+      kept.push(placed)
+      if (!placed.crowded) this.grid.add(placed.plant, placed.x, placed.y)
+    }
+    const first = this.grid.size
+    const set = this.makeRoom(inside, waysInside, changed)
+    if (set.maker.hasSeen(start, first)) return this.takeBack(start)
+    this.leaveOut(set)
+    let [i, n] = [0, first]
+    for (const meant of meants) {
+      const placed = meant.isTooMany ? null : kept[i++]
+      if (placed) this.keep(placed)
+      else this.showSettled(meant, meant.isTooMany ? -1 : n++, set)
+    }
+    let k = 0
+    return kept.map((placed, at) => (placed ? then[at]! : set.ways[k++]!))
+  }
+
+  /** All that was added since is gone again. */
+  private takeBack(start: number): null {
+    for (let n = start; n < this.grid.size; n++) this.grid.takeAway(n)
+    return null
+  }
+
+  private keep(placed: PlacedPlant) {
+    ;(this.lanes[placed.lane] ??= []).push(placed.along)
+    if (this.sorted === placed.lane) this.sorted = -1
+    this.list.push(placed)
+  }
+
+  /** Moves plants until all have room or no more is to be had; who moved, and who found none. */
+  private makeRoom(
+    standing: readonly Meant[],
+    then: readonly (Way | undefined)[] | null,
+    changed: readonly ChangedSpot[],
+  ): MadeRoom {
     const { grid } = this
     const first = grid.size
-    const movers = meants
-      .filter((m) => !m.isTooMany)
-      .map((meant): Mover => {
-        const boundM = boundOf(meant, this.k)
-        return { meant, n: grid.add(meant.plant, meant.x, meant.y, boundM), boundM }
-      })
+    const movers = standing.map((meant): Mover => {
+      const boundM = boundOf(meant, this.k)
+      return { meant, n: grid.add(meant.plant, meant.x, meant.y, boundM), boundM }
+    })
     const middleX = (this.frame.firstX + this.frame.lastX) / 2
     const ground = { grid, middleX, within: (m: Mover, x: number, y: number) => this.within(m, x, y) }
-    const then = former && movers.map(({ meant }, i) => wayOf(meant, former, i))
-    const maker = new RoomMaker(ground, movers, then, then ? this.changedIn(movers, then, former.list) : [])
+    const maker = new RoomMaker(ground, movers, then, changed)
     maker.run()
     const tooNear = (n: number) => maker.near(n).filter((other) => grid.hasNoRoom(n, other))
     const { conflicts, ways } = maker.finish((n) => grid.isSqueezedOut(n))
-    const crowded = crowdedAmong(conflicts, tooNear, first)
-    const moved = new Set(maker.moved)
-    for (const n of crowded) grid.takeAway(n)
-    for (const n of moved) if (!crowded.has(n)) grid.settleAt(n)
-    let i = 0
-    for (const meant of meants) {
-      const n = meant.isTooMany ? -1 : first + i++
-      this.showSettled(meant, n, n < 0 || crowded.has(n), moved.has(n))
-    }
-    return ways
+    return { maker, ways, crowded: crowdedAmong(conflicts, tooNear, first), moved: new Set(maker.moved) }
+  }
+
+  private leaveOut({ crowded, moved }: MadeRoom) {
+    for (const n of crowded) this.grid.takeAway(n)
+    for (const n of moved) if (!crowded.has(n)) this.grid.settleAt(n)
   }
 
   /**
@@ -115,20 +179,22 @@ export class Settled {
 
   /** All places that differ from before, those of the lane's own meant plants too. */
   private changedIn(
-    movers: readonly Mover[],
+    standing: readonly Meant[],
     then: readonly (Way | undefined)[],
     former: readonly Way[],
   ): ChangedSpot[] {
     const own: ChangedSpot[] = []
     const spot = (m: Meant) => ({ x: m.x, y: m.y, reachM: boundOf(m, this.k) + this.k * m.plant.spreadM })
-    movers.forEach(({ meant }, i) => {
+    standing.forEach((meant, i) => {
       const before = then[i]?.meant
       if (before === meant) return
       own.push(spot(meant))
       if (before) own.push(spot(before))
     })
-    if (then.filter((w) => w).length < former.length) {
-      const ids = new Set(movers.map((m) => m.meant.tag.id))
+    let met = 0
+    for (const way of then) if (way) met++
+    if (met < former.length) {
+      const ids = new Set(standing.map((m) => m.tag.id))
       for (const { meant } of former) {
         const { id } = meant.tag
         if (ids.has(id)) continue
@@ -171,9 +237,10 @@ export class Settled {
     return all
   }
 
-  private showSettled(meant: Meant, n: number, crowded: boolean, moved: boolean) {
-    if (crowded || !moved) {
-      this.show(meant, false, crowded)
+  private showSettled(meant: Meant, n: number, { crowded, moved }: MadeRoom) {
+    const isCrowded = n < 0 || crowded.has(n)
+    if (isCrowded || !moved.has(n)) {
+      this.show(meant, false, isCrowded)
       return
     }
     const x = this.grid.xs[n]!
@@ -203,12 +270,12 @@ export class Settled {
     ;(this.lanes[lane] ??= []).push(a)
     if (this.sorted === lane) this.sorted = -1
     const then = this.before.get(id, this.list.length)
-    const own = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
-    const now: PlacedPlant = held ? { ...own, held } : own
-    if (then && isSamePlace(then, now)) {
+    if (then?.x === x && then.y === y && isAsBefore(then, { plant, lane, held, pinned, crowded })) {
       this.list.push(then)
       return
     }
+    const own = { id, seed, driftId, index, plant, lane, x, y, along: a, out: v, pinned, crowded }
+    const now: PlacedPlant = held ? { ...own, held } : own
     this.list.push(now)
     this.note(now, plant)
     if (then) this.note(then, then.plant)
@@ -219,38 +286,28 @@ export class Settled {
   }
 }
 
-const isSamePlace = (p: PlacedPlant, q: PlacedPlant): boolean =>
-  p.x === q.x &&
-  p.y === q.y &&
+type State = Pick<PlacedPlant, 'plant' | 'lane' | 'pinned' | 'crowded'> & { readonly held: boolean }
+const isAsBefore = (p: PlacedPlant, q: State): boolean =>
   p.plant === q.plant &&
-  p.held === q.held &&
+  (p.held ?? false) === q.held &&
   p.lane === q.lane &&
   p.pinned === q.pinned &&
   p.crowded === q.crowded
 
+/** How the plants of a lane moved before a change, and all places that differ since. */
+interface KnownWays {
+  readonly then: readonly (Way | undefined)[]
+  readonly changed: readonly ChangedSpot[]
+}
+interface MadeRoom {
+  readonly maker: RoomMaker
+  readonly ways: LaneWays
+  /** Numbers of those without room, and of those that moved. */
+  readonly crowded: ReadonlySet<number>
+  readonly moved: ReadonlySet<number>
+}
+
 function wayOf(meant: Meant, former: ByIdInOrder<Way>, i: number): Way | undefined {
   const there = former.list[i]
   return there?.meant === meant ? there : former.get(meant.tag.id, i)
-}
-
-function boundOf({ plant, drift }: Meant, k: number): number {
-  const d = k * plant.spreadM
-  if (plant.spacingHabit === 'weaves') return Math.max(WEAVES_M, MOVES * d)
-  return drift.count === 1 || drift.pattern === 'dotted' ? SINGLE_MOVES * d : MOVES * d
-}
-
-/** How far a place lies off the middle of the gap it stands before, as a push of -1 to 1; none beside gaps that are wide anyway. */
-function towardGap(behind: readonly number[], a: number): number {
-  let low = 0
-  let high = behind.length
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (behind[middle]! > a) high = middle
-    else low = middle + 1
-  }
-  const left = behind[low - 1]
-  const right = behind[low]
-  if (left === undefined || right === undefined || right - left < 1e-6) return 0
-  const gap = right - left
-  return Math.sin((2 * Math.PI * (a - left)) / gap) * clamp((SEES_BEHIND_M - gap) / (SEES_BEHIND_M / 2), 0, 1)
 }
