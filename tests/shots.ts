@@ -42,14 +42,15 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
     },
   },
   {
-    name: 'ground-survey',
-    path: `${FRONT}/ground`,
+    name: 'compose-things',
+    path: '/beds/car-park-screen/compose',
     act: async (page) => {
-      await toSite(page)
-      await page.getByTestId('add-point').scrollIntoViewIfNeeded()
-      await page.getByRole('button', { name: 'Walk round an outline' }).scrollIntoViewIfNeeded()
-      await page.getByLabel('C, first tape', { exact: true }).focus()
-      await page.waitForTimeout(600)
+      await page.getByRole('tab', { name: /Things/ }).click()
+      await page.getByRole('button', { name: 'boulder', exact: true }).click()
+      await page.getByRole('button', { name: 'Nearer' }).click()
+      await page.getByRole('slider', { name: 'Along the bed' }).fill('100')
+      await page.mouse.move(640, 70)
+      await page.waitForTimeout(1200)
     },
   },
   { name: 'compose-island', path: '/beds/bell-island/compose', act: (page) => page.waitForTimeout(2500) },
