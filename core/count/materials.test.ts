@@ -32,7 +32,6 @@ describe('materials of a bed', () => {
       thing('edging', 'e', {
         line: [
           { x: 0, y: 0 },
-          { x: 3, y: 0 },
           { x: 3, y: 4 },
         ],
       }),
@@ -43,7 +42,7 @@ describe('materials of a bed', () => {
     const lines = materials({ form: court, features })
     expect(lines.map((l) => [l.kind, l.count, l.amount])).toEqual([
       ['stepping', 12, null],
-      ['edging', 4, 28],
+      ['edging', 4, 20],
       ['pot', 8, null],
       ['pot', 4, null],
     ])

@@ -27,3 +27,4 @@ export {
 } from './manyDrifts'
 export { followersOf, placeOfOrder } from './orders'
 export { knotOf } from './knot'
+export { swapKind } from './swapKind'

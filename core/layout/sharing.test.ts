@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { kindCounts, newFeature, numbersOf, rectangle, withCount, type Drift, type MixWay } from '../bed'
+import { kindCounts, kindsOf, newFeature, numbersOf, rectangle, withCount, type Drift, type MixWay } from '../bed'
 import { drift, library, plant, testBed } from '../../tests/support/library'
+import { applyEdit } from '../edit'
 import { makeScene } from '../scene'
 import { climate } from '../../tests/support/library'
 import { critique } from '../judge'
@@ -190,5 +191,38 @@ describe('what does not grow', () => {
     const hides = (features: typeof bed.features) => judge(features).some((f) => f.id === 'hidden:l')
     expect(plant('sedum-acre').foliageHeightM).toBeLessThan(0.3)
     expect([hides([]), hides([wall])]).toEqual([false, true])
+  })
+})
+
+describe('kinds in a mix or a hedge, judged', () => {
+  it('are named once, and a swap changes the mix', () => {
+    const shady = 'hosta-halcyon'
+    const wet = {
+      ...drift('m', A, 1, 4, 6, { pattern: 'row' }),
+      mix: { how: 'turns' as const, others: [{ plantId: shady, share: 0.5 }] },
+    }
+    const hedge: Drift = {
+      ...drift('h', shady, 1, 9, 4),
+      shape: {
+        kind: 'hedge',
+        out: 0.5,
+        line: [
+          { x: -1, y: 0 },
+          { x: 1, y: 0 },
+        ],
+        closed: false,
+        stepM: 0.4,
+        heightM: 0.3,
+        widthM: 0.4,
+      },
+    }
+    const bed = { ...bedOf(wet, hedge), ground: { ...bedOf().ground, sunHours: 10, sunByHand: true } }
+    const { findings } = critique(makeScene({ bed, library, climate, hardinessZone: '6b' }))
+    const ids = findings.map((f) => f.id)
+    expect(new Set(ids).size).toBe(ids.length)
+    const [swap] = findings.find((f) => f.id === `site:${shady}`)!.mends
+    const after = applyEdit(bed, swap!.edit).bed
+    expect(after.drifts[0]!.plantId).toBe(A)
+    expect(after.drifts.flatMap(kindsOf)).not.toContain(shady)
   })
 })

@@ -1,3 +1,4 @@
+import { swapKind } from '../../edit'
 import { deltaE } from '../../colour'
 import { words, type Plant } from '../../plant'
 import { blends, pairContrast, standIns } from '../../match'
@@ -63,7 +64,7 @@ export const blend: LocalRule = {
         () =>
           contrasting().map((p) => ({
             label: `${capital(nameOf(p))} instead`,
-            edit: { kind: 'changeDrift', driftId: change.driftId, change: { plantId: p.id } },
+            edit: swapKind(scene.bed, change.plant.id, p.id, new Set([change.driftId]))[0]!,
           })),
       )
     }),

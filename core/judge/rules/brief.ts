@@ -1,7 +1,8 @@
 import { TRAIT } from '../../brief'
 import { finding, type Finding } from '../finding'
 import type { WholeRule } from '../rule'
-import { capital, nameOf, stretchOf, type Scene } from '../../scene'
+import { swapKind } from '../../edit'
+import { capital, kindsById, nameOf, stretchOf, type Scene } from '../../scene'
 import { standIns } from '../../match'
 
 /** A plant that has what the brief says never. Wishes and musts stand in the brief's own table. */
@@ -12,7 +13,7 @@ export const brief: WholeRule = {
       .filter((r) => r.weight === 'never')
       .flatMap((r): Finding[] => {
         const { label, has } = TRAIT[r.trait]
-        return [...scene.byPlant]
+        return kindsById(scene.byPlant)
           .filter(([plant]) => has(plant))
           .map(([plant, placed]) =>
             finding(
@@ -36,13 +37,8 @@ export const brief: WholeRule = {
 function swapsFor(scene: Scene, plantId: string, has: (typeof TRAIT)[keyof typeof TRAIT]['has']) {
   const plant = scene.library.get(plantId)
   if (!plant) return []
-  const drifts = scene.bed.drifts.filter((d) => d.plantId === plantId)
   return standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35, where: (p) => !has(p) }, 2).map((p) => ({
     label: `Swap for ${nameOf(p)}`,
-    edit: {
-      kind: 'all' as const,
-      name: 'swap plant',
-      edits: drifts.map((d) => ({ kind: 'changeDrift' as const, driftId: d.id, change: { plantId: p.id } })),
-    },
+    edit: { kind: 'all' as const, name: 'swap plant', edits: swapKind(scene.bed, plantId, p.id) },
   }))
 }

@@ -2,7 +2,8 @@ import type { PlacedPlant } from '../../layout'
 import { misfits, type Misfit, type Plant } from '../../plant'
 import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
-import { capital, conditionsAt, nameOf, stretchOf, type Scene } from '../../scene'
+import { swapKind } from '../../edit'
+import { capital, conditionsAt, kindsById, nameOf, stretchOf, type Scene } from '../../scene'
 import { standIns } from '../../match'
 
 const WEIGHT = { zone: 92, sun: 78, water: 70, heat: 56, harm: 45, salt: 42, soil: 40, ph: 38, wind: 34 } as const
@@ -22,7 +23,7 @@ const HARDINESS = {
 /** A plant whose light, heat, zone, water, wind, salt, soil or pH is not what its place offers. */
 export const site: WholeRule = {
   id: 'site',
-  findings: (scene) => [...kindsOf(scene)].flatMap(([plant, placed]) => judge(scene, plant, placed)),
+  findings: (scene) => kindsById(kindsOf(scene)).flatMap(([plant, placed]) => judge(scene, plant, placed)),
 }
 
 /** Plants of all parts by their kind. */
@@ -62,15 +63,11 @@ function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Find
   const wrong = [...judged.wrong].sort((a, b) => WEIGHT[b.want] - WEIGHT[a.want])
   const worst = wrong[0]!
   const here = conditionsAt(scene, judged.worst)
-  const drifts = [...new Set(suffering.map((p) => p.driftId))]
+  const drifts = new Set(suffering.map((p) => p.driftId))
   const mends = (): Mend[] =>
     standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35 }, 2).map((p) => ({
       label: `Swap for ${nameOf(p)}`,
-      edit: {
-        kind: 'all',
-        name: 'swap plant',
-        edits: drifts.map((driftId) => ({ kind: 'changeDrift' as const, driftId, change: { plantId: p.id } })),
-      },
+      edit: { kind: 'all', name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id, drifts) },
     }))
   const some = suffering.length < placed.length ? `${suffering.length} of ${placed.length}: ` : ''
   const how = scene.light ? ' (computed for its place)' : ' (measured by hand)'

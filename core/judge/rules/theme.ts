@@ -1,5 +1,6 @@
 import { colourWords, deltaE, isGreen, nearestOf, saturation, type Theme } from '../../colour'
 import { monthName, type PlaceMonth, placeMonth, type LibraryMonth } from '../../time'
+import { swapKind } from '../../edit'
 import { bodiesAt } from '../../layout'
 import { shownOf, type Plant } from '../../plant'
 import { finding, type Finding } from '../finding'
@@ -126,11 +127,7 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
             edit: {
               kind: 'all',
               name: 'swap plant',
-              edits: [...new Set(placed.map((q) => q.driftId))].map((driftId) => ({
-                kind: 'changeDrift' as const,
-                driftId,
-                change: { plantId: p.id },
-              })),
+              edits: swapKind(scene.bed, worst.plant.id, p.id, new Set(placed.map((q) => q.driftId))),
             },
           })),
       ),
@@ -147,8 +144,10 @@ function vanishing(scene: Scene, shown: readonly ShownColour[]): Finding[] {
       scene.byPlant.get(s.plant)!.some((p) => p.lane === 0) &&
       deltaE(wall.colour, s.colour) < VANISHES,
   )
-  return [...new Set(lost.map((s) => s.plant))].map((plant) => {
-    const s = lost.find((l) => l.plant === plant)!
+  const ids = [...new Set(lost.map((s) => s.plant.id))]
+  return ids.map((id) => {
+    const s = lost.find((l) => l.plant.id === id)!
+    const { plant } = s
     const placed = scene.byPlant.get(plant)!
     return {
       id: `theme:wall:${plant.id}`,

@@ -1,3 +1,4 @@
+import { swapKind } from '../../edit'
 import { WATER_CLASSES, type Plant, type WaterClass } from '../../plant'
 import { finding } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
@@ -73,7 +74,7 @@ export const thirst: LocalRule = {
         () =>
           (moist.standing ? [] : alike()).map((p) => ({
             label: `Swap ${nameOf(moist.plant)} for ${nameOf(p)}`,
-            edit: { kind: 'changeDrift', driftId: moist.driftId, change: { plantId: p.id } },
+            edit: swapKind(scene.bed, moist.plant.id, p.id, new Set([moist.driftId]))[0]!,
           })),
       )
     }),
