@@ -14,6 +14,10 @@ const PARTS = {
   accepted: 'findings accepted',
   shortlist: 'the shortlist',
   buying: 'what is bought',
+  laneStations: 'its lanes along it',
+  features: 'stone, pots and supports',
+  orders: 'orders that are kept',
+  notes: 'notes',
 } as const satisfies Partial<Record<keyof Bed, string>>
 
 /** A value as text, whatever order its keys were stored in. */
@@ -37,8 +41,15 @@ function changesOf(then: Drift, now: Drift, nameOf: (plantId: string) => string)
   if (then.count !== now.count) changes.push(`${then.count} ${name}, now ${now.count}`)
   if (then.lane !== now.lane) changes.push(`${name} stood in lane ${then.lane + 1}, now ${now.lane + 1}`)
   if (then.at !== now.at) changes.push(`${name} stood at ${metres(then.at)}, now ${metres(now.at)}`)
+  return [...changes, ...layoutChanges(then, now, name)]
+}
+
+/** What differs of how a drift is laid out. */
+function layoutChanges(then: Drift, now: Drift, name: string): string[] {
+  const changes: string[] = []
   if (kindOf(then) !== kindOf(now)) changes.push(`${name} was ${kindOf(then)}, now ${kindOf(now)}`)
   else if (!same(then.shape ?? null, now.shape ?? null)) changes.push(`the ${kindOf(now)} of ${name} lay otherwise`)
+  if (!same(then.mix ?? null, now.mix ?? null)) changes.push(`what shares its place with ${name} was another`)
   if (then.everyM !== now.everyM && now.pattern === 'dotted')
     changes.push(`${name} came every ${metres(then.everyM)}, now ${metres(now.everyM)}`)
   return changes

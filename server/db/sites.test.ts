@@ -1,4 +1,4 @@
-import { strToU8, zipSync } from 'fflate'
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { readdir, readFile } from 'node:fs/promises'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { EMPTY_SITE } from '../../core/site'
@@ -7,7 +7,8 @@ import { archiveSchema } from '../../shared/archiveSchema'
 import { siteSchema } from '../../shared/siteSchema'
 import { pictureType } from '../../shared/pictureType'
 import { bedSheet, SHEET_VIEWS } from '../../core/scene'
-import { demo, library } from '../../tests/support/library'
+import { readPlants } from '../../core/plant'
+import { demo, drift, library, libraryCsv, testBed } from '../../tests/support/library'
 import { sceneOfBed } from '../services/bedScene'
 import { runDataSteps } from '../services/dataSteps'
 import { writePaintsAsPdf } from '../services/pdfPen'
@@ -15,7 +16,8 @@ import { BrokenArchive, packGarden, unpackGarden } from '../services/gardenArchi
 import type { Db } from './Db'
 import { migrate, toMigrations } from './migrate'
 import { openPglite } from './openPglite'
-import { listBeds } from './queries/beds'
+import { insertBed, listBeds } from './queries/beds'
+import { upsertOwnPlants } from './queries/ownPlants'
 import { findDrawing, insertDrawing } from './queries/drawings'
 import { findGarden, listGardens } from './queries/gardens'
 import { findBrief, saveBrief } from './queries/briefs'
@@ -131,6 +133,22 @@ describe('a garden archive', () => {
     expect(copy.things).toEqual(withBase.things)
     expect(copy.beds.map((b) => b.bedId).sort()).toEqual((await beds(id)).map((b) => b.id).sort())
     expect((await findDrawing(db, copy.base!.drawingId))!.bytes).toEqual(png)
+  })
+  it('takes along own plants that stand only in a mix', async () => {
+    const [head, first] = libraryCsv.split('\n')
+    const own = readPlants(`${head}\n${first!.replace(/^[^,]+,[^,]+/, 'Rosa saltmarshensis,saltmarsh rose')}`)
+    if (!own.ok) throw new Error('the row must read')
+    await db.transaction((tx) => upsertOwnPlants(tx, own.rows))
+    const mix = { how: 'turns' as const, others: [{ plantId: own.plants[0]!.id, share: 0.5 }] }
+    await insertBed(
+      db,
+      'mixed',
+      'saltmarsh-row',
+      testBed({ drifts: [{ ...drift('m', 'hosta-halcyon', 1, 3, 4), mix }] }),
+    )
+    const zip = unzipSync((await packGarden(db, 'saltmarsh-row'))!)
+    const { plants } = JSON.parse(strFromU8(zip['garden.json']!)) as { plants: { botanical_name: string }[] }
+    expect(plants.map((p) => p.botanical_name)).toContain('Rosa saltmarshensis')
   })
   it('takes nothing of a broken one in, and says what is wrong', async () => {
     const before = (await listGardens(db)).length

@@ -1,4 +1,4 @@
-import type { Bed } from '../../core/bed'
+import { kindsOf, type Bed } from '../../core/bed'
 import { randomUUID } from 'node:crypto'
 import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate'
 import type { Brief } from '../../core/brief'
@@ -25,9 +25,10 @@ import { findSite, saveSite } from '../db/queries/sites'
 
 const LARGEST_UNPACKED = 64 * 1024 * 1024
 
-/** Every plant that a bed speaks of: in its drifts, its shortlist, its orders, and what stands there already. */
+/** Every plant that a bed speaks of: in its drifts and their mixes, varied parts, its shortlist, its orders, and what stands there. */
 const plantsNamedBy = (bed: Bed): string[] => [
-  ...bed.drifts.map((d) => d.plantId),
+  ...bed.drifts.flatMap(kindsOf),
+  ...(bed.form.kind === 'court' ? (bed.form.variants ?? []).map((v) => v.withId) : []),
   ...bed.shortlist,
   ...bed.buying.map((b) => b.plantId),
   ...bed.existing.map((e) => e.plantId),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { laneNames } from '~~/core/bed'
+import { kindsOf, laneNames, type Drift } from '~~/core/bed'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -17,6 +17,7 @@ const groups = computed(() =>
   })),
 )
 const plantsOf = (driftId: string) => (scene.value?.placement.plants ?? []).filter((p) => p.driftId === driftId)
+const namesOf = (drift: Drift) => kindsOf(drift).map(nameOf).join(', ')
 const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${plantId} (not in the library)`
 </script>
 
@@ -32,7 +33,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
         :class="{ chosen: compose.driftId === drift.id }"
       >
         <div class="line">
-          <button class="name" @click="compose.choose(drift.id)">{{ nameOf(drift.plantId) }}</button>
+          <button class="name" @click="compose.choose(drift.id)">{{ namesOf(drift) }}</button>
           <span class="count">× {{ drift.count }}</span>
           <UButton
             size="xs"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { laneBands, laneNames } from '~~/core/bed'
+import { kindsOf, laneBands, laneNames } from '~~/core/bed'
 import { freeSpot, isLaneOf, laneFor, laneTopM } from '~~/core/layout'
 import { conditionsAt } from '~~/core/scene'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
@@ -19,7 +19,7 @@ const plants = computed(() =>
     .filter((p): p is Plant => !!p)
     .filter((p) => `${p.commonName} ${p.botanicalName}`.toLowerCase().includes(text.value.trim().toLowerCase())),
 )
-const inBed = computed(() => new Map((store.bed?.drifts ?? []).map((d) => [d.plantId, d])))
+const inBed = computed(() => new Set((store.bed?.drifts ?? []).flatMap(kindsOf)))
 const unfit = (p: Plant) =>
   scene.value
     ? misfits(p, scene.value.site)

@@ -300,6 +300,33 @@ describe('drifts of every shape, in beds of every kind', () => {
     )
   })
 
+  it('a centimetre moves every shape by that, and no plant elsewhere by more than a few', () => {
+    const drawn = fc.oneof(
+      shapes.filter((s) => ['outline', 'ribbon', 'grid', 'hedge', 'edge', 'exact', 'climb'].includes(s.kind)),
+    )
+    fc.assert(
+      fc.property(drawn, share, fc.integer({ min: 1, max: 9 }), (shape, u, count) => {
+        const at = 3 + 2.9 * u
+        const neighbour = drift('o', 'alchemilla-mollis', 2, 6, 3)
+        const list = (where: number) =>
+          place(
+            testBed({
+              outline: rectangle(LENGTH, 6),
+              wall: null,
+              drifts: [neighbour, shaped('s', shape, where, count)],
+            }),
+            library,
+          ).plants
+        const [before, after] = [list(at), list(at + 0.01)]
+        fc.pre(![...before, ...after].some((p) => p.crowded))
+        for (const p of before) {
+          const now = after.find((q) => q.id === p.id)!
+          expect(distance(p, now)).toBeLessThan(0.08)
+        }
+      }),
+    )
+  })
+
   it('a hand’s breadth moves a lens by that', () => {
     fc.assert(
       fc.property(share, share, share, fc.integer({ min: 1, max: 11 }), (u, out, slant, count) => {
