@@ -17,6 +17,7 @@ const groups = computed(() =>
   })),
 )
 const plantsOf = (driftId: string) => (scene.value?.placement.plants ?? []).filter((p) => p.driftId === driftId)
+const chooseRow = (id: string, isMore: boolean) => (isMore ? compose.alsoChoose(id) : compose.choose(id))
 const namesOf = (drift: Drift) => kindsOf(drift).map(nameOf).join(', ')
 const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${plantId} (not in the library)`
 </script>
@@ -30,10 +31,12 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
         v-for="drift in group.drifts"
         :key="drift.id"
         class="drift"
-        :class="{ chosen: compose.driftId === drift.id }"
+        :class="{ chosen: compose.driftId === drift.id || compose.many.includes(drift.id) }"
       >
         <div class="line">
-          <button class="name" @click="compose.choose(drift.id)">{{ namesOf(drift) }}</button>
+          <button class="name" @click="(event: MouseEvent) => chooseRow(drift.id, event.shiftKey)">
+            {{ namesOf(drift) }}
+          </button>
           <span class="count">× {{ drift.count }}</span>
           <UButton
             size="xs"

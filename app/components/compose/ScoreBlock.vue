@@ -121,6 +121,10 @@ function key(event: KeyboardEvent) {
     Delete: () => remove(id),
     Backspace: () => remove(id),
   }
+  if (event.key === 'Enter' && event.shiftKey) {
+    event.preventDefault()
+    return compose.alsoChoose(id)
+  }
   const act = acts[event.key]
   if (!act || event.ctrlKey || event.metaKey) return
   event.preventDefault()
@@ -153,7 +157,7 @@ const showsPortrait = computed(
       '--leaf': block.colour,
     }"
     :title="label"
-    :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out.`"
+    :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out, Shift and Enter choose it as well.`"
     :aria-pressed="chosen"
     :data-in-lane="block.drift.lane"
     :data-drift="block.isFirst ? block.drift.id : undefined"
