@@ -31,7 +31,10 @@ const FLIPPED = new Map([
   [ts.SyntaxKind.TrueKeyword, 'false'],
   [ts.SyntaxKind.FalseKeyword, 'true'],
 ])
-const changedTruth = (node) => (ts.isLiteralTypeNode(node.parent) ? null : (FLIPPED.get(node.kind) ?? null))
+function changedTruth(node) {
+  const to = FLIPPED.get(node.kind)
+  return to && !ts.isLiteralTypeNode(node.parent) ? to : null
+}
 
 function changedBinary(node, render) {
   if (!ts.isBinaryExpression(node)) return null
