@@ -8,6 +8,7 @@ import {
   oval,
   rectangle,
   schoolOf,
+  SHAPE_KINDS,
   SPOTS_AT,
   startShape,
   THIN_TO,
@@ -16,6 +17,7 @@ import {
   type BedFrame,
   type Drift,
   type Shape,
+  type ShapeKind,
 } from '../../bed'
 import { distance, insideOf, nearestOn, polygonArea, type Point } from '../../geometry'
 import { drift, library, plant, testBed } from '../../../tests/support/library'
@@ -298,6 +300,55 @@ describe('drifts of every shape, in beds of every kind', () => {
         for (const p of here) expect(there.filter((q) => distance(p, q) < 1e-4)).toHaveLength(1)
       }),
     )
+  })
+
+  it('a mirrored bed of any kind has the mirrored places, whatever the shape', () => {
+    const even = forms.filter(
+      (f) => f.kind !== 'container' && !(f.kind === 'court' && (f.plan ?? f.segments) !== undefined),
+    )
+    const first = (kind: ShapeKind, out: number, count: number): Shape => {
+      const shape = startShape(kind, out, 1.5, 0.4, count)
+      if (shape.kind === 'edge') return { ...shape, distanceM: 0.5 }
+      return shape.kind === 'spots' ? { ...shape, inM: 0.5 } : shape
+    }
+    const tried = new Map<string, number>()
+    for (const form of even)
+      for (const kind of SHAPE_KINDS)
+        fc.assert(
+          // Just in the middle of a bed there is no side to begin from.
+          fc.property(
+            share,
+            share.map((v) => 0.2 + 0.7 * v),
+            fc.integer({ min: 1, max: 4 }),
+            (u, out, count) => {
+              const frame = bedFrame(bedOf(form, []))
+              const middle = frame.closed ? 0 : LENGTH / 2
+              const flip = (p: Point) => ({ x: 2 * middle - p.x, y: p.y })
+              const at = u * frame.frontLength
+              const a = frame.alongAt(at)
+              const there = frame.sAt(frame.locate(flip(frame.at(a, frame.depthAlong(a)))).a)
+              const list = (where: number, shape: Shape) =>
+                place({ ...bedOf(form, [shaped('s', shape, where, count)]), wall: null }, library).plants
+              const shape = first(kind, out, count)
+              const here = list(at, shape)
+              const other = list(
+                there,
+                mirroredShape(shape, (id) => id),
+              )
+              if ([...here, ...other].some((p) => p.crowded)) return
+              tried.set(kind, (tried.get(kind) ?? 0) + 1)
+              for (const p of here)
+                expect([form.kind, kind, other.some((q) => distance(flip(p), q) < 2e-3)]).toEqual([
+                  form.kind,
+                  kind,
+                  true,
+                ])
+            },
+          ),
+          { numRuns: 12 },
+        )
+    // What lies beneath another drift has none here; every other shape was tried often.
+    for (const kind of SHAPE_KINDS) if (kind !== 'beneath') expect(tried.get(kind) ?? 0).toBeGreaterThan(5)
   })
 
   it('a centimetre moves every shape by that, and no plant elsewhere by more than a few', () => {
