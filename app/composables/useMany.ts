@@ -1,4 +1,4 @@
-import type { Order, OrderKind } from '~~/core/bed'
+import { acrossAlong, middleAlong, type Order, type OrderKind } from '~~/core/bed'
 import {
   alignDrifts,
   copyInto,
@@ -40,7 +40,8 @@ export function useMany() {
     const openings = frame.closed ? [] : (bed.wall?.openings ?? [])
     const inBed = openings.filter((o) => o.x + o.widthM / 2 > frame.firstX && o.x + o.widthM / 2 < frame.lastX)
     return [
-      { value: 'middle', label: 'the middle of the bed', atM: frame.frontLength / 2 },
+      { value: 'middle', label: 'the middle of the bed', atM: middleAlong(frame) },
+      ...(frame.closed ? [{ value: 'across', label: 'the line across it', atM: acrossAlong(frame) }] : []),
       ...inBed.map((o, i) => ({
         value: o.id,
         label: `${o.sillM < DOOR_BELOW_M ? 'door' : 'window'} ${nth(i)}`,

@@ -40,6 +40,7 @@ export { type LaneStation, type Note, type Order, ORDER_KINDS, type OrderKind } 
 export { laneSharesAt, withLaneLine, withoutLaneStation } from './laneStations'
 export { mirroredShape, mirrorOf } from './mirrored'
 export { plantCounts } from './plantCounts'
+export { acrossAlong, middleAlong } from './axes'
 export { bedFigures, type BedFigures } from './bedFigures'
 export { bedFrame, type BedFrame, type BedPoint, type Behind, stripFrame } from './bedFrame'
 export { checkForm } from './checkForm'

@@ -14,7 +14,7 @@ export interface Order {
   readonly atM: number
   /** The step, or the least distance; 0 otherwise. */
   readonly stepM: number
-  /** What the line is: `middle`, a window's or door's id, or `place`. */
+  /** What the line is: `middle`, `across` (round beds and courts, from side to side), a window's or door's id, or `place`. */
   readonly about: string
 }
 

@@ -51,6 +51,24 @@ describe('orders that are kept', () => {
       expect(left.some((q) => Math.hypot(12 - p.x - q.x, p.y - q.y) < 1e-3)).toBe(true)
   })
 
+  it('a mirror in a court lies about either of its axes', () => {
+    const court = testBed({
+      form: { kind: 'court', widthM: 10, depthM: 10, pathM: 1, repeat: 'mirrored' },
+      wall: null,
+      drifts: [drift('a', A, 1, 2, 1), drift('c', A, 1, 9, 1)],
+    })
+    const placesAbout = (about: string) => {
+      const held = done(court, holdOrder(court, order('mirror', ['a', 'c'], { about })))
+      const [p, q] = place(held, library).plants
+      return [p!, q!] as const
+    }
+    const [l, r] = placesAbout('middle')
+    expect([l.x + r.x, l.y - r.y].every((n) => Math.abs(n) < 0.02)).toBe(true)
+    const [f, b] = placesAbout('across')
+    expect([f.x - b.x, f.y + b.y].every((n) => Math.abs(n) < 0.02)).toBe(true)
+    expect(Math.abs(f.y)).toBeGreaterThan(0.3)
+  })
+
   it('equal steps, together, apart and in line', () => {
     const all = ['a', 'b', 'c']
     const even = done(bed, holdOrder(bed, order('steps', all)))

@@ -1,4 +1,13 @@
-import { bedFrame, mirrorOf, type Bed, type BedFrame, type Drift, type Order } from '../bed'
+import {
+  acrossAlong,
+  bedFrame,
+  middleAlong,
+  mirrorOf,
+  type Bed,
+  type BedFrame,
+  type Drift,
+  type Order,
+} from '../bed'
 import { clamp } from '../geometry'
 
 type Change = Partial<Omit<Drift, 'id'>>
@@ -18,9 +27,11 @@ export const ordersWithout = (orders: readonly Order[], driftId: string): readon
         .filter((o) => o.driftIds.length >= LEAST[o.kind])
     : orders
 
-/** The place along the front edge that an order goes by, metres: the middle of the window or door it names, where the bed has it. */
+/** The place along the front edge that an order goes by, metres: the bed's middle line or the line across it, or the middle of
+ * the window or door it names, where the bed has it. */
 export function placeOfOrder({ about, atM }: Order, bed: Pick<Bed, 'wall'>, frame: BedFrame): number {
-  if (about === 'middle') return frame.frontLength / 2
+  if (about === 'middle') return middleAlong(frame)
+  if (about === 'across' && frame.closed) return acrossAlong(frame)
   const opening = bed.wall?.openings.find((o) => o.id === about)
   return opening && !frame.closed ? frame.sAt(opening.x + opening.widthM / 2) : atM
 }
