@@ -1,6 +1,6 @@
 import type { Feature } from '~~/core/bed'
 import { featureUnder, type Plan } from '~~/core/draw'
-import type { Point } from '~~/core/geometry'
+import { toMm, type Point } from '~~/core/geometry'
 import type { Aspect } from '~~/core/see'
 import type { PlanHand } from './planHand'
 
@@ -23,8 +23,7 @@ export function useFeatureHand(
   const moved = (at: Point) => {
     const { feature, from } = held!
     const to = aspect.value!.unturn(at)
-    const mm = (n: number) => Math.round(n * 1000) / 1000
-    const now = { ...feature, x: mm(feature.x + to.x - from.x), y: mm(feature.y + to.y - from.y) }
+    const now = { ...feature, x: toMm(feature.x + to.x - from.x), y: toMm(feature.y + to.y - from.y) }
     const features = (store.kept?.features ?? []).map((f) => (f.id === feature.id ? now : f))
     return { kind: 'setBed' as const, change: { features } }
   }

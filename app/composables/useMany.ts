@@ -1,4 +1,4 @@
-import { acrossAlong, middleAlong, type Order, type OrderKind } from '~~/core/bed'
+import type { Order, OrderKind } from '~~/core/bed'
 import {
   alignDrifts,
   copyInto,
@@ -7,20 +7,16 @@ import {
   holdOrder,
   joinDrifts,
   moveDrifts,
+  orderPlaces,
   removeDrifts,
   type Edit,
+  type OrderPlace,
 } from '~~/core/edit'
+import { toMm } from '~~/core/geometry'
 import type { StoredBed } from '~~/shared/wire'
 
-/** A place that drifts can be mirrored about or set in line with. */
-export interface OrderPlace {
-  readonly value: string
-  readonly label: string
-  readonly atM: number
-}
-
 /** What can be done with all drifts that are chosen; with one alone as well. */
-export function useMany() {
+export const useMany = createSharedComposable(() => {
   const store = useBedStore()
   const compose = useComposeStore()
   const { scene } = useScene()
@@ -32,23 +28,17 @@ export function useMany() {
     (store.bed?.orders ?? []).filter((o) => o.driftIds.some((id) => ids.value.includes(id))),
   )
 
-  /** The bed's middle, the middles of its windows and doors, and where the chosen drifts' own middle lies. */
-  const places = computed<OrderPlace[]>(() => {
+  /** Lines to mirror about or stand in line with, and the one that is chosen. */
+  const places = computed(() => {
     const now = scene.value
-    if (!now) return []
-    const { frame, bed } = now
-    const openings = frame.closed ? [] : (bed.wall?.openings ?? [])
-    const inBed = openings.filter((o) => o.x + o.widthM / 2 > frame.firstX && o.x + o.widthM / 2 < frame.lastX)
-    return [
-      { value: 'middle', label: 'the middle of the bed', atM: middleAlong(frame) },
-      ...(frame.closed ? [{ value: 'across', label: 'the line across it', atM: acrossAlong(frame) }] : []),
-      ...inBed.map((o, i) => ({
-        value: o.id,
-        label: `${o.sillM < DOOR_BELOW_M ? 'door' : 'window'} ${nth(i)}`,
-        atM: frame.sAt(o.x + o.widthM / 2),
-      })),
-    ]
+    return (now ? orderPlaces(now.bed, now.frame) : []).map((p, i) => ({
+      ...p,
+      value: p.about,
+      label: wordsOf(p, i),
+    }))
   })
+  const about = ref('middle')
+  const place = computed(() => places.value.find((p) => p.about === about.value) ?? places.value[0] ?? null)
 
   const edit = (made: Edit | null) => {
     if (made) store.edit(made)
@@ -65,19 +55,22 @@ export function useMany() {
     edit(removeDrifts(ids.value))
     compose.choose(null)
   }
-  function mirrorCopy(place: OrderPlace, isHeld: boolean) {
-    if (!store.bed) return
-    edit(copyMirrored(store.bed, ids.value, place.atM, newId, isHeld ? { about: place.value } : null))
+  function mirrorCopy(isHeld: boolean) {
+    if (!store.bed || !place.value) return
+    const hold = isHeld ? { about: place.value.about } : null
+    edit(copyMirrored(store.bed, ids.value, place.value.atM, newId, hold))
   }
-  function hold(kind: OrderKind, place: OrderPlace | null, stepM = 0) {
+  /** Holds the chosen drifts in an order; a mirror and a line go by the line that is chosen. */
+  function hold(kind: OrderKind, stepM = 0) {
     if (!store.bed) return
+    const line = kind === 'mirror' || kind === 'aligned' ? place.value : null
     const order: Order = {
       id: newId(),
       kind,
       driftIds: [...drifts.value].sort((a, b) => a.at - b.at).map((d) => d.id),
-      atM: Math.round((place?.atM ?? 0) * 1000) / 1000,
+      atM: toMm(line?.atM ?? 0),
       stepM,
-      about: place?.value ?? '',
+      about: line?.about ?? '',
     }
     edit(holdOrder(store.bed, order))
   }
@@ -102,6 +95,8 @@ export function useMany() {
     drifts,
     orders,
     places,
+    about,
+    place,
     align,
     distribute,
     move,
@@ -113,6 +108,14 @@ export function useMany() {
     letGo,
     copyTo,
   }
-}
+})
 
-const DOOR_BELOW_M = 0.3
+const WORDS = {
+  middle: 'the middle of the bed',
+  across: 'the line across it',
+  window: 'window',
+  door: 'door',
+} as const
+/** Windows and doors are counted from the left, after the middle line. */
+const wordsOf = ({ kind }: OrderPlace, i: number) =>
+  kind === 'window' || kind === 'door' ? `${WORDS[kind]} ${i}` : WORDS[kind]

@@ -1,5 +1,5 @@
 import { bedFrame, type Bed } from '~~/core/bed'
-import type { Point } from '~~/core/geometry'
+import { toMm, type Point } from '~~/core/geometry'
 import {
   bedTransform,
   EMPTY_SITE,
@@ -25,8 +25,6 @@ export interface LaidBed {
   readonly current: boolean
   readonly front: readonly Point[]
 }
-
-const mm = (n: number) => Math.round(n * 1000) / 1000
 
 /** The site under the hand: what it holds, and the edits that change it. */
 export const useSite = createSharedComposable(() => {
@@ -76,12 +74,12 @@ export const useSite = createSharedComposable(() => {
     const spots = spotsOf(thing).map((s, i) => {
       if (i !== corner) return s
       const at = 'of' in s ? (store.resolved.places.get(s.of) ?? { x: 0, y: 0 }) : s
-      return { x: mm(at.x + dx), y: mm(at.y + dy) }
+      return { x: toMm(at.x + dx), y: toMm(at.y + dy) }
     })
     set(withSpots(thing, spots), how)
   }
 
-  const fixedHere = (): Measure => ({ kind: 'fixed', x: mm(ground.middle.x), y: mm(ground.middle.y) })
+  const fixedHere = (): Measure => ({ kind: 'fixed', x: toMm(ground.middle.x), y: toMm(ground.middle.y) })
   /** A measure to start from, between two points there are. */
   function measureFrom(kind: Measure['kind'], a: string, b: string): Measure {
     if (kind === 'tapes') return { kind, a, aM: 3, b, bM: 3, side: 'left' }

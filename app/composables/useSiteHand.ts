@@ -1,5 +1,5 @@
 import { slideAlong } from '~~/core/garden'
-import { distance, type Point } from '~~/core/geometry'
+import { distance, type Point, toMm } from '~~/core/geometry'
 import { cornersOf, thingAt, type PlacedThing } from '~~/core/site'
 
 const REACH_PX = 9
@@ -20,8 +20,6 @@ type Held =
   | { kind: 'point'; id: string }
   | { kind: 'bed'; id: string; from: Point; anchor: Point }
   | { kind: 'tape' }
-
-const mm = (n: number) => Math.round(n * 1000) / 1000
 
 /** The hand on the site plan: what it chooses, and what it takes hold of and moves. Places in metres. */
 export function useSiteHand({ placed, handles, points, pxPerM, emitScaled }: Plan) {
@@ -95,7 +93,7 @@ export function useSiteHand({ placed, handles, points, pxPerM, emitScaled }: Pla
 
   function moveBed(id: string, to: Point, how: 'edit' | 'preview') {
     const place = store.kept?.beds.find((b) => b.bedId === id)
-    if (place) placeBed(id, slideAlong(store.resolved, place, { x: mm(to.x), y: mm(to.y) }), how)
+    if (place) placeBed(id, slideAlong(store.resolved, place, { x: toMm(to.x), y: toMm(to.y) }), how)
   }
 
   function moveTape(p: Point, how: 'edit' | 'preview') {

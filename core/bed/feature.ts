@@ -1,4 +1,4 @@
-import { smoothLine, type Point } from '../geometry'
+import { lineLength, placeAlong, smoothLine, type Point } from '../geometry'
 
 export const FEATURE_KINDS = [
   'gravel',
@@ -88,10 +88,7 @@ export function featureLine(f: Feature): Point[] {
 }
 
 /** Length of a thing's middle line, metres. */
-export function featureLengthM(f: Feature): number {
-  const line = featureLine(f)
-  return line.slice(1).reduce((sum, p, i) => sum + Math.hypot(p.x - line[i]!.x, p.y - line[i]!.y), 0)
-}
+export const featureLengthM = (f: Feature): number => lineLength(featureLine(f))
 
 /** A round part of the ground that a thing takes, metres. */
 export interface Disc extends Point {
@@ -108,12 +105,12 @@ export function coverDiscs(f: Feature): Disc[] {
   const alongIt = f.line.length > 1 || f.lengthM >= f.widthM
   const r = (alongIt ? f.widthM : f.lengthM) / 2
   const line = alongIt ? featureLine(f) : featureLine({ ...f, lengthM: f.widthM, turnDeg: f.turnDeg + 90 })
-  const whole = lengthOf(line)
+  const whole = lineLength(line)
   const inset = f.line.length > 1 ? 0 : r
   const many = Math.max(1, Math.min(MOST_DISCS, Math.ceil((whole - 2 * inset) / Math.max(0.02, r)) + 1))
   return Array.from({ length: many }, (_, i) => {
     const share = many === 1 ? 0.5 : i / (many - 1)
-    return { ...alongLineAt(line, inset + share * Math.max(0, whole - 2 * inset)), r }
+    return { ...placeAlong(line, inset + share * Math.max(0, whole - 2 * inset)), r }
   })
 }
 
@@ -124,27 +121,10 @@ export const STEP_M = 0.6
 /** Where stepping stones lie: a step apart along their way, as many as it holds. */
 export function steppingStones(f: Feature): Point[] {
   const line = featureLine(f)
-  const whole = lengthOf(line)
+  const whole = lineLength(line)
   const many = Math.max(1, Math.min(MOST_DISCS, Math.floor((whole - f.widthM) / STEP_M + 1e-9) + 1))
   const first = (whole - (many - 1) * STEP_M) / 2
-  return Array.from({ length: many }, (_, i) => alongLineAt(line, first + i * STEP_M))
-}
-
-const lengthOf = (line: readonly Point[]) =>
-  line.slice(1).reduce((sum, p, i) => sum + Math.hypot(p.x - line[i]!.x, p.y - line[i]!.y), 0)
-
-function alongLineAt(line: readonly Point[], way: number): Point {
-  let left = Math.max(0, way)
-  for (let i = 1; i < line.length; i++) {
-    const [a, b] = [line[i - 1]!, line[i]!]
-    const long = Math.hypot(b.x - a.x, b.y - a.y)
-    if (left <= long || i === line.length - 1) {
-      const u = long > 0 ? Math.min(1, left / long) : 0
-      return { x: a.x + (b.x - a.x) * u, y: a.y + (b.y - a.y) * u }
-    }
-    left -= long
-  }
-  return line[0]!
+  return Array.from({ length: many }, (_, i) => placeAlong(line, first + i * STEP_M))
 }
 
 /** Ground under a thing, square metres. */

@@ -1,4 +1,4 @@
-import { clamp } from '../geometry'
+import { toMm, clamp } from '../geometry'
 import type { Bed } from './bed'
 import type { LaneStation } from './order'
 import type { BedFrame } from './bedFrame'
@@ -21,7 +21,7 @@ const SAME_M = 0.15
  * The first station brings one at either end of the bed along, where the lanes stay as they were.
  */
 export function withLaneLine(bed: Lanes, frame: BedFrame, atM: number, line: number, t: number): LaneStation[] {
-  const at = mm(clamp(atM, 0, frame.frontLength))
+  const at = toMm(clamp(atM, 0, frame.frontLength))
   const there = bed.laneStations.length > 0 ? [...bed.laneStations] : endsOf(bed, frame)
   const near = there.find((s) => Math.abs(s.atM - at) < SAME_M)
   const shares = near?.shares ?? laneSharesAt(bed, frame, at)
@@ -34,9 +34,7 @@ export function withLaneLine(bed: Lanes, frame: BedFrame, atM: number, line: num
 }
 
 const endsOf = (bed: Lanes, frame: BedFrame): LaneStation[] =>
-  frame.closed ? [] : [0, mm(frame.frontLength)].map((atM) => ({ atM, shares: bed.laneShares }))
-
-const mm = (n: number) => Math.round(n * 1000) / 1000
+  frame.closed ? [] : [0, toMm(frame.frontLength)].map((atM) => ({ atM, shares: bed.laneShares }))
 
 /** The stations without one; with only those at the ends of the bed left, none. */
 export function withoutLaneStation(stations: readonly LaneStation[], atM: number): readonly LaneStation[] {

@@ -1,5 +1,5 @@
 import { FEATURES, featureLine, placeIn, placingsOf, steppingStones, type Bed, type Feature } from '../bed'
-import type { Point } from '../geometry'
+import { bandAbout, type Point } from '../geometry'
 import type { Aspect } from '../see'
 
 /** A thing that does not grow as it lies in a picture: turned plan, metres. */
@@ -40,7 +40,7 @@ function featureAt(feature: Feature, turn: (p: Point) => Point): FeatureAt {
 /** What a thing covers of the ground, in its bed's plan. */
 export function outlinesOf(f: Feature): Point[][] {
   if (f.kind === 'stepping') return steppingStones(f).map((p, i) => stone(p, f.widthM / 2, i))
-  if (f.line.length > 1) return [band(featureLine(f), f.widthM / 2)]
+  if (f.line.length > 1) return [bandAbout(featureLine(f), f.widthM / 2)]
   const isRound = f.kind === 'pot' || f.kind === 'urn' || f.kind === 'post'
   if (isRound || f.kind === 'boulder') return [oval(f)]
   return [corners(f)]
@@ -72,16 +72,3 @@ const stone = ({ x, y }: Point, r: number, n: number): Point[] =>
     const uneven = 0.93 + 0.07 * Math.sin(i * 2.4 + n * 1.7)
     return { x: x + Math.cos(a) * r * uneven, y: y + Math.sin(a) * r * uneven * 0.86 }
   })
-
-function band(line: readonly Point[], half: number): Point[] {
-  const last = line.length - 1
-  if (last < 1) return []
-  const sides = line.map((p, i) => {
-    const [a, b] = [line[Math.max(0, i - 1)]!, line[Math.min(last, i + 1)]!]
-    const long = Math.hypot(b.x - a.x, b.y - a.y) || 1
-    return { p, x: (-(b.y - a.y) / long) * half, y: ((b.x - a.x) / long) * half }
-  })
-  const left = sides.map(({ p, x, y }) => ({ x: p.x + x, y: p.y + y }))
-  const right = sides.map(({ p, x, y }) => ({ x: p.x - x, y: p.y - y }))
-  return [...left, ...right.reverse()]
-}

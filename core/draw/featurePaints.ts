@@ -1,4 +1,4 @@
-import { insideOf, seeded, type Point } from '../geometry'
+import { distance, insideOf, nearestOn, seeded, type Point } from '../geometry'
 import { lighten } from '../colour'
 import type { FeatureAt } from './featureAt'
 import { L, M, Z, type Paint, type Path, type Shape } from './path'
@@ -274,12 +274,7 @@ export function featureUnder(list: readonly FeatureAt[], p: Point): FeatureAt | 
 const NEAR_M = 0.12
 
 function isNearLine({ line, feature }: FeatureAt, p: Point): boolean {
-  const half = Math.max(NEAR_M, feature.widthM / 2)
-  return line.slice(1).some((b, i) => {
-    const a = line[i]!
-    const [dx, dy] = [b.x - a.x, b.y - a.y]
-    const long = dx * dx + dy * dy
-    const u = long > 0 ? Math.min(1, Math.max(0, ((p.x - a.x) * dx + (p.y - a.y) * dy) / long)) : 0
-    return Math.hypot(a.x + dx * u - p.x, a.y + dy * u - p.y) <= half
-  })
+  // There and back is a closed line: the nearest place of it is the nearest of the way itself.
+  const near = nearestOn([...line, ...line.slice(1, -1).reverse()], p)
+  return distance(near, p) <= Math.max(NEAR_M, feature.widthM / 2)
 }

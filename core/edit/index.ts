@@ -28,3 +28,4 @@ export {
 export { followersOf, placeOfOrder } from './orders'
 export { knotOf } from './knot'
 export { swapKind } from './swapKind'
+export { type OrderPlace, orderPlaces } from './orderPlaces'

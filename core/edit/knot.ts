@@ -1,5 +1,5 @@
 import { withoutNumbers, type Bed, type Drift, type Shape } from '../bed'
-import type { Point } from '../geometry'
+import { lineLength, toMm, type Point } from '../geometry'
 import { applyEdit, type Edit } from './edit'
 
 const SIDES = 24
@@ -17,7 +17,7 @@ export function knotOf(bed: Bed, drift: Drift, newId: string, fitsOf: FitsOf): E
   const half = Math.max(shape.widthM * 2, reachOf(shape.line))
   const one = loop(half, half / LOOP)
   const other = one.map(({ x, y }) => ({ x: y, y: x }))
-  const count = Math.max(4, Math.min(500, Math.round(lengthOf(one) / shape.stepM)))
+  const count = Math.max(4, Math.min(500, Math.round(lineLength([...one, one[0]!]) / shape.stepM)))
   const closed = (line: readonly Point[]): Shape => ({ ...shape, line, closed: true })
   const edits: Edit[] = [
     { kind: 'changeDrift', driftId: drift.id, change: { shape: closed(one), count } },
@@ -44,13 +44,5 @@ const loop = (a: number, b: number): Point[] =>
   Array.from({ length: SIDES }, (_, i) => {
     const t = ((i + 0.5) / SIDES) * 2 * Math.PI
     const square = (n: number) => Math.sign(n) * Math.abs(n) ** 0.7
-    return { x: mm(square(Math.cos(t)) * a), y: mm(square(Math.sin(t)) * b) }
+    return { x: toMm(square(Math.cos(t)) * a), y: toMm(square(Math.sin(t)) * b) }
   })
-
-const lengthOf = (line: readonly Point[]) =>
-  line.reduce((sum, p, i) => {
-    const q = line[(i + 1) % line.length]!
-    return sum + Math.hypot(q.x - p.x, q.y - p.y)
-  }, 0)
-
-const mm = (n: number) => Math.round(n * 1000) / 1000

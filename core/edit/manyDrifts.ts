@@ -1,15 +1,7 @@
-import {
-  bedFrame,
-  mirrorOf,
-  withCount,
-  withoutNumbers,
-  type Bed,
-  type BedFrame,
-  type Drift,
-  type Order,
-} from '../bed'
-import { clamp } from '../geometry'
+import { bedFrame, mirrorOf, withCount, withoutNumbers, type Bed, type Drift, type Order } from '../bed'
+import { toMm, clamp } from '../geometry'
 import type { Edit } from './edit'
+import { frontPlace } from './orderPlaces'
 
 /** A plant of a drift and where it stands, metres in plan. */
 export interface Standing {
@@ -20,10 +12,7 @@ export interface Standing {
   readonly along: number
 }
 
-const mm = (n: number) => Math.round(n * 1000) / 1000
 const all = (name: string, edits: readonly Edit[]): Edit => ({ kind: 'all', name, edits })
-const placeAt = (frame: BedFrame, a: number) =>
-  mm(frame.sAt(frame.closed ? a : clamp(a, frame.runFrom, frame.runTo)))
 const driftsOf = (bed: Bed, ids: readonly string[]) => bed.drifts.filter((d) => ids.includes(d.id))
 
 /** All drifts at one place along the bed: the mean of theirs. */
@@ -33,7 +22,7 @@ export function alignDrifts(bed: Bed, ids: readonly string[]): Edit {
   const mean = drifts.reduce((sum, d) => sum + frame.alongAt(d.at), 0) / Math.max(1, drifts.length)
   return all(
     'align drifts',
-    drifts.map((d) => ({ kind: 'changeDrift', driftId: d.id, change: { at: placeAt(frame, mean) } })),
+    drifts.map((d) => ({ kind: 'changeDrift', driftId: d.id, change: { at: frontPlace(frame, mean) } })),
   )
 }
 
@@ -46,7 +35,7 @@ export function distributeDrifts(bed: Bed, ids: readonly string[]): Edit {
   const edits = drifts.map((d, i): Edit => ({
     kind: 'changeDrift',
     driftId: d.id,
-    change: { at: placeAt(frame, from + i * step) },
+    change: { at: frontPlace(frame, from + i * step) },
   }))
   return all('set drifts at equal steps', edits)
 }
@@ -60,7 +49,7 @@ export function moveDrifts(bed: Bed, ids: readonly string[], byM: number): Edit 
   const edits = drifts.map((d, i): Edit => ({
     kind: 'changeDrift',
     driftId: d.id,
-    change: { at: placeAt(frame, as[i]! + by) },
+    change: { at: frontPlace(frame, as[i]! + by) },
   }))
   return all('move drifts', edits)
 }
@@ -84,7 +73,7 @@ export function swapOnePlant(bed: Bed, plant: Standing, plantId: string, newId: 
     lane: drift.lane,
     count: 1,
     pattern: 'row',
-    at: mm(frame.sAt(a)),
+    at: toMm(frame.sAt(a)),
     everyM: drift.everyM,
     shape: { kind: 'exact', out },
   }
@@ -104,7 +93,7 @@ export function splitDrift(bed: Bed, driftId: string, standing: readonly Standin
   const left = own.slice(0, Math.ceil(own.length / 2))
   const right = own.slice(left.length)
   const middle = (list: readonly Standing[]) =>
-    placeAt(frame, list.reduce((sum, p) => sum + p.along, 0) / list.length)
+    frontPlace(frame, list.reduce((sum, p) => sum + p.along, 0) / list.length)
   const halved = halfShape(drift)
   const second: Drift = { ...withoutNumbers(drift), ...halved, id: newId, count: right.length, at: middle(right) }
   const gone = right.map((p): Edit => ({ kind: 'removePlant', driftId, index: p.index }))
@@ -118,9 +107,9 @@ export function splitDrift(bed: Bed, driftId: string, standing: readonly Standin
 /** A long shape is half as long on either side. */
 function halfShape({ shape }: Drift): Pick<Drift, 'shape'> | object {
   if (shape?.kind === 'lens' || shape?.kind === 'scatter')
-    return { shape: { ...shape, lengthM: mm(shape.lengthM / 2) } }
+    return { shape: { ...shape, lengthM: toMm(shape.lengthM / 2) } }
   if (shape?.kind !== 'ribbon' && !(shape?.kind === 'hedge' && !shape.closed)) return {}
-  return { shape: { ...shape, line: shape.line.map(({ x, y }) => ({ x: mm(x / 2), y: mm(y / 2) })) } }
+  return { shape: { ...shape, line: shape.line.map(({ x, y }) => ({ x: toMm(x / 2), y: toMm(y / 2) })) } }
 }
 
 /** Drifts of one kind as one: as many as all of them, in their middle, in the first one's lane and shape. Null for different kinds. */
@@ -137,7 +126,7 @@ export function joinDrifts(bed: Bed, ids: readonly string[]): Edit | null {
   const at =
     drifts.reduce((sum, d) => sum + frame.alongAt(d.at) * d.count, 0) / drifts.reduce((sum, d) => sum + d.count, 0)
   const { numbers, nextNumber } = withCount(first, count)
-  const change = { count, numbers: numbers ?? null, nextNumber: nextNumber ?? null, at: placeAt(frame, at) }
+  const change = { count, numbers: numbers ?? null, nextNumber: nextNumber ?? null, at: frontPlace(frame, at) }
   return all('join drifts', [
     ...others.map((d): Edit => ({ kind: 'removeDrift', driftId: d.id })),
     { kind: 'changeDrift', driftId: first.id, change },
@@ -160,7 +149,7 @@ export function copyMirrored(
   const copies = new Map(drifts.map((d) => [d.id, newId()]))
   const counterpart = (id: string) => copies.get(id) ?? id
   const edits = drifts.map((d): Edit => {
-    const at = placeAt(frame, 2 * line - frame.alongAt(d.at))
+    const at = frontPlace(frame, 2 * line - frame.alongAt(d.at))
     const drift = { ...mirrorOf(d, at, counterpart), id: copies.get(d.id)! }
     return { kind: 'addDrift', drift: withoutNothing(drift) }
   })
@@ -168,7 +157,7 @@ export function copyMirrored(
     id: newId(),
     kind: 'mirror',
     driftIds: [d.id, copies.get(d.id)!],
-    atM: mm(atM),
+    atM: toMm(atM),
     stepM: 0,
     about: hold?.about ?? 'place',
   }))
@@ -189,7 +178,7 @@ export function copyInto(from: Bed, ids: readonly string[], into: Bed, newId: ()
     const share = d.at / Math.max(1e-6, here.frontLength)
     const lane = Math.min(d.lane, into.laneShares.length - 1)
     const shape = d.shape ? untied(d.shape, copies) : null
-    const drift = { ...withoutNumbers(d), id: copies.get(d.id)!, lane, at: mm(share * there.frontLength), shape }
+    const drift = { ...withoutNumbers(d), id: copies.get(d.id)!, lane, at: toMm(share * there.frontLength), shape }
     return { kind: 'addDrift', drift: withoutNothing(drift) }
   })
   return all('copy from another bed', edits)

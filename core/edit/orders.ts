@@ -1,14 +1,6 @@
-import {
-  acrossAlong,
-  bedFrame,
-  middleAlong,
-  mirrorOf,
-  type Bed,
-  type BedFrame,
-  type Drift,
-  type Order,
-} from '../bed'
-import { clamp } from '../geometry'
+import { bedFrame, mirrorOf, type Bed, type BedFrame, type Drift, type Order } from '../bed'
+import { toMm } from '../geometry'
+import { frontPlace, orderPlaces } from './orderPlaces'
 
 type Change = Partial<Omit<Drift, 'id'>>
 /** What the orders of a bed make of other drifts, and of the changed one itself. */
@@ -27,14 +19,9 @@ export const ordersWithout = (orders: readonly Order[], driftId: string): readon
         .filter((o) => o.driftIds.length >= LEAST[o.kind])
     : orders
 
-/** The place along the front edge that an order goes by, metres: the bed's middle line or the line across it, or the middle of
- * the window or door it names, where the bed has it. */
-export function placeOfOrder({ about, atM }: Order, bed: Pick<Bed, 'wall'>, frame: BedFrame): number {
-  if (about === 'middle') return middleAlong(frame)
-  if (about === 'across' && frame.closed) return acrossAlong(frame)
-  const opening = bed.wall?.openings.find((o) => o.id === about)
-  return opening && !frame.closed ? frame.sAt(opening.x + opening.widthM / 2) : atM
-}
+/** The place along the front edge that an order goes by, metres: that of its line where the bed has it, otherwise where it was set. */
+export const placeOfOrder = ({ about, atM }: Order, bed: Pick<Bed, 'wall'>, frame: BedFrame): number =>
+  orderPlaces(bed, frame).find((p) => p.about === about)?.atM ?? atM
 
 /**
  * What follows from a change of one drift: drifts of its orders go with it, and those of theirs in turn, each once. `bed` is the bed
@@ -83,7 +70,7 @@ function followIn(order: Order, id: string, around: Around): Following[] {
     case 'steps':
       return stepped(order, id, around)
     case 'aligned':
-      return [{ driftId: id, change: { at: mm(placeOfOrder(order, around.bed, around.frame)) } }]
+      return [{ driftId: id, change: { at: toMm(placeOfOrder(order, around.bed, around.frame)) } }]
     case 'together':
       return together(order, id, around)
     case 'apart':
@@ -96,7 +83,7 @@ function mirrored(order: Order, id: string, { bed, frame, now }: Around): Follow
   const other = id === first ? second! : first!
   const drift = now.get(id)!
   const line = frame.alongAt(placeOfOrder(order, bed, frame))
-  const at = mm(placeAt(frame, 2 * line - frame.alongAt(drift.at)))
+  const at = frontPlace(frame, 2 * line - frame.alongAt(drift.at))
   const pairs = bed.orders.filter((o) => o.kind === 'mirror')
   const counterpart = (driftId: string) => {
     const pair = pairs.find((o) => o.driftIds.includes(driftId))
@@ -119,7 +106,7 @@ function stepped({ driftIds, stepM }: Order, id: string, { frame, now, then }: A
     isEnd || stepM > 0 ? [alongOf(0), alongOf(last)] : [alongOf(0, then) + moved, alongOf(last, then) + moved]
   const step = stepM > 0 ? stepM : (to - from) / last
   const first = stepM > 0 ? own - i * step : from
-  return driftIds.map((driftId, n) => ({ driftId, change: { at: mm(placeAt(frame, first + n * step)) } }))
+  return driftIds.map((driftId, n) => ({ driftId, change: { at: frontPlace(frame, first + n * step) } }))
 }
 
 function together({ driftIds }: Order, id: string, { frame, now, then }: Around): Following[] {
@@ -129,7 +116,7 @@ function together({ driftIds }: Order, id: string, { frame, now, then }: Around)
     .filter((d) => d !== id)
     .map((driftId) => ({
       driftId,
-      change: { at: mm(placeAt(frame, frame.alongAt(then.get(driftId)!.at) + moved)) },
+      change: { at: frontPlace(frame, frame.alongAt(then.get(driftId)!.at) + moved) },
     }))
 }
 
@@ -143,14 +130,9 @@ function apart({ driftIds, stepM }: Order, id: string, { frame, now }: Around): 
       const way = a === own ? 1 : Math.sign(a - own)
       const wanted = own + way * stepM
       const isInside = frame.closed || (wanted >= frame.runFrom && wanted <= frame.runTo)
-      return [{ driftId, change: { at: mm(placeAt(frame, isInside ? wanted : own - way * stepM)) } }]
+      return [{ driftId, change: { at: frontPlace(frame, isInside ? wanted : own - way * stepM) } }]
     })
 }
-
-/** The place along the front edge of a running place; within the bed, or once more round it. */
-const placeAt = (frame: BedFrame, a: number) => frame.sAt(frame.closed ? a : clamp(a, frame.runFrom, frame.runTo))
-
-const mm = (n: number) => Math.round(n * 1000) / 1000
 
 const isSame = (a: unknown, b: unknown) => (a ?? null) === (b ?? null) || JSON.stringify(a) === JSON.stringify(b)
 const differs = (drift: Drift, change: Change) =>

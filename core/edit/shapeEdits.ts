@@ -8,21 +8,20 @@ import {
   type Edge,
   type Outline,
 } from '../bed'
-import type { Point } from '../geometry'
+import { toMm, type Point } from '../geometry'
 import type { Edit } from './edit'
 
-const mm = (n: number) => Math.round(n * 1000) / 1000
 const withStations = (outline: Outline, which: 'back' | 'front', stations: readonly Point[]): Outline => ({
   ...outline,
   [which]: { ...outline[which], stations },
 })
-const rounded = ({ x, y }: Point): Point => ({ x: mm(x), y: mm(y) })
+const rounded = ({ x, y }: Point): Point => ({ x: toMm(x), y: toMm(y) })
 
 /** An outline with one station moved; the ends of an edge stay at the ends of the bed. */
 export function withStationAt(outline: Outline, which: 'back' | 'front', index: number, to: Point): Outline {
   const { stations } = outline[which]
   const isEnd = index === 0 || index === stations.length - 1
-  const moved = (p: Point) => ({ x: isEnd ? p.x : mm(to.x), y: mm(to.y) })
+  const moved = (p: Point) => ({ x: isEnd ? p.x : toMm(to.x), y: toMm(to.y) })
   return withStations(
     outline,
     which,
@@ -61,7 +60,7 @@ export function stretched(outline: Outline, lengthM: number): Outline {
   const last = stations[stations.length - 1]!.x
   const stretch = (edge: Edge): Edge => ({
     ...edge,
-    stations: edge.stations.map((p) => ({ x: mm(first + ((p.x - first) / (last - first)) * lengthM), y: p.y })),
+    stations: edge.stations.map((p) => ({ x: toMm(first + ((p.x - first) / (last - first)) * lengthM), y: p.y })),
   })
   return { back: stretch(outline.back), front: stretch(outline.front) }
 }
@@ -71,7 +70,7 @@ export const deepened = (outline: Outline, byM: number): Outline =>
   withStations(
     outline,
     'front',
-    outline.front.stations.map((p) => ({ x: p.x, y: mm(p.y + byM) })),
+    outline.front.stations.map((p) => ({ x: p.x, y: toMm(p.y + byM) })),
   )
 
 /** Fewer lanes carry the drifts of the lost ones into the front lane that remains. */

@@ -1,3 +1,4 @@
+import { toMm } from '../geometry'
 import { type Bed, type BedFrame } from '../bed'
 import { middleOfBed, aspectOf } from '../see'
 import { EMPTY_SITE, windDeg, type BedPlace, type Building, type Site, type SiteViewpoint } from '../site'
@@ -6,8 +7,6 @@ import { EMPTY_SITE, windDeg, type BedPlace, type Building, type Site, type Site
 const HOUSE_DEPTH_M = 6
 /** Beds whose facing is not known are drawn as if they faced south. */
 const SOUTH_DEG = 180
-
-const mm = (m: number) => Math.round(m * 1000) / 1000
 
 /**
  * The site of a bed that has none: the wall it says it has, as a building with its windows; its viewpoint; and the bed laid against the
@@ -18,7 +17,7 @@ export function ownSite(id: string, bed: Bed, frame: BedFrame): Site {
   const lookDeg = (facesDeg + 180) % 360
   const wall = frame.closed ? null : wallAsBuilding(`${id}-wall`, bed, frame)
   const eye = viewpointOf(`${id}-eye`, bed, frame)
-  const against = wall ? { thing: wall.id, side: 0, alongM: mm(-frame.firstX) } : null
+  const against = wall ? { thing: wall.id, side: 0, alongM: toMm(-frame.firstX) } : null
   const place: BedPlace = { bedId: id, at: { x: 0, y: 0 }, lookDeg, baseM: 0, against, viewFrom: null }
   return { ...EMPTY_SITE, northDeg: lookDeg, things: [...(wall ? [wall] : []), eye], beds: [place] }
 }
@@ -26,7 +25,7 @@ export function ownSite(id: string, bed: Bed, frame: BedFrame): Site {
 /** A bed's own wall as a building whose first side it is; null when it has none. */
 export function wallAsBuilding(id: string, { name, wall }: Bed, frame: BedFrame): Building | null {
   if (!wall) return null
-  const [x0, x1] = [mm(frame.firstX), mm(frame.lastX)]
+  const [x0, x1] = [toMm(frame.firstX), toMm(frame.lastX)]
   return {
     id,
     name: `Wall of ${name}`.slice(0, 80),
@@ -41,7 +40,7 @@ export function wallAsBuilding(id: string, { name, wall }: Bed, frame: BedFrame)
     roof: { kind: 'flat' },
     material: wall.material,
     colour: wall.colour,
-    openings: wall.openings.map(({ x, ...o }) => ({ ...o, side: 0, alongM: mm(Math.max(0, x - x0)) })),
+    openings: wall.openings.map(({ x, ...o }) => ({ ...o, side: 0, alongM: toMm(Math.max(0, x - x0)) })),
   }
 }
 
@@ -55,7 +54,7 @@ function viewpointOf(id: string, bed: Bed, frame: BedFrame): SiteViewpoint {
     name: viewpoint.name,
     kind: 'viewpoint',
     viewer: 'path',
-    at: { x: mm(eye.x), y: mm(-eye.y) },
+    at: { x: toMm(eye.x), y: toMm(-eye.y) },
     eyeM: viewpoint.eyeHeightM,
   }
 }

@@ -10,8 +10,13 @@ const MARGIN = 4
 /** Two that lack no more than this have room, metres: no one sets a plant truer. */
 const NEAR_ENOUGH_M = 0.002
 
-/** A stone has the place of a plant in the lists; nothing of it is asked but its width. */
-const NO_PLANT = {} as Plant
+/** A round piece of ground that something takes which does not grow. As a plant of its spread would, it reaches as far as it is wide. */
+interface Stone {
+  readonly radiusM: number
+  readonly spreadM: number
+}
+type Kind = Plant | Stone
+const isStone = (kind: Kind): kind is Stone => 'radiusM' in kind
 
 /** Plants by their number, kept in cells of half a metre by where they first stood, and the distances they want of one another. */
 export class PlantGrid {
@@ -27,12 +32,12 @@ export class PlantGrid {
   private readonly rows: number
   private readonly firstY: number
   private readonly kinds: number[] = []
-  private readonly kindOf = new Map<Plant, number>()
-  private readonly kindList: Plant[] = []
+  private readonly kindOf = new Map<Kind, number>()
+  private readonly kindList: Kind[] = []
   private readonly distances: number[][] = []
   private widestM = 0
-  private readonly stones = new Map<number, Plant>()
-  private readonly radii = new Map<Plant, number>()
+  /** Discs of one size are one kind. */
+  private readonly stones = new Map<number, Stone>()
   /** How far each may move from where it first stood, metres. */
   private readonly bounds: number[] = []
   private mostBoundM = 0
@@ -59,36 +64,22 @@ export class PlantGrid {
 
   /** The number of a new plant, and how far it may move. */
   add(plant: Plant, x: number, y: number, boundM = 0): number {
-    const n = this.xs.push(x) - 1
-    this.ys.push(y)
-    this.firstXs.push(x)
-    this.firstYs.push(y)
-    this.kinds.push(this.kind(plant))
-    this.bounds.push(boundM)
-    this.mostBoundM = Math.max(this.mostBoundM, boundM)
-    this.widestM = Math.max(this.widestM, plant.spreadM)
-    this.enter(n)
-    return n
+    return this.enter(plant, x, y, boundM)
   }
 
   /** A thing that takes ground: plants keep off it. */
   block({ x, y, r }: Disc) {
-    const n = this.xs.push(x) - 1
-    this.ys.push(y)
-    this.firstXs.push(x)
-    this.firstYs.push(y)
-    this.kinds.push(this.blockKind(r))
-    this.bounds.push(0)
-    this.widestM = Math.max(this.widestM, (2 * r) / this.k)
-    this.enter(n)
+    const stone = this.stones.get(r) ?? { radiusM: r, spreadM: (2 * r) / this.k }
+    this.stones.set(r, stone)
+    this.enter(stone, x, y, 0)
   }
 
   /** Whether a plant that is not here yet would have room at a place. */
   hasRoomAt(plant: Plant, x: number, y: number): boolean {
-    const n = this.add(plant, x, y)
+    const n = this.note(plant, x, y, 0)
     let isFree = true
     this.visit(n, this.mostBoundM, (other) => !(isFree = this.lackM(n, other) <= 0))
-    this.takeAway(n)
+    for (const list of [this.xs, this.ys, this.firstXs, this.firstYs, this.kinds, this.bounds]) list.pop()
     return isFree
   }
 
@@ -100,9 +91,9 @@ export class PlantGrid {
 
   /** It stays where it was moved: from now on it is found there. */
   settleAt(n: number) {
-    const plant = this.kindList[this.kinds[n]!]!
+    const kind = this.kindList[this.kinds[n]!]!
     this.takeAway(n)
-    this.add(plant, this.xs[n]!, this.ys[n]!)
+    this.enter(kind, this.xs[n]!, this.ys[n]!, 0)
   }
 
   /** It stands in no one's way any more. */
@@ -179,39 +170,42 @@ export class PlantGrid {
     return (this.distances[kindA]![kindB] ??= this.distanceOf(this.kindList[kindA]!, this.kindList[kindB]!))
   }
 
-  private distanceOf(a: Plant, b: Plant): number {
-    const [stone, other] = this.radii.has(a) ? [this.radii.get(a)!, b] : [this.radii.get(b), a]
-    if (stone === undefined) return allowedDistanceM(a, b, this.k)
-    return this.radii.has(other) ? 0 : stone + offStoneM(other, this.k)
+  private distanceOf(a: Kind, b: Kind): number {
+    if (isStone(a)) return isStone(b) ? 0 : a.radiusM + offStoneM(b, this.k)
+    return isStone(b) ? b.radiusM + offStoneM(a, this.k) : allowedDistanceM(a, b, this.k)
   }
 
-  /** Discs of one size are one kind; a disc is as wide as it is at the school's spacing. */
-  private blockKind(r: number): number {
-    const size = Math.round(r * 1000) / 1000
-    let stone = this.stones.get(size)
-    if (!stone) {
-      const lender = this.kindList[0] ?? NO_PLANT
-      this.stones.set(size, (stone = { ...lender, id: `stone-${size}`, spreadM: (2 * r) / this.k }))
-      this.radii.set(stone, r)
-    }
-    return this.kind(stone)
-  }
-
-  private kind(plant: Plant): number {
-    let kind = this.kindOf.get(plant)
-    if (kind === undefined) {
-      kind = this.kindList.push(plant) - 1
-      this.kindOf.set(plant, kind)
+  private numberOf(kind: Kind): number {
+    let number = this.kindOf.get(kind)
+    if (number === undefined) {
+      number = this.kindList.push(kind) - 1
+      this.kindOf.set(kind, number)
       this.distances.push([])
     }
-    return kind
+    return number
   }
 
-  private enter(n: number) {
-    const cell = this.column(this.firstXs[n]!) * this.rows + this.row(this.firstYs[n]!)
+  /** Its number in the lists; in no cell yet, so that no other finds it. */
+  private note(kind: Kind, x: number, y: number, boundM: number): number {
+    const n = this.xs.push(x) - 1
+    this.ys.push(y)
+    this.firstXs.push(x)
+    this.firstYs.push(y)
+    this.kinds.push(this.numberOf(kind))
+    this.bounds.push(boundM)
+    return n
+  }
+
+  private enter(kind: Kind, x: number, y: number, boundM: number): number {
+    const n = this.note(kind, x, y, boundM)
+    this.mostBoundM = Math.max(this.mostBoundM, boundM)
+    this.widestM = Math.max(this.widestM, kind.spreadM)
+    const cell = this.column(x) * this.rows + this.row(y)
     this.before.push(this.cells[cell]!)
     this.cells[cell] = n
+    return n
   }
+
   private column(x: number) {
     return clamp(Math.floor((x - this.frame.firstX) / CELL_M) + MARGIN, 0, this.columns - 1)
   }

@@ -8,12 +8,10 @@ const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
 const { scene } = useScene()
-const { places, hold, mirrorCopy } = useMany()
+const { hold } = useMany()
 const one = computed(() => scene.value?.placement.plants.find((p) => p.id === compose.plantId) ?? null)
 const standing = computed(() => scene.value?.placement.plants ?? [])
 const kinds = computed(() => library.plants.map((p) => ({ label: p.commonName, value: p.id })))
-const about = ref('middle')
-const place = computed(() => places.value.find((p) => p.value === about.value) ?? places.value[0] ?? null)
 const canSplit = computed(() => props.drift.count > 1 && props.drift.shape?.kind !== 'exact')
 const put = (edit: Edit | null) => edit && store.edit(edit)
 
@@ -24,10 +22,6 @@ function swapOne(plantId: unknown) {
   put(swapOnePlant(store.bed, one.value, plantId, id))
   compose.choose(id)
 }
-function copy(isHeld: boolean) {
-  if (place.value) mirrorCopy(place.value, isHeld)
-}
-const align = () => place.value && hold('aligned', place.value)
 </script>
 
 <template>
@@ -54,29 +48,17 @@ const align = () => place.value && hold('aligned', place.value)
       >
         Split
       </UButton>
-      <USelect v-model="about" :items="places" size="xs" class="about" aria-label="About" />
       <UButton
         size="xs"
         color="neutral"
         variant="outline"
-        icon="i-lucide-flip-horizontal-2"
-        aria-label="Copy mirrored"
-        title="Copy mirrored about it"
-        @click="copy(false)"
-      />
-      <UButton
-        size="xs"
-        color="neutral"
-        variant="outline"
-        title="Copy mirrored, and keep both alike"
-        @click="copy(true)"
+        title="Keeps it in line with what is chosen below"
+        @click="hold('aligned')"
       >
-        Mirror
-      </UButton>
-      <UButton size="xs" color="neutral" variant="outline" title="Keep it in line with it" @click="align">
-        In line
+        Keep in line
       </UButton>
     </div>
+    <ComposeMirrorRow />
     <ComposeCopyToBed />
   </div>
 </template>
@@ -89,11 +71,6 @@ const align = () => place.value && hold('aligned', place.value)
 }
 .row {
   display: flex;
-  flex-wrap: wrap;
   gap: 5px;
-}
-.about {
-  flex: 1;
-  min-width: 92px;
 }
 </style>

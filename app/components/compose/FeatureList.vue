@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toMm } from '~~/core/geometry'
 import { FEATURE_KINDS, FEATURES, newFeature, type Feature, type FeatureKind } from '~~/core/bed'
 
 /** Things of the bed that do not grow: added here or moved in the plan, with their figures. */
@@ -13,7 +14,7 @@ const root = useTemplateRef<HTMLElement>('root')
 
 const save = (list: readonly Feature[]) => store.edit({ kind: 'setBed', change: { features: list } })
 
-/** A new thing stands by the chosen plant, otherwise in the middle of the bed. */
+/** A new thing stands in the middle of the bed, what is fixed to a wall at its foot. */
 function add() {
   const f = frame.value
   if (!f || !store.bed) return
@@ -38,12 +39,9 @@ const heightLabel = (f: Feature) => (FEATURES[f.kind].lies ? 'Laid, deep' : 'Hig
 const runs = (f: Feature) => FEATURES[f.kind].runs
 /** A straight run becomes a bend of four points that can be typed; a bend straight again. */
 function bend(f: Feature) {
-  const line = [-0.5, -0.17, 0.17, 0.5].map((u, i) => ({ x: mm(u * f.lengthM), y: i % 2 === 0 ? -0.15 : 0.15 }))
+  const line = [-0.5, -0.17, 0.17, 0.5].map((u, i) => ({ x: toMm(u * f.lengthM), y: i % 2 === 0 ? -0.15 : 0.15 }))
   change(f.id, { line: f.line.length > 0 ? [] : line })
 }
-const mm = (n: number) => Math.round(n * 1000) / 1000
-const movePoint = (f: Feature, i: number, part: { x?: number; y?: number }) =>
-  change(f.id, { line: f.line.map((p, k) => (k === i ? { ...p, ...part } : p)) })
 const colourOf = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
@@ -126,24 +124,12 @@ const colourOf = (event: Event) => (event.target as HTMLInputElement).value
           <UButton v-if="runs(f)" size="xs" color="neutral" variant="outline" @click="bend(f)">
             {{ f.line.length > 0 ? 'Straight' : 'Bend it' }}
           </UButton>
-          <details v-if="f.line.length > 0" class="wide" open>
-            <summary>Its points, from its middle</summary>
-            <div v-for="(p, i) in f.line" :key="i" class="point">
-              <span>{{ nth(i) }}</span>
-              <GroundSignedLength
-                :label="`Point ${nth(i)} right`"
-                :model-value="p.x"
-                :units="units"
-                @update:model-value="(x) => movePoint(f, i, { x })"
-              />
-              <GroundSignedLength
-                :label="`Point ${nth(i)} toward the front`"
-                :model-value="p.y"
-                :units="units"
-                @update:model-value="(y) => movePoint(f, i, { y })"
-              />
-            </div>
-          </details>
+          <ComposePointRows
+            v-if="f.line.length > 0"
+            :points="f.line"
+            :least="2"
+            @change="(line) => change(f.id, { line })"
+          />
         </div>
       </li>
     </ul>
@@ -184,17 +170,7 @@ const colourOf = (event: Event) => (event.target as HTMLInputElement).value
   border-radius: 4px;
   background: none;
 }
-.point {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  padding: 1px 0;
-}
 .name::first-letter {
   text-transform: uppercase;
-}
-summary {
-  font-size: 12px;
-  color: var(--soft);
 }
 </style>

@@ -1,25 +1,15 @@
 <script setup lang="ts">
-import type { OrderKind } from '~~/core/bed'
-
 /** Several drifts at once: set in line or at equal steps, joined, copied, held in an order. */
 const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
-const { ids, drifts, orders, places, align, distribute, move, canJoin, join, remove, hold, letGo, mirrorCopy } =
-  useMany()
+const { ids, drifts, orders, align, distribute, move, canJoin, join, remove, hold, letGo } = useMany()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
 const plants = computed(() => drifts.value.reduce((sum, d) => sum + d.count, 0))
-const about = ref('middle')
-const place = computed(() => places.value.find((p) => p.value === about.value) ?? places.value[0] ?? null)
 const apartM = ref(1)
 const held = computed(() => orders.value.length)
 const twoOnly = computed(() => ids.value.length === 2)
-
-const holdIn = (kind: OrderKind, stepM = 0) => hold(kind, kind === 'mirror' ? place.value : null, stepM)
-function mirrored(isHeld: boolean) {
-  if (place.value) mirrorCopy(place.value, isHeld)
-}
 </script>
 
 <template>
@@ -74,11 +64,9 @@ function mirrored(isHeld: boolean) {
     </div>
     <h3>Hold them</h3>
     <div class="row">
-      <UButton size="xs" color="neutral" variant="outline" @click="holdIn('steps')">at equal steps</UButton>
-      <UButton size="xs" color="neutral" variant="outline" @click="holdIn('together')">together</UButton>
-      <UButton v-if="twoOnly" size="xs" color="neutral" variant="outline" @click="holdIn('mirror')">
-        mirrored
-      </UButton>
+      <UButton size="xs" color="neutral" variant="outline" @click="hold('steps')">at equal steps</UButton>
+      <UButton size="xs" color="neutral" variant="outline" @click="hold('together')">together</UButton>
+      <UButton v-if="twoOnly" size="xs" color="neutral" variant="outline" @click="hold('mirror')">mirrored</UButton>
     </div>
     <div class="row">
       <LengthInput
@@ -90,21 +78,9 @@ function mirrored(isHeld: boolean) {
         :max="50"
         class="apart"
       />
-      <UButton size="xs" color="neutral" variant="outline" @click="holdIn('apart', apartM)">apart</UButton>
+      <UButton size="xs" color="neutral" variant="outline" @click="hold('apart', apartM)">apart</UButton>
     </div>
-    <div class="row">
-      <USelect v-model="about" :items="places" size="xs" class="about" aria-label="Mirror about" />
-      <UButton
-        size="xs"
-        color="neutral"
-        variant="outline"
-        icon="i-lucide-flip-horizontal-2"
-        @click="mirrored(false)"
-      >
-        Copy mirrored
-      </UButton>
-      <UButton size="xs" color="neutral" variant="outline" @click="mirrored(true)">and hold</UButton>
-    </div>
+    <ComposeMirrorRow />
     <p v-if="held > 0" class="held">
       {{ held }} kept.
       <button class="link" @click="letGo">Let go (G)</button>
@@ -155,17 +131,7 @@ h3 {
 .apart {
   width: 84px;
 }
-.about {
-  flex: 1;
-  min-width: 120px;
-}
 .held {
   font-size: 12px;
-}
-.link {
-  color: var(--amber-deep);
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  cursor: pointer;
 }
 </style>

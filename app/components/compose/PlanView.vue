@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { circleAt, featureMarkPaints, notePaints } from '~~/core/draw'
-import { clamp, type Point } from '~~/core/geometry'
+import { clamp, type Point, toMm } from '~~/core/geometry'
 import type { PlanHand } from '~/composables/planHand'
 import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
@@ -74,8 +74,7 @@ const above = computed(() => {
 
 function pinNote(to: Point) {
   const { x, y } = inside(to.x, to.y)
-  const mm = (n: number) => Math.round(n * 1000) / 1000
-  const note = { id: newId(), x: mm(x), y: mm(y), text: 'A note' }
+  const note = { id: newId(), x: toMm(x), y: toMm(y), text: 'A note' }
   store.edit({ kind: 'setBed', change: { notes: [...(store.kept?.notes ?? []), note] } })
   compose.tool = 'none'
   compose.noteId = note.id
@@ -167,9 +166,8 @@ function featureKey(event: KeyboardEvent) {
   if (!step && !isGone) return
   event.preventDefault()
   const by = event.shiftKey ? 0.25 : 0.05
-  const mm = (n: number) => Math.round(n * 1000) / 1000
   const moved = features.map((f) =>
-    f.id === compose.featureId && step ? { ...f, x: mm(f.x + step[0] * by), y: mm(f.y + step[1] * by) } : f,
+    f.id === compose.featureId && step ? { ...f, x: toMm(f.x + step[0] * by), y: toMm(f.y + step[1] * by) } : f,
   )
   const left = features.filter((f) => f.id !== compose.featureId)
   store.edit({ kind: 'setBed', change: { features: isGone ? left : moved } })

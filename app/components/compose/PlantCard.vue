@@ -260,11 +260,4 @@ dt {
   margin-top: 7px;
   line-height: 1.5;
 }
-.link {
-  color: var(--amber-deep);
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  cursor: pointer;
-  margin-right: 8px;
-}
 </style>

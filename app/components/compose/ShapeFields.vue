@@ -82,7 +82,10 @@ const edges = [
   { value: 'front', label: 'front edge' },
   { value: 'back', label: 'back edge' },
 ]
-const isDrawn = computed(() => ['outline', 'ribbon', 'hedge'].includes(shape.value?.kind ?? ''))
+const drawn = computed(() => {
+  const now = shape.value
+  return now?.kind === 'outline' || now?.kind === 'ribbon' || now?.kind === 'hedge' ? now : null
+})
 const isDrawing = computed(() => compose.drawing === props.drift.id)
 const drawWords = computed(() => (isDrawing.value ? 'Draw it in the plan …' : 'Draw it by hand'))
 const fits = computed(() => placed.value?.fits ?? 0)
@@ -215,9 +218,9 @@ function toggleDrawing() {
         />
       </template>
       <ComposeShapeMore v-else :drift="drift" :shape="shape" :plant="plant" @set="set" />
-      <ComposeShapePoints v-if="isDrawn" :shape="shape" @set="set" />
+      <ComposeShapePoints v-if="drawn" :shape="drawn" @set="set" />
       <UButton
-        v-if="isDrawn"
+        v-if="drawn"
         size="xs"
         color="neutral"
         :variant="isDrawing ? 'soft' : 'outline'"
@@ -256,11 +259,5 @@ function toggleDrawing() {
 .fits {
   font-size: 12px;
   color: var(--soft);
-}
-.link {
-  color: var(--amber-deep);
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  cursor: pointer;
 }
 </style>

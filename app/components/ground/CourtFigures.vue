@@ -170,10 +170,4 @@ li {
   font-size: 12.5px;
   padding: 2px 0;
 }
-.link {
-  color: var(--amber-deep);
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  cursor: pointer;
-}
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toMm } from '~~/core/geometry'
 import { CENTREPIECES, checkForm, isRound, oval, type BedForm } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
@@ -21,21 +22,22 @@ const across = computed(() => {
 /** A new length or width stretches the edge about its middle. */
 function stretch(l: number, w: number) {
   if (!edge.value) return
-  const mm = (n: number) => Math.round(n * 1000) / 1000
   put({
     edge: {
       ...edge.value,
       stations: edge.value.stations.map((p) => ({
-        x: mm((p.x / across.value.l) * l),
-        y: mm((p.y / across.value.w) * w),
+        x: toMm((p.x / across.value.l) * l),
+        y: toMm((p.y / across.value.w) * w),
       })),
     },
   })
 }
-const mm = (n: number) => Math.round(n * 1000) / 1000
 const moveStation = (i: number, x: number, y: number) =>
   put({
-    edge: { ...edge.value!, stations: edge.value!.stations.map((p, k) => (k === i ? { x: mm(x), y: mm(y) } : p)) },
+    edge: {
+      ...edge.value!,
+      stations: edge.value!.stations.map((p, k) => (k === i ? { x: toMm(x), y: toMm(y) } : p)),
+    },
   })
 </script>
 

@@ -73,8 +73,4 @@ function sayCell(cell: (typeof grid.value)[number][number], row: number): string
   color: var(--amber-deep);
   font-size: 12px;
 }
-.link {
-  text-decoration: underline;
-  cursor: pointer;
-}
 </style>

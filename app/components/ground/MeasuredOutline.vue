@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toMm } from '~~/core/geometry'
 import { formatLength, type Units } from '~~/core/measure'
 import { closing, newThing, walkOutline, type ThingKind, type WalkedSide } from '~~/core/site'
 
@@ -33,14 +34,13 @@ onBeforeUnmount(() => {
 const put = (i: number, change: Partial<WalkedSide>) => {
   sides.value = sides.value.map((s, k) => (k === i ? { ...s, ...change } : s))
 }
-const mm = (n: number) => Math.round(n * 1000) / 1000
 
 function draw() {
   const thing = newThing(kind.value, newId(), ground.middle)
   if (!('outline' in thing)) return
   store.edit({
     kind: 'setThing',
-    thing: { ...thing, outline: close.value.spread.map((p) => ({ x: mm(p.x), y: mm(p.y) })) },
+    thing: { ...thing, outline: close.value.spread.map((p) => ({ x: toMm(p.x), y: toMm(p.y) })) },
   })
   ground.chosenId = thing.id
   open.value = false

@@ -174,10 +174,6 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
   width: 80px;
   accent-color: var(--amber);
 }
-.link {
-  text-decoration: underline;
-  cursor: pointer;
-}
 .loud {
   color: var(--amber-deep);
   font-size: 12px;

@@ -1,3 +1,4 @@
+import { swapKind } from '../../edit'
 import { monthName, placeMonth, type LibraryMonth } from '../../time'
 import type { Opening } from '../../bed'
 import { fullHeightM } from '../../plant'
@@ -77,8 +78,10 @@ function mendsFor(scene: Scene, opening: Opening, driftId: string): Mend[] {
     2,
   ).map((p) => ({
     label: `Swap for ${nameOf(p)}`,
-    edit: { kind: 'changeDrift', driftId, change: { plantId: p.id } },
+    edit: swapKind(scene.bed, drift.plantId, p.id, new Set([driftId]))[0]!,
   }))
+  // One that climbs goes where its support goes.
+  if (drift.shape?.kind === 'climb' && drift.shape.about) return mends
   const x = scene.frame.alongAt(drift.at)
   const middle = opening.x + opening.widthM / 2
   const half = (plant.spreadM * scene.school.spacing * Math.ceil(drift.count / 2)) / 2 + 0.1

@@ -1,29 +1,17 @@
 import type { BedFrame } from '../../bed'
-import { clamp, type Point } from '../../geometry'
+import { clamp, cornersOf } from '../../geometry'
 
-/** An edge turns by more than this at a corner, degrees. */
-const CORNER_DEG = 35
 const STEP_M = 0.04
 const MOST = 1200
 
 /** Running places at which an edge turns a corner; of a bed with ends those too, half a spacing from them. */
 function cornersAlong(frame: BedFrame, edge: 'front' | 'back', d: number): number[] {
-  const line = cornerLine(frame, edge)
-  const many = line.length
-  const isCorner = (i: number) => {
-    if (!frame.closed && (i === 0 || i === many - 1)) return false
-    const [a, b, c] = [line[(i + many - 1) % many]!, line[i]!, line[(i + 1) % many]!]
-    const turn = Math.atan2(c.y - b.y, c.x - b.x) - Math.atan2(b.y - a.y, b.x - a.x)
-    return Math.abs((((turn * 180) / Math.PI + 540) % 360) - 180) > CORNER_DEG
-  }
-  const inner = line.flatMap((p, i) => (isCorner(i) ? [frame.locate(p).a] : []))
+  const line = frame.closed ? frame.outline : frame[edge].points
+  const inner = cornersOf(line, frame.closed).map((p) => frame.locate(p).a)
   if (frame.closed) return inner.sort((a, b) => a - b)
   const ends = [frame.runFrom + d / 2, frame.runTo - d / 2]
   return [...ends, ...inner.filter((a) => a > ends[0]! + d / 2 && a < ends[1]! - d / 2)].sort((a, b) => a - b)
 }
-
-const cornerLine = (frame: BedFrame, edge: 'front' | 'back'): readonly Point[] =>
-  frame.closed ? frame.outline : frame[edge].points
 
 /**
  * Running places of a row along an edge with a plant at each corner and even steps between them, none nearer than `d`: the corners first,

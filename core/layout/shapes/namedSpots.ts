@@ -1,13 +1,10 @@
 import { polygonCentroid } from 'd3-polygon'
 import type { BedFrame, Shape } from '../../bed'
-import { lerp, type Point } from '../../geometry'
-
-/** An edge turns by more than this at a corner, degrees. */
-const CORNER_DEG = 35
+import { cornersOf, lerp, type Point } from '../../geometry'
 
 /** A bed's corners, the middles of its sides, its middle, or places along its diagonals `d` apart, so far in from the edge; plan metres. */
 export function namedSpots({ where, inM }: Extract<Shape, { kind: 'spots' }>, frame: BedFrame, d: number): Point[] {
-  const corners = cornersOf(frame.outline)
+  const corners = cornersOf(frame.outline, true)
   const middle = middleOf(frame)
   const toward = (p: Point, byM: number) => {
     const far = Math.hypot(middle.x - p.x, middle.y - p.y)
@@ -48,15 +45,4 @@ function middleOf({ outline, closed, at, runFrom }: BedFrame): Point {
   }
   const [x, y] = polygonCentroid(outline.map((p): [number, number] => [p.x, p.y]))
   return { x, y }
-}
-
-function cornersOf(outline: readonly Point[]): Point[] {
-  const many = outline.length
-  return outline.filter((p, i) => {
-    const before = outline[(i + many - 1) % many]!
-    const after = outline[(i + 1) % many]!
-    const turn = Math.atan2(after.y - p.y, after.x - p.x) - Math.atan2(p.y - before.y, p.x - before.x)
-    const deg = Math.abs((((turn * 180) / Math.PI + 540) % 360) - 180)
-    return deg > CORNER_DEG
-  })
 }

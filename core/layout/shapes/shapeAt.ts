@@ -1,5 +1,5 @@
 import type { BedFrame, Drift, Shape } from '../../bed'
-import { distance, lerp, type Point } from '../../geometry'
+import { bandAbout, distance, lerp, square, type Point } from '../../geometry'
 
 /** A drift's shape as it lies in its bed: its middle, the way along the bed there, and its outline when it has one; metres in plan. */
 export interface ShapeAt {
@@ -63,9 +63,9 @@ function outlineOf(shape: Shape): Point[] | null {
     case 'outline':
       return [...shape.points]
     case 'ribbon':
-      return ribbonOutline(shape.line, shape.widthM / 2)
+      return bandAbout(shape.line, shape.widthM / 2)
     case 'hedge':
-      return shape.closed ? null : ribbonOutline(shape.line, shape.widthM / 2)
+      return shape.closed ? null : bandAbout(shape.line, shape.widthM / 2)
     case 'scatter':
       return box(shape.lengthM / 2, shape.widthM / 2)
     default:
@@ -93,21 +93,6 @@ function lens(a: number, w: number): Point[] {
       .reverse()
       .map(({ x, y }) => ({ x, y: -y })),
   ]
-}
-
-function ribbonOutline(line: readonly Point[], half: number): Point[] {
-  const last = line.length - 1
-  const sides = line.map((p, i) => ({ p, n: square(line[Math.max(0, i - 1)]!, line[Math.min(last, i + 1)]!) }))
-  return [
-    ...sides.map(({ p, n }) => ({ x: p.x + n.x * half, y: p.y + n.y * half })),
-    ...[...sides].reverse().map(({ p, n }) => ({ x: p.x - n.x * half, y: p.y - n.y * half })),
-  ]
-}
-
-/** The way square to that from one place to another. */
-function square(a: Point, b: Point): Point {
-  const long = distance(a, b) || 1
-  return { x: -(b.y - a.y) / long, y: (b.x - a.x) / long }
 }
 
 /** Places along a line every so often from its middle to both ends, at most so many; none in the middle itself when `isEven`. */

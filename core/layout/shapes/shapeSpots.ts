@@ -1,5 +1,5 @@
 import type { BedFrame, Drift, Shape } from '../../bed'
-import { insideOf, type Point } from '../../geometry'
+import { insideOf, lineLength, type Point } from '../../geometry'
 import { marchAlong } from '../alongRow'
 import { ringCount, SQUEEZED_SHARE } from '../spacing'
 import { markedAlong } from './markedEdge'
@@ -181,14 +181,11 @@ function alongHedge(shape: Extract<Shape, { kind: 'hedge' }>, stepM: number): Fo
   const found = (step: number, isEven: boolean) =>
     alongLine(line, step, isEven, MOST_IN_ROW).map(({ p, far }) => ({ ...p, far }))
   if (!shape.closed) return found(stepM, false)
-  const whole = lengthOf(line)
+  const whole = lineLength(line)
   const many = Math.max(1, Math.min(2 * MOST_IN_ROW, Math.floor(whole / stepM + EPSILON)))
   // Both ends of an odd number of steps round are one place.
   return found(whole / many, many % 2 === 0).slice(0, many)
 }
-
-const lengthOf = (line: readonly Point[]) =>
-  line.slice(1).reduce((sum, p, i) => sum + Math.hypot(p.x - line[i]!.x, p.y - line[i]!.y), 0)
 
 /** Rows and columns about the middle. */
 function inGrid(shape: Extract<Shape, { kind: 'grid' }>, { toPlan }: ShapeAt, count: number, d: number): Point[] {
