@@ -8,6 +8,7 @@ import { plantCounts } from './plantCounts'
 import { bedFrame } from './bedFrame'
 import { place } from '../layout'
 import { repeated } from '../see'
+import { digest } from '../../tests/support/digest'
 import { drift, library, testBed } from '../../tests/support/library'
 
 const courts: fc.Arbitrary<CourtForm> = fc
@@ -94,5 +95,22 @@ describe('a court by segments', () => {
     const frame = bedFrame(bed)
     const all = repeated(place(bed, library, frame).plants, form, library)
     expect(all.filter((p) => p.plant.id === B).map((p) => p.id.split('@')[1])).toEqual([...'11114444'])
+  })
+
+  it('has these edges and places', () => {
+    const forms = [
+      { plan: 'round', segments: 6, centreM: 1 },
+      { plan: 'round', segments: 8, repeat: 'turned' },
+      { plan: 'round' },
+      { segments: 8 },
+      { plan: 'oval', depthM: 7 },
+      { centreM: 1.2 },
+    ] as const
+    const said = forms.map((change) => {
+      const form: CourtForm = { kind: 'court', widthM: 10, depthM: 10, pathM: 0.9, repeat: 'mirrored', ...change }
+      const { areaM2 } = bedFrame({ form, outline: testBed().outline })
+      return [segmentEdge(form), placingsOf(form), courtMiddle(form), areaM2].map(digest).join(' ')
+    })
+    expect(said).toMatchSnapshot()
   })
 })

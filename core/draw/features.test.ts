@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { bedFrame, FEATURE_KINDS, FEATURES, featureAreaM2, newFeature, rectangle } from '../bed'
 import { polygonArea } from '../geometry'
 import { aspectOf } from '../see'
+import { digest } from '../../tests/support/digest'
 import { testBed } from '../../tests/support/library'
 import { featuresAt } from './featureAt'
 import { featureAbovePaints, featureFrontPaints, featureUnder } from './featurePaints'
@@ -48,5 +49,27 @@ describe('things as they are drawn', () => {
       const most = Math.max(...path)
       if (!FEATURES[f.feature.kind].lies) expect(most).toBeGreaterThanOrEqual(Math.min(f.heightM, f.x))
     }
+  })
+})
+
+describe('golden pictures of things', () => {
+  it('of every kind, straight, turned and bent', () => {
+    const bend = [
+      { x: -1, y: 0 },
+      { x: 0, y: 0.3 },
+      { x: 1.2, y: -0.1 },
+    ]
+    const bent = () => {
+      const bed = {
+        ...bedOf(0),
+        features: bedOf(0).features.map((f) => ({ ...f, line: FEATURES[f.kind].runs ? bend : [] })),
+      }
+      return featuresAt(bed, aspectOf(bed, bedFrame(bed), { ...bed.viewpoint, turnDeg: 40 }))
+    }
+    const said = [...list(0), ...list(-35), ...bent()].map((f) => {
+      const front = featureFrontPaints(f, -0.1, (p) => -0.2 * p.y)
+      return `${f.feature.kind} ${digest(f.outlines)} ${digest(featureAbovePaints(f))} ${digest(front)}`
+    })
+    expect(said).toMatchSnapshot()
   })
 })

@@ -1,20 +1,32 @@
 import { readFileSync } from 'node:fs'
 import {
   BED_KINDS,
+  bedFrame,
   CENTREPIECES,
   EXPOSURE,
   FATES,
+  FEATURE_KINDS,
+  FEATURES,
   IRRIGATION,
   laneCounts,
+  MIX_WAYS,
   newBed,
+  newFeature,
   PATTERNS,
   SCHOOL_IDS,
+  SHAPE_KINDS,
+  SPOTS_AT,
+  startShape,
   startShares,
+  THIN_TO,
   type Bed,
   type BedForm,
+  type CourtForm,
   type Drift,
   type Existing,
+  type Feature,
   type Ground,
+  type Shape,
 } from '../../core/bed'
 import type { Requirement } from '../../core/brief'
 import { TRAITS } from '../../core/brief'
@@ -159,6 +171,97 @@ export function goldenBed(seed: number): Bed {
   }
 }
 
+const SHARES = [0.2, 0.34, 0.5]
+
+/** A drift in a shape of its own, or with another kind in its place; the first few go by those after them. */
+function arrangedDrift(dice: Dice, drift: Drift, others: readonly Drift[], things: readonly Feature[]): Drift {
+  const shape = startShape(dice.of(SHAPE_KINDS), dice.between(0.1, 0.9), dice.between(0.8, 3), 0.4, drift.count)
+  const host = dice.of(others)
+  const mix = { how: dice.of(MIX_WAYS), others: [{ plantId: dice.of(plants).id, share: dice.of(SHARES) }] }
+  return {
+    ...drift,
+    ...(dice.chance(0.7) ? { shape: tied(dice, shape, host, things) } : {}),
+    ...(dice.chance(0.4) ? { mix } : {}),
+  }
+}
+
+function tied(dice: Dice, shape: Shape, host: Drift, things: readonly Feature[]): Shape {
+  switch (shape.kind) {
+    case 'ring':
+      return { ...shape, about: dice.chance(0.6) ? { driftId: host.id, index: 0 } : null }
+    case 'beneath':
+      return { ...shape, about: host.id }
+    case 'climb':
+      return {
+        ...shape,
+        about: dice.chance(0.5)
+          ? { on: 'feature', featureId: dice.of(things).id }
+          : { on: 'plant', driftId: host.id, index: 0 },
+      }
+    case 'scatter':
+      return { ...shape, thinTo: dice.of(THIN_TO) }
+    case 'spots':
+      return { ...shape, where: dice.of(SPOTS_AT), inM: dice.between(0.2, 0.8) }
+    case 'edge':
+      return { ...shape, distanceM: dice.between(0.3, 0.7), corners: dice.of(['turned', 'marked'] as const) }
+    case 'hedge':
+      return dice.chance(0.4) ? { ...shape, closed: true, line: [...shape.line, { x: 0, y: 0.8 }] } : shape
+    default:
+      return shape
+  }
+}
+
+const COURTS: readonly Partial<CourtForm>[] = [
+  {},
+  { plan: 'round', segments: 6, centreM: 0.4 },
+  { plan: 'round', segments: 8, repeat: 'turned' },
+  { segments: 8 },
+  { plan: 'oval' },
+]
+
+/** A bed with all that a designer can mean beyond blocks: shapes, mixes, stone and supports, lanes that vary, courts by segment. */
+function arrangedBed(seed: number): Bed {
+  const dice = new Dice(seed + 5000)
+  const bed = goldenBed(seed)
+  const { kind } = bed.form
+  const sizeM = dice.between(5, 9)
+  const form: BedForm =
+    kind === 'court'
+      ? { kind, widthM: sizeM, depthM: sizeM, pathM: 0.8, repeat: 'mirrored', ...COURTS[seed % COURTS.length] }
+      : bed.form
+  const frame = bedFrame({ ...bed, form })
+  const things = dice.times(4, (i): Feature => {
+    const a = frame.runFrom + dice.between(0.05, 0.95) * (frame.runTo - frame.runFrom)
+    const made = newFeature(
+      dice.of(FEATURE_KINDS),
+      `f${i}`,
+      frame.at(a, dice.between(0.1, 0.9) * frame.depthAlong(a)),
+    )
+    const line =
+      FEATURES[made.kind].runs && dice.chance(0.5) ? [-0.6, 0, 0.7].map((x) => ({ x, y: 0.2 * x * x })) : []
+    return { ...made, turnDeg: dice.of([0, 25, -70]), line }
+  })
+  const laneStations =
+    bed.laneShares.length > 1 && dice.chance(0.6)
+      ? [0.2, 0.6].map((u, n) => ({
+          atM: u * frame.frontLength,
+          shares: bed.laneShares.map((_, i) => (i === n ? 0.6 : 0.4 / (bed.laneShares.length - 1))),
+        }))
+      : []
+  const drifts = bed.drifts.map((d, i) =>
+    arrangedDrift(
+      dice,
+      d,
+      bed.drifts.filter((_, k) => k !== i),
+      things,
+    ),
+  )
+  return { ...bed, form, drifts, laneStations, features: things }
+}
+
+/** Beds from this seed on are arranged. */
+const ARRANGED_FROM = 49
+
 /** The demo's site as it was when the figures were taken: the demo may grow without changing them. */
 export const demoSite: Site = siteSchema.parse(
   JSON.parse(readFileSync(new URL('golden-site.json', import.meta.url), 'utf8')),
@@ -169,7 +272,7 @@ const others = ['reading-room-front', 'north-step', 'bell-island'].map((id) => (
 /** A scene of some bed in some climate: every third before the demo's house, with its neighbours, pipes and trees. */
 export function goldenScene(seed: number): Scene {
   const dice = new Dice(seed + 1000)
-  const bed = goldenBed(seed)
+  const bed = seed < ARRANGED_FROM ? goldenBed(seed) : arrangedBed(seed)
   const place = CLIMATES[seed % CLIMATES.length]!
   const isOnSite = seed % 3 === 0
   const site = resolveSite(
@@ -203,7 +306,7 @@ export function goldenScene(seed: number): Scene {
   })
 }
 
-export const SEEDS = Array.from({ length: 48 }, (_, i) => i + 1)
+export const SEEDS = Array.from({ length: 64 }, (_, i) => i + 1)
 export const scenes: ReadonlyMap<number, Scene> = new Map(SEEDS.map((seed) => [seed, goldenScene(seed)]))
 /** A digest of something about every scene, by seed. */
 export const ofScenes = <T>(make: (scene: Scene, seed: number) => T): Record<string, T> =>
