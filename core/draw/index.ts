@@ -32,6 +32,7 @@ export {
 export { boundsOfPath, circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
 export { bedsOnSitePaints } from './bedsOnSitePaints'
 export { notePaints } from './notePaints'
+export { orderPaints } from './orderPaints'
 export { type FeatureAt, featuresAt } from './featureAt'
 export { featureAbovePaints, featureMarkPaints, featureUnder } from './featurePaints'
 export { circleAt, plan, type Plan, type PlanCircle } from './plan'

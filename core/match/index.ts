@@ -1,3 +1,4 @@
+export { colourRound } from './colourRound'
 export { blends, pairContrast } from './contrast'
 export { pairScore, type PartnerAsk, partners, type Partnership, sharedNeeds } from './partners'
 export { type StandInLimits, standIns } from './standIn'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { circleAt, featureMarkPaints, notePaints } from '~~/core/draw'
+import { circleAt, featureMarkPaints, notePaints, orderPaints } from '~~/core/draw'
 import { clamp, type Point, toMm } from '~~/core/geometry'
 import type { PlanHand } from '~/composables/planHand'
 import type { HandAt } from '~/composables/useDrag'
@@ -63,13 +63,22 @@ function inside(x: number, y: number) {
 }
 
 const NOTE_INK = '#8a3b2c'
-/** Pins of notes, and the outline of the thing that is chosen. */
+/** Marks of orders, pins of notes, and the outline of the thing that is chosen. */
 const above = computed(() => {
   const list = planList.value
   const ink = palette.value
   if (!list || !ink) return []
   const chosen = list.features.filter((f) => f.feature.id === compose.featureId)
-  return [...notePaints(list.notes, NOTE_INK), ...chosen.flatMap((f) => featureMarkPaints(f, ink.amber))]
+  const orders = orderPaints(
+    {
+      orders: store.bed?.orders ?? [],
+      plants: scene.value?.placement.plants ?? [],
+      frame: frame.value!,
+      turn: aspect.value!.turn,
+    },
+    ink.amber,
+  )
+  return [...orders, ...notePaints(list.notes, NOTE_INK), ...chosen.flatMap((f) => featureMarkPaints(f, ink.amber))]
 })
 
 function pinNote(to: Point) {

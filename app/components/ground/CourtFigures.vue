@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { COURT_SEGMENTS, kindsOf, variantOf, type CourtForm, type CourtPlan, type Variant } from '~~/core/bed'
+import { colourRound } from '~~/core/match'
 import type { Units } from '~~/core/measure'
 
 /** A court: its plan, how many segments, how they repeat the one that is planned, and what is varied in them. */
@@ -41,6 +42,16 @@ function vary() {
   const own = { part: part.value, plantId: from.value, withId: into.value }
   const others = variants.value.filter((v) => v.part !== own.part || v.plantId !== own.plantId)
   emit('change', { variants: [...others, own] })
+}
+const { scene } = useScene()
+const roundFrom = computed(() => library.byId.get(from.value) ?? null)
+/** A kind's colour runs on from segment to segment; what was varied of it before goes. */
+function runRound() {
+  const plant = roundFrom.value
+  if (!plant || !scene.value) return
+  const others = variants.value.filter((v) => v.plantId !== plant.id)
+  const round = colourRound(plant, many.value, scene.value).map((v) => ({ ...v, plantId: plant.id }))
+  emit('change', { variants: [...others, ...round] })
 }
 const letGo = (v: Variant) => emit('change', { variants: variants.value.filter((other) => other !== v) })
 const wordsOf = (v: Variant) =>
@@ -138,6 +149,9 @@ const wordsOf = (v: Variant) =>
         />
         <UButton size="sm" color="neutral" variant="outline" :disabled="!canVary" @click="vary">Vary</UButton>
       </div>
+      <button class="link" :disabled="!roundFrom" @click="runRound">
+        Run its colour round: each segment a like plant, a step further round the colour circle
+      </button>
     </details>
   </div>
 </template>
