@@ -28,6 +28,13 @@ export const gardenSchema = z.object({
     hardinessZone: z
       .string()
       .refine((s) => zoneNumber(s) !== null, 'A hardiness zone from 1a to 13b, for example 6b.'),
+    /** Heat zone, 1 to 12, when the garden says it. */
+    heatZone: z
+      .number()
+      .int('A heat zone is a whole number from 1 to 12.')
+      .min(1, 'A heat zone from 1 to 12.')
+      .max(12, 'A heat zone from 1 to 12.')
+      .optional(),
     lastFrost: monthDay('The last frost'),
     firstFrost: monthDay('The first frost'),
   }),

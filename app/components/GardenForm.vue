@@ -10,6 +10,7 @@ const flat = reactive({
   latitude: String(props.garden.place.latitude),
   longitude: String(props.garden.place.longitude),
   zone: props.garden.place.hardinessZone,
+  heat: props.garden.place.heatZone ? String(props.garden.place.heatZone) : '',
   lastFrost: props.garden.place.lastFrost,
   firstFrost: props.garden.place.firstFrost,
 })
@@ -25,6 +26,7 @@ function save() {
       latitude: number(flat.latitude),
       longitude: number(flat.longitude),
       hardinessZone: flat.zone.trim(),
+      ...(flat.heat.trim() === '' ? {} : { heatZone: number(flat.heat) }),
       lastFrost: flat.lastFrost.trim(),
       firstFrost: flat.firstFrost.trim(),
     },
@@ -61,7 +63,9 @@ function save() {
       <UInput v-model="flat.longitude" inputmode="decimal" class="w-full" />
     </UFormField>
     <UFormField label="Hardiness zone"><UInput v-model="flat.zone" placeholder="6b" class="w-full" /></UFormField>
-    <span />
+    <UFormField label="Heat zone, 1 to 12" hint="by days above 30 °C">
+      <UInput v-model="flat.heat" inputmode="numeric" placeholder="not known" class="w-full" />
+    </UFormField>
     <UFormField label="Last frost, month-day">
       <UInput v-model="flat.lastFrost" placeholder="05-08" class="w-full" />
     </UFormField>

@@ -52,6 +52,7 @@ export const useScene = createSharedComposable(() => {
             library: library.byId,
             climate: climate.value,
             hardinessZone: zone.value,
+            heatZone: bedStore.garden?.value.place.heatZone ?? null,
             light: light.value,
             surroundings: surroundings.value,
             theme: theme.value,

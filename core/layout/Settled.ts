@@ -12,6 +12,8 @@ import { PlantGrid } from './PlantGrid'
 import type { Tag } from './tags'
 import { towardGap } from './towardGap'
 
+const BEYOND_M = 1e-6
+
 /**
  * The plants standing so far, and those of a lane that find their places among them. All that stand too near push one another apart
  * a little at a time, evenly to both sides, each within its lane and its bound about where it was meant; what stands already gives no way.
@@ -208,7 +210,7 @@ export class Settled {
   }
 
   /** The nearest place to one that is wanted, within the plant's lane and its bound. */
-  private within({ meant, boundM }: Mover, x: number, y: number): { x: number; y: number } {
+  private within({ meant, boundM, n }: Mover, x: number, y: number): { x: number; y: number } {
     const { frame } = this
     const far = Math.hypot(x - meant.x, y - meant.y)
     const share = far > boundM ? boundM / far : 1
@@ -216,7 +218,10 @@ export class Settled {
     const at = frame.locate(meant.keep ? meant.keep(wanted) : wanted)
     const a = frame.closed ? at.a : this.inRun(meant, at.a)
     const { least, most } = meant.limits(a)
-    return frame.at(a, clamp(at.v, least, most))
+    const to = frame.at(a, clamp(at.v, least, most))
+    // Across the middle of a long island the lane lies elsewhere: it stays where it is.
+    const isBeyond = frame.closed && Math.hypot(to.x - meant.x, to.y - meant.y) > boundM + BEYOND_M
+    return isBeyond ? { x: this.grid.xs[n]!, y: this.grid.ys[n]! } : to
   }
 
   /** Within the bed's run: half a spacing from its ends, where the plant was not meant to stand nearer. */

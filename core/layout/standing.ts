@@ -1,6 +1,6 @@
 import { keepsPlace, type Bed, type BedFrame, type Existing, laneBands, type LaneBand } from '../bed'
 import { hashText } from '../geometry'
-import type { Plant } from '../plant'
+import { PLAIN_TRAITS, type Plant } from '../plant'
 import type { PlacedPlant } from './PlacedPlant'
 
 /**
@@ -84,6 +84,7 @@ const standInOf = (e: Existing, lender: Plant): Plant => ({
   travels: 'stays',
   runMPerYear: 0,
   hazards: [],
+  ...PLAIN_TRAITS,
   foliageHeightM: e.heightM,
   flowerHeightM: e.heightM,
   clearStemM: 0,

@@ -1,6 +1,6 @@
 import { FEATURES, type Bed, type BedFrame, type Feature, featureDiscs } from '../bed'
 import { hashText } from '../geometry'
-import type { Habit, Plant } from '../plant'
+import { type Habit, PLAIN_TRAITS, type Plant } from '../plant'
 import type { PlacedPlant } from './PlacedPlant'
 
 /** How a thing stops the eye: the outline that is nearest to its own, and the share of light that it stops. */
@@ -70,4 +70,5 @@ const asPlant = (
   spreadM,
   flowerMonths: [],
   hazards: [],
+  ...PLAIN_TRAITS,
 })

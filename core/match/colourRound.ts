@@ -18,8 +18,8 @@ const hueOf = (p: Plant) => toOklch(colourOf(p))?.h ?? 0
 const huesApart = (a: number, b: number) => Math.abs(((((a - b) % 360) + 540) % 360) - 180)
 
 /**
- * Kinds in which a kind's colour runs round a court of so many parts: for part 1 and up, a stand-in of its role that fits the place, its hue
- * a step further round the circle each time (OKLCH); a part keeps the planned kind when nothing in the library does. Each comes once.
+ * Kinds in which a kind's colour runs round a court of so many parts: for part 1 and up, a stand-in of its role that fits the place,
+ * its hue a step further round the circle each time (OKLCH); a part keeps the planned kind when nothing fits. Each comes once.
  */
 export function colourRound(plant: Plant, parts: number, scene: Scene): { part: number; withId: string }[] {
   if (saturation(colourOf(plant)) < HAS_HUE) return []

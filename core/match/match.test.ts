@@ -83,16 +83,16 @@ describe('swap', () => {
   })
   it('names what changes both ways', () => {
     const back = swaps(
-      [plant('taxus-baccata-fastigiata')],
-      plant('thuja-occidentalis-smaragd'),
+      [plant('thuja-occidentalis-smaragd')],
+      plant('chamaecyparis-pisifera-boulevard'),
       { ...sunny, zone: 7 },
       'like it',
     )[0]!
     expect(back.lost).toContain('has poison')
     expect(
       swaps(
-        [plant('thuja-occidentalis-smaragd')],
-        plant('taxus-baccata-fastigiata'),
+        [plant('chamaecyparis-pisifera-boulevard')],
+        plant('thuja-occidentalis-smaragd'),
         { ...sunny, zone: 7 },
         'like it',
       )[0]!.gained,

@@ -15,7 +15,12 @@ function indexOf(plants: readonly Plant[]): MiniSearch<Plant> {
   let index = indexes.get(plants)
   if (!index) {
     index = new MiniSearch<Plant>({
-      fields: ['botanicalName', 'commonName'],
+      fields: ['botanicalName', 'commonName', 'synonyms', 'soldAs'],
+      extractField: (plant, field) => {
+        const value = plant[field as keyof Plant]
+        return Array.isArray(value) ? value.join(' ') : String(value)
+      },
+      searchOptions: { boost: { botanicalName: 2, commonName: 2 } },
       idField: 'id',
       processTerm: fold,
       tokenize: (text) => text.split(/[\s\-.]+|'(?=\s|$)|(?<=^|\s)'/).filter(Boolean),

@@ -10,14 +10,18 @@ const wants = (id: string, site: SiteConditions, change: object = {}) =>
 describe('what a place does to a plant', () => {
   it('wind: tall soft stems ask for a stake where there is much of it', () => {
     expect(wants('nepeta-x-faassenii', { ...here, wind: 'much' })).toEqual([])
-    expect(wants('nepeta-x-faassenii', { ...here, wind: 'much' }, { flowerHeightM: 1.2 })).toEqual(['wind'])
+    expect(wants('nepeta-x-faassenii', { ...here, wind: 'much' }, { flowerHeightM: 1.2, wind: 'some' })).toEqual([
+      'wind',
+    ])
+    expect(wants('nepeta-x-faassenii', { ...here, wind: 'much' }, { flowerHeightM: 1.2 })).toEqual([])
+    expect(wants('nepeta-x-faassenii', { ...here, wind: 'much' }, { wind: 'shy' })).toEqual(['wind'])
     expect(wants('nepeta-x-faassenii', { ...here, wind: 'some' }, { flowerHeightM: 1.6 })).toEqual([])
     expect(wants('nepeta-x-faassenii', { ...here, wind: 'much' }, { flowerHeightM: 1.6, kind: 'grass' })).toEqual(
       [],
     )
   })
-  it('salt: genera that scorch, where there is much of it', () => {
-    const acer = { botanicalName: 'Acer palmatum' }
+  it('salt: what scorches, where there is much of it', () => {
+    const acer = { salt: 'shy' } as const
     expect(wants('nepeta-x-faassenii', { ...here, salt: 'much' }, acer)).toEqual(['salt'])
     expect(wants('nepeta-x-faassenii', { ...here, salt: 'some' }, acer)).toEqual([])
     expect(wants('nepeta-x-faassenii', { ...here, salt: 'much' })).toEqual([])

@@ -1,5 +1,4 @@
 import { SUN_CLASSES, WATER_CLASSES, type Plant, type Soil, type SunClass, type WaterClass } from './plant'
-import { isSaltShy } from './saltShy'
 
 export type Amount = 'none' | 'some' | 'much'
 
@@ -27,9 +26,11 @@ export interface SiteConditions {
   readonly rabbits?: Amount
   /** Hardiness zone as a whole number: 6 for 6a and 6b. */
   readonly zone: number
+  /** Heat zone, 1 to 12; null or left out when it is not known. */
+  readonly heatZone?: number | null
 }
 
-export type Want = 'sun' | 'heat' | 'zone' | 'water' | 'wind' | 'salt' | 'soil' | 'ph' | 'harm'
+export type Want = 'sun' | 'heat' | 'summer' | 'cool' | 'zone' | 'water' | 'wind' | 'salt' | 'soil' | 'ph' | 'harm'
 export type Misfit = { readonly want: Want; readonly text: string }
 
 /** Full sun ≥ 6 h, part sun 4-6 h, part shade 2-4 h or morning sun only, shade < 2 h. Source: design/calculations, Light. */
@@ -94,7 +95,21 @@ function inLight(plant: Plant, site: SiteConditions): Misfit[] {
 const HOT_AFTERNOON_H = 3
 
 /** Afternoon sun is harsher than morning sun, and walls and paving give it back. */
-function inHeat(plant: Plant, { lateSummerH = 0, reflectedHeat }: SiteConditions): Misfit[] {
+function inHeat(plant: Plant, site: SiteConditions): Misfit[] {
+  return [...inSummers(plant, site), ...inHotSpot(plant, site)]
+}
+
+/** Summers too hot or not hot enough, whatever the winters. */
+function inSummers({ heat }: Plant, { heatZone }: SiteConditions): Misfit[] {
+  if (!heatZone) return []
+  if (heatZone > heat.most)
+    return [{ want: 'summer', text: `summers of heat zone ${heatZone}; it flags above ${heat.most}` }]
+  if (heatZone < heat.least)
+    return [{ want: 'cool', text: `summers of heat zone ${heatZone}; it wants at least ${heat.least} to flower` }]
+  return []
+}
+
+function inHotSpot(plant: Plant, { lateSummerH = 0, reflectedHeat }: SiteConditions): Misfit[] {
   const isOfShade = rank(plant.sun.brightest) >= rank('part-shade')
   if (isOfShade && lateSummerH >= HOT_AFTERNOON_H)
     return [{ want: 'heat', text: `${round(lateSummerH)} h of sun on summer afternoons; it wants shade by then` }]
@@ -111,9 +126,8 @@ function inHeat(plant: Plant, { lateSummerH = 0, reflectedHeat }: SiteConditions
 
 function inZone(plant: Plant, { zone }: SiteConditions): Misfit[] {
   if (isSeasonal(plant)) return []
-  const { coldest, warmest } = plant.zones
+  const { coldest } = plant.zones
   if (zone < coldest) return [{ want: 'zone', text: `zone ${zone} winters; it is hardy to zone ${coldest}` }]
-  if (zone > warmest) return [{ want: 'zone', text: `zone ${zone}; it fades above zone ${warmest}` }]
   return []
 }
 
@@ -142,25 +156,42 @@ const LEANS_FROM_M = 1.2
 
 function inExposure(plant: Plant, site: SiteConditions): Misfit[] {
   const found: Misfit[] = []
-  const isSoft = plant.lifeCycle !== 'woody' && plant.kind !== 'grass' && plant.kind !== 'climber'
-  if (site.wind === 'much' && isSoft && plant.flowerHeightM >= LEANS_FROM_M)
-    found.push({
-      want: 'wind',
-      text: `much wind; ${plant.flowerHeightM} m of soft stem wants a stake or a sheltered place`,
-    })
-  if (site.salt === 'much' && isSaltShy(plant))
+  if (site.wind === 'much') found.push(...blownBy(plant))
+  if (site.salt === 'much' && plant.salt === 'shy')
     found.push({ want: 'salt', text: 'salt in wind or water; its leaves scorch' })
-  for (const eater of ['deer', 'rabbits'] as const)
-    if (site[eater] === 'much' && plant[eater] === 'browsed')
-      found.push({ want: 'harm', text: `many ${eater}; they eat it` })
+  for (const eater of ['deer', 'rabbits'] as const) found.push(...eatenBy(plant, eater, site[eater] ?? 'none'))
   return found
 }
+
+function blownBy(plant: Plant): Misfit[] {
+  const isSoft = plant.lifeCycle !== 'woody' && plant.kind !== 'grass' && plant.kind !== 'climber'
+  const isTall = isSoft && plant.flowerHeightM >= LEANS_FROM_M && plant.wind !== 'tolerant'
+  if (plant.staking !== 'none' || isTall)
+    return [
+      { want: 'wind', text: `much wind; ${plant.flowerHeightM} m of soft stem wants a stake or a sheltered place` },
+    ]
+  return plant.wind === 'shy' ? [{ want: 'wind', text: 'much wind; it wants a sheltered place' }] : []
+}
+
+/** What is browsed is eaten where some come; where many come they take what they else leave, and even then not what they shun. */
+function eatenBy(plant: Plant, eater: 'deer' | 'rabbits', amount: Amount): Misfit[] {
+  if (amount === 'none' || plant[eater] !== 'browsed') return []
+  return [
+    {
+      want: 'harm',
+      text: `${amount === 'much' ? 'many' : 'some'} ${eater}; ${amount === 'much' ? 'they eat it' : 'they eat it first'}`,
+    },
+  ]
+}
+
+/** A soil test and a plant's range are both read to about so much. */
+const PH_TOLERANCE = 0.3
 
 function inSoil(plant: Plant, site: SiteConditions): Misfit[] {
   const found: Misfit[] = []
   if (!plant.soils.includes(site.soil))
     found.push({ want: 'soil', text: `${site.soil}; it wants ${plant.soils.join(' or ')}` })
-  if (site.ph < plant.ph.low || site.ph > plant.ph.high)
+  if (site.ph < plant.ph.low - PH_TOLERANCE || site.ph > plant.ph.high + PH_TOLERANCE)
     found.push({ want: 'ph', text: `pH ${site.ph}; it wants ${plant.ph.low} to ${plant.ph.high}` })
   return found
 }

@@ -8,10 +8,11 @@ import { misfits, sunClass, zoneNumber, type SiteConditions } from './fit'
 import { lookAt } from './look'
 import { fullHeightM, HABITS, KINDS, type Plant } from './plant'
 import { plantsCsv, plantsJson } from './plantLists'
-import { cautionWords, rangeWords, showsWords } from './plantWords'
+import { cautionWords } from './cautions'
+import { growsWords, sourceWords, sownWords, standsWords, winterWords } from './plantFacts'
+import { rangeWords, showsWords } from './plantWords'
 import { readPlants } from './readPlants'
 import { movingMonths, renovationAdvice, shootsAgain } from './renovation'
-import { isSaltShy } from './saltShy'
 import { searchPlants } from './searchPlants'
 import { shownOf } from './shown'
 import { halfWidthAt } from './silhouette'
@@ -77,11 +78,16 @@ describe('golden figures of every plant', () => {
     expect(
       ofPlants((p) => [
         cautionWords(p),
+        growsWords(p),
+        standsWords(p),
+        sownWords(p),
+        winterWords(p),
+        sourceWords(p),
         rangeWords(p.sun.brightest, p.sun.darkest),
         climates.slice(0, 2).map((c) => [MONTHS.map((m) => showsWords(p, m, c)), renovationAdvice(p, c)]),
         shootsAgain(p),
         movingMonths(p),
-        isSaltShy(p),
+        p.salt,
         fullHeightM(p),
       ]),
     ).toMatchSnapshot())

@@ -1,5 +1,6 @@
 export { findPlants } from './findPlants'
 export { type Misfit, misfits, type SiteConditions, sunClass, words, zoneNumber } from './fit'
+export { heatZoneOf } from './heatZone'
 export { type Look, lookAt, withoutShow } from './look'
 export {
   type Browsing,
@@ -40,9 +41,12 @@ export {
   type WaterClass,
 } from './plant'
 export { plantCells } from './plantCells'
+export { EATERS, type Eater, PLAIN_TRAITS, type PlantTraits, type ToxicGrade } from './plantTraits'
 export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
 export { PLANT_COLUMNS } from './plantRow'
-export { cautionWords, HAZARD_WORDS, rangeWords, RETENTION_WORDS, showsWords } from './plantWords'
+export { cautionWords, toxicWords } from './cautions'
+export { growsWords, sourceWords, sownWords, standsWords, winterWords } from './plantFacts'
+export { HAZARD_WORDS, rangeWords, RETENTION_WORDS, showsWords } from './plantWords'
 export {
   describeRowError,
   type PlantCells,

@@ -14,6 +14,8 @@ export interface Look {
   readonly height: number
   /** Share of the full flower display, 0-1. */
   readonly flower: number
+  /** Share of the full show of fruit, 0-1. */
+  readonly fruit: number
   /** Optical density, 0-1. */
   readonly density: number
 }
@@ -23,6 +25,7 @@ export const withoutShow = (look: Look): Look => ({
   ...look,
   state: 'gone',
   flower: 0,
+  fruit: 0,
   leaf: 0,
   density: 0,
   height: 0,
@@ -57,12 +60,14 @@ function makeLook(plant: Plant, m: LibraryMonth, climate: Climate): Look {
     leaf: state === 'leaf' ? leaf : 0,
     height: heightShare(plant, state, leaf, m),
     flower: state === 'gone' ? 0 : flowerShare(plant, m),
+    fruit: plant.fruit?.months.includes(m) && state !== 'gone' ? 1 : 0,
     density: plant.density * densityShare(state, leaf),
   }
 }
 
 function colourOf(plant: Plant, state: Look['state'], m: LibraryMonth): string {
   if (state === 'leaf') return seasonColour(plant, m)
+  if (state === 'bare' && plant.bark?.months.includes(m)) return plant.bark.colour
   return state === 'bare' || plant.retention === 'stands' ? plant.foliage.winter : DRY_STEMS
 }
 
@@ -86,6 +91,7 @@ function heightShare(plant: Plant, state: Look['state'], leaf: number, m: Librar
   if (state === 'gone') return 0
   if (plant.lifeCycle === 'woody') return 1
   if (state === 'dry') return m <= 3 ? BENT : 1
+  if (plant.lifeCycle === 'bulb' && plant.flowerMonths.includes(m)) return 1
   return clamp(0.25 + 0.75 * leaf, 0, 1)
 }
 
@@ -102,6 +108,22 @@ const EARLIEST_FROST = 3
 const LATEST_FROST = 12.2
 
 function leafShare(plant: Plant, m: LibraryMonth, climate: Climate): number {
+  return plant.leafMonths.length > 0 ? ownMonths(plant, m, climate) : seasonLeaf(plant, m, climate)
+}
+
+const EDGE_OF_LEAF = 0.6
+/** Bulbs of autumn flower before their leaves. */
+const FLOWERS_ALONE = 0.06
+/** Leaves in their own months, thinner in the first and the last; in a colder place no earlier than the season brings them. */
+function ownMonths(plant: Plant, m: LibraryMonth, climate: Climate): number {
+  const i = plant.leafMonths.indexOf(m)
+  if (i < 0) return plant.lifeCycle === 'bulb' && plant.flowerMonths.includes(m) ? FLOWERS_ALONE : 0
+  const own = i === 0 || i === plant.leafMonths.length - 1 ? EDGE_OF_LEAF : 1
+  const fades = FALLING.has(plant.retention) ? seasonLeaf(plant, m, climate) : 1
+  return Math.min(own, fades)
+}
+
+function seasonLeaf(plant: Plant, m: LibraryMonth, climate: Climate): number {
   const lastFrost = Math.max(EARLIEST_FROST, climate.lastFrost)
   const firstFrost = Math.min(LATEST_FROST, climate.firstFrost)
   const spring = clamp((m + 0.5 - (lastFrost - 1.1)) / 1.6, 0, 1)
@@ -166,7 +188,8 @@ const YEAR_ROUND: readonly ((f: Foliage) => string)[] = [
 const FALLING = new Set<Plant['retention']>(['deciduous', 'dies-back', 'stands'])
 
 /** Leaves that fall are new until April and turn from October on, brown in November. */
-function seasonColour({ foliage, retention }: Plant, m: LibraryMonth): string {
+function seasonColour({ foliage, retention, autumnMonths }: Plant, m: LibraryMonth): string {
+  if (autumnMonths.includes(m)) return foliage.autumn
   if (FALLING.has(retention)) {
     if (m <= 4) return foliage.spring
     if (m === 11) return mix(foliage.autumn, '#7d5f43', 0.35)

@@ -1,4 +1,5 @@
 import type { LibraryMonth } from '../time'
+import type { PlantTraits } from './plantTraits'
 
 /** Sun classes from brightest to darkest; see `sunClass` for the hours behind them. */
 export const SUN_CLASSES = ['full-sun', 'part-sun', 'part-shade', 'shade'] as const
@@ -116,7 +117,7 @@ export interface SoldSize {
 }
 
 /** One kind of plant as the library knows it. Lengths in metres at maturity, months of the library, colours `#rrggbb`. */
-export interface Plant {
+export interface Plant extends PlantTraits {
   readonly id: string
   readonly botanicalName: string
   readonly commonName: string

@@ -1,5 +1,6 @@
 import type { LibraryMonth } from '../time'
 import type { Plant } from './plant'
+import type { ColourInMonths, Sowing, TenderHandling } from './plantTraits'
 import type { PlantCells } from './readPlants'
 
 /** `[6,7,8]` → `6-8`, `[10,11,12,1]` → `10-1`, `[8,11]` → `8|11`. */
@@ -54,5 +55,81 @@ export function plantCells(p: Plant): PlantCells {
     pruning_months: monthsText(p.pruningMonths),
     spacing_habit: p.spacingHabit,
     sizes: p.sizes.map((s) => `${s.label} ${s.price.toFixed(2)}`).join('|'),
+    ...traitCells(p),
   }
 }
+
+const text = (n: number | null) => (n === null ? '' : String(n))
+
+function traitCells(p: Plant): PlantCells {
+  const { sowing, tender } = p
+  return {
+    family: p.family,
+    synonyms: p.synonyms.join('|'),
+    sold_as: p.soldAs.join('|'),
+    ...toxicCells(p),
+    skin: p.skin,
+    spines: p.spines,
+    heat_zone: `${p.heat.least}:${p.heat.most}`,
+    flower_wood: p.flowerWood,
+    clematis_group: text(p.clematisGroup),
+    leaf_months: monthsText(p.leafMonths),
+    ...showCells(p),
+    salt: p.salt,
+    wind: p.wind,
+    drought: p.drought,
+    least_pot_l: String(p.leastPotL),
+    root: p.root,
+    moves: p.moves,
+    lifespan_years: String(p.lifespanYears),
+    divide_years: String(p.divideYears),
+    staking: p.staking,
+    self_cleaning: p.selfCleaning ? 'yes' : 'no',
+    ...(sowing ? sowingCells(sowing) : NOT_SOWN),
+    ...tenderCells(tender),
+    legal_note: p.legalNote,
+    source: p.source,
+    confidence: p.confidence,
+  }
+}
+
+const NOT_SOWN: PlantCells = {
+  sow: '',
+  sow_weeks: '',
+  sow_light: '',
+  chill_weeks: '',
+  germination_days: '',
+  germination_percent: '',
+}
+const sowingCells = (s: Sowing): PlantCells => ({
+  sow: s.where,
+  sow_weeks: String(s.weeks),
+  sow_light: s.light,
+  chill_weeks: String(s.chillWeeks),
+  germination_days: `${s.days.from}:${s.days.to}`,
+  germination_percent: String(s.percent),
+})
+
+const toxicCells = ({ toxicity }: Plant): PlantCells => ({
+  toxic_people: toxicity.people,
+  toxic_cats: toxicity.cats,
+  toxic_dogs: toxicity.dogs,
+  toxic_livestock: toxicity.livestock,
+  toxic_part: toxicity.part,
+})
+const inMonthsCells = (what: string, show: ColourInMonths | null): PlantCells => ({
+  [`${what}_colour`]: show?.colour ?? '',
+  [`${what}_months`]: monthsText(show?.months ?? []),
+})
+const showCells = (p: Plant): PlantCells => ({
+  ...inMonthsCells('fruit', p.fruit),
+  ...inMonthsCells('bark', p.bark),
+  autumn_months: monthsText(p.autumnMonths),
+  second_colour: p.secondLeaf?.colour ?? '',
+  second_pattern: p.secondLeaf?.pattern ?? '',
+})
+const tenderCells = (tender: TenderHandling | null): PlantCells => ({
+  tender: tender?.how ?? 'none',
+  store_c: text(tender?.storeC ?? null),
+  out_above_c: text(tender?.outAboveC ?? null),
+})

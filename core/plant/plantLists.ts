@@ -5,7 +5,7 @@ import { plantCells } from './plantCells'
 import { readPlants, type PlantCells, type PlantsRead } from './readPlants'
 
 /** What a spreadsheet would run as a formula at the start of a cell. */
-const FORMULA = /^[=+\-@\t\r]/
+const FORMULA = /^([=+@\t\r]|-(?!\d+$))/
 
 /** Plants as CSV, in the columns that the import reads; UTF-8. */
 export const plantsCsv = (plants: readonly Plant[]): string =>

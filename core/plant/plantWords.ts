@@ -24,10 +24,6 @@ export const RETENTION_WORDS: Readonly<Record<Plant['retention'], string>> = {
 export const rangeWords = (from: string, to: string): string =>
   from === to ? words(from) : `${words(from)} to ${words(to)}`
 
-/** What to be careful of: poisonous parts, sap, thorns, and where it is invasive; empty for nothing. */
-export const cautionWords = (plant: Pick<Plant, 'hazards' | 'invasiveNote'>): string =>
-  [...plant.hazards.map((h) => HAZARD_WORDS[h]), plant.invasiveNote].filter(Boolean).join('; ')
-
 const STATE_WORDS = {
   leaf: 'in leaf',
   bare: 'bare wood',

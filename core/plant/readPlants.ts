@@ -1,7 +1,8 @@
 import Papa from 'papaparse'
 import { fail, ok, type Result } from '../result'
 import type { Plant } from './plant'
-import { PLANT_COLUMNS, plantRowSchema, type PlantRow } from './plantRow'
+import { NEEDED_COLUMNS, PLANT_COLUMNS, plantRowSchema, type PlantRow } from './plantRow'
+import { filledCells, traitsOf } from './traitCells'
 
 /** One thing wrong with a plant list: row 1 is the header, as a spreadsheet numbers it. */
 export interface RowError {
@@ -64,7 +65,8 @@ export function readPlants(csv: string): PlantsRead {
         expected: `a name that is not in the list already (row ${first})`,
       })
     rowOf.set(plant.id, first ?? row)
-    rows.push({ plant, cells: Object.fromEntries(PLANT_COLUMNS.map((c) => [c, cells[c] ?? ''])) })
+    const filled = filledCells(cells)
+    rows.push({ plant, cells: Object.fromEntries(PLANT_COLUMNS.map((c) => [c, filled[c] ?? ''])) })
   })
   if (rows.length === 0 && errors.length === 0)
     errors.push({ row: 2, column: '', came: '(nothing)', expected: 'at least one plant below the header' })
@@ -81,7 +83,7 @@ export const describeRowError = (e: RowError) =>
   `row ${e.row}${e.column ? `, ${e.column}` : ''}: “${e.came}” came, ${e.expected} was expected`
 
 function checkHeader(fields: readonly string[]): Result<true> {
-  const missing = PLANT_COLUMNS.filter((c) => !fields.includes(c))
+  const missing = NEEDED_COLUMNS.filter((c) => !fields.includes(c))
   return missing.length > 0
     ? fail(
         `a header with the columns ${missing.slice(0, 6).join(', ')}${missing.length > 6 ? ` and ${missing.length - 6} more` : ''}`,
@@ -142,6 +144,7 @@ function toPlant(row: PlantRow): Plant {
     pruningMonths: row.pruning_months,
     spacingHabit: row.spacing_habit,
     sizes: row.sizes,
+    ...traitsOf(row),
   }
 }
 

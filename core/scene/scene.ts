@@ -4,7 +4,7 @@ import type { Theme } from '../colour'
 import { place, thingPlants, type PlacedPlant, type Placement } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'
 import { repeated } from '../see'
-import { zoneNumber, type Plant, type SiteConditions } from '../plant'
+import { heatZoneOf, zoneNumber, type Plant, type SiteConditions } from '../plant'
 import type { Surroundings } from '../site'
 import type { Climate, PlaceMonth } from '../time'
 import { PlantsById } from './plantsById'
@@ -19,6 +19,8 @@ export interface SceneInput {
   readonly library: ReadonlyMap<string, Plant>
   readonly climate: Climate
   readonly hardinessZone: string
+  /** Heat zone that the garden says, 1 to 12; without it the latitude tells, where it does. */
+  readonly heatZone?: number | null
   /** Hours of sun over the bed, and the months of its growing season; null when measured by hand or not known. */
   readonly light?: { readonly hours: LightHours; readonly season: readonly PlaceMonth[] } | null
   readonly surroundings?: Surroundings | null
@@ -76,7 +78,7 @@ export interface Known {
 
 /** The scene of a bed. */
 export function makeScene(input: SceneInput, known: Known = {}): Scene {
-  const { bed, library, climate, hardinessZone, schools } = input
+  const { bed, library, climate, schools } = input
   const frame = known.frame ?? bedFrame(bed)
   const placed = place(bed, library, frame, schools, known.before?.placement)
   const own = placed.standing.length > 0 ? [...placed.plants, ...placed.standing] : placed.plants
@@ -96,7 +98,7 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
     things: bed.features.length > 0 ? thingPlants(bed, library, frame) : NO_PLANTS,
     ...wishesOf(input),
     school: schoolOf(bed, schools),
-    site: siteKept(known.before, bed, hardinessZone, light),
+    site: siteKept(known.before, input, light),
     own,
     planted,
     everywhere,
@@ -126,21 +128,30 @@ function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]>
 }
 
 /** The same one as before while nothing that it is read from differs: what is known of it by others holds. */
-function siteKept(before: Scene | null | undefined, bed: Bed, hardinessZone: string, light: BedLight | null) {
+function siteKept(before: Scene | null | undefined, input: SceneInput, light: BedLight | null) {
+  const { bed, hardinessZone } = input
+  const heat = heatZoneOf(input.heatZone, input.sunAt?.latitude)
   const isSame =
     before &&
     !light &&
     !before.light &&
     before.bed.ground === bed.ground &&
-    before.input.hardinessZone === hardinessZone
-  return isSame ? before.site : siteOf(bed, hardinessZone, light)
+    before.input.hardinessZone === hardinessZone &&
+    (before.site.heatZone ?? null) === heat
+  return isSame ? before.site : siteOf(bed, hardinessZone, light, heat)
 }
 
 /** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
-export const siteOf = (bed: Bed, hardinessZone: string, light: BedLight | null = null): SiteConditions => ({
+export const siteOf = (
+  bed: Bed,
+  hardinessZone: string,
+  light: BedLight | null = null,
+  heatZone: number | null = null,
+): SiteConditions => ({
   ...bed.ground,
   sunHours: light ? Math.round(light.meanH * 10) / 10 : bed.ground.sunHours,
   zone: zoneNumber(hardinessZone) ?? 6,
+  heatZone,
 })
 
 /** From-to stretch of some plants in the running coordinate, their spread included; metres. */

@@ -215,7 +215,11 @@ describe('migrate', () => {
       for (const m of five) await tx.query(m.sql)
     })
     const bed = JSON.parse(JSON.stringify(demoBed('old-lilac-corner'))) as Bed
-    await insertGarden(old, 'g', garden)
+    await old.query(
+      `INSERT INTO garden (id, name, town, latitude, longitude, hardiness_zone, last_frost, first_frost, units)
+       VALUES ('g', 'G', '', 44, -63, '6b', '05-08', '10-14', 'metric')`,
+      [],
+    )
     await oldInsert(old, 'b', { ...bed, pins: [{ driftId: bed.drifts[0]!.id, index: 0, x: 1, y: 1 }] })
     await old.transaction(async (tx) => {
       await tx.query(migrations.find((m) => m.number === 6)!.sql)

@@ -36,6 +36,7 @@ export async function sceneOfBed(
       library,
       climate: climateOf(place),
       hardinessZone: place.hardinessZone,
+      heatZone: place.heatZone ?? null,
       surroundings: here.surroundings,
       theme: brief.theme,
       schools: brief.schools,

@@ -31,6 +31,7 @@ const shifted = computed(() => {
   return `Stands ${formatLength(Math.abs(by), units.value)} ${by < 0 ? 'left' : 'right'} of where it was put, ${words}.`
 })
 const pins = computed(() => placed.value.filter((p) => p.pinned))
+const caution = computed(() => (plant.value ? cautionWords(plant.value) : ''))
 const shows = computed(() => (plant.value ? showsWords(plant.value, compose.moment.month, climate.value) : ''))
 const { orders, letGo } = useMany()
 const order = computed(() =>
@@ -80,9 +81,9 @@ function changeCount(by: number) {
       <dd>
         {{ shows }}
       </dd>
-      <template v-if="plant.hazards.length > 0 || plant.invasiveNote">
+      <template v-if="caution">
         <dt>Caution</dt>
-        <dd class="warn">{{ cautionWords(plant) }}</dd>
+        <dd class="warn">{{ caution }}</dd>
       </template>
       <template v-if="wrong.length > 0">
         <dt>Not met</dt>

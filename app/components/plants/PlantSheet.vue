@@ -2,10 +2,15 @@
 import {
   cautionWords,
   fullHeightM,
+  growsWords,
   misfits,
   plantCells,
   rangeWords,
   RETENTION_WORDS,
+  sourceWords,
+  sownWords,
+  standsWords,
+  winterWords,
   words,
   type Plant,
 } from '~~/core/plant'
@@ -66,6 +71,20 @@ async function save(reset = false) {
     problem.value = messageOf(error)
   }
 }
+const caution = computed(() => cautionWords(props.plant))
+const facts = computed(() => {
+  const { plant: p } = props
+  const all: [string, string][] = [
+    ['Grows', growsWords(p)],
+    ['Stands', standsWords(p)],
+    ['Sown', sownWords(p)],
+    ['Winter', winterWords(p)],
+    ['Also', [...p.synonyms, ...p.soldAs].join(', ')],
+    ['Family', p.family],
+    ['Source', sourceWords(p)],
+  ]
+  return all.filter(([, text]) => text !== '')
+})
 const flowers = computed(() => monthSpan(placeMonths(props.plant.flowerMonths, climate.value)))
 const flowerWords = computed(() => {
   const { flowerForm, fragrance } = props.plant
@@ -107,15 +126,24 @@ const flowerWords = computed(() => {
         {{ plant.travels }}{{ plant.runMPerYear ? `, ${plant.runMPerYear} m a year` : '' }}; deer {{ plant.deer }},
         rabbits {{ plant.rabbits }}
       </dd>
-      <template v-if="plant.hazards.length > 0 || plant.invasiveNote">
+      <template v-if="caution">
         <dt>Caution</dt>
-        <dd class="warn">{{ cautionWords(plant) }}</dd>
+        <dd class="warn">{{ caution }}</dd>
       </template>
       <dt>Here</dt>
       <dd :class="{ warn: wrong.length > 0 }">
         {{ wrong.length === 0 ? 'suits this bed' : wrong.map((w) => w.text).join('; ') }}
       </dd>
     </dl>
+    <details class="more">
+      <summary>Growing it</summary>
+      <dl>
+        <template v-for="[label, text] in facts" :key="label">
+          <dt>{{ label }}</dt>
+          <dd>{{ text }}</dd>
+        </template>
+      </dl>
+    </details>
     <PlantsPlantPicture :plant="plant" />
     <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-pencil" @click="editing = !editing">
       Figures for this garden
@@ -183,6 +211,10 @@ dl {
 }
 dt {
   color: var(--soft);
+}
+.more summary {
+  color: var(--soft);
+  cursor: pointer;
 }
 .warn,
 .problem {

@@ -17,6 +17,7 @@ export function drawBlades(brush: Brush, sitter: Sitter) {
     4,
     Math.min(MOST_BLADES, (w / Math.max(width, brush.px(1.3))) * 2.6 * (0.5 + plant.density / 2)) * full,
   )
+  const colours = coloursOf(sitter)
   for (let i = 0; i < count; i++) {
     const v = ((i + brush.random()) / count) * 2 - 1
     const shade = Math.min(SHADES - 1, Math.floor(brush.between(0, 1) * SHADES * (1 - 0.25 * v)))
@@ -30,7 +31,7 @@ export function drawBlades(brush: Brush, sitter: Sitter) {
     const bendY = upright ? tall * 0.65 : tall * brush.between(0.98, 1.12)
     bladeBetween(
       brush,
-      brush.fillPath(10 + shade, shades[Math.max(0, shade)]!),
+      brush.fillPath(10 + shade, colours(i, shades[Math.max(0, shade)]!)),
       footX,
       bendX,
       bendY,
@@ -40,6 +41,12 @@ export function drawBlades(brush: Brush, sitter: Sitter) {
     )
   }
   if (look.state === 'dry') drawFoot(brush, w, h, lighten(colour, -0.12))
+}
+
+/** Every other blade shows the second colour, when there is one. */
+function coloursOf({ plant, look }: Sitter): (i: number, shade: string) => string {
+  const second = look.state === 'leaf' ? plant.secondLeaf?.colour : undefined
+  return (i, shade) => (second && i % 2 === 0 ? second : shade)
 }
 
 /** A curved blade, widest at a third, pointed at the tip. */

@@ -3,6 +3,7 @@ import { halfWidthAt, type LeafOutline } from '../../plant'
 import { L, M, Z } from '../path'
 import { SHADES, shadesOf, type Brush } from './Brush'
 import { drawLeaf, leafLengthM } from './leaf'
+import { drawSecondColour } from './secondLeaf'
 import type { MassShape, Sitter } from './sitter'
 
 /** Ground one leaf covers, in squares of its length. */
@@ -45,15 +46,11 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
     const y = shape.baseM + u * shape.heightM * 0.95
     const light = 0.08 + 0.46 * u - 0.2 * v + 0.44 * brush.random()
     const shade = clamp(Math.floor(light * SHADES), 0, SHADES - 1)
-    drawLeaf(
-      brush,
-      brush.fillPath(order + 1 + shade, shades[shade]!),
-      plant.leafOutline,
-      x,
-      y,
-      leafAngle(brush, sitter, u, v),
-      length * brush.between(0.75, 1.15),
-    )
+    const angle = leafAngle(brush, sitter, u, v)
+    const leaf = { x, y, angle, length: length * brush.between(0.75, 1.15) }
+    const path = brush.fillPath(order + 1 + shade, shades[shade]!)
+    drawLeaf(brush, path, plant.leafOutline, x, y, angle, leaf.length)
+    if (look.state === 'leaf') drawSecondColour(brush, plant, order + 1.1 + shade, shades[shade]!, leaf)
   }
   if (plant.leafSurface === 'gloss' && look.state === 'leaf')
     drawGlints(brush, shape, shades[SHADES - 1]!, order + SHADES + 1, length, count)

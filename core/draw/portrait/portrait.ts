@@ -9,6 +9,7 @@ import { drawClimber } from './climber'
 import { drawFlowersAt, drawFlowersOn, drawFlowerStems } from './flowers'
 import { drawFoliageMass } from './foliageMass'
 import { drawFronds } from './fronds'
+import { drawFruit } from './fruit'
 import { drawRosette } from './rosette'
 import { drawDryStems, drawTrunk, drawTwigs, drawVaseStems } from './stems'
 import type { MassShape, Sitter } from './sitter'
@@ -33,8 +34,11 @@ const WOODY_MASS: Partial<Readonly<Record<Habit, Habit>>> = { spire: 'vase', fou
 
 function drawWoody(brush: Brush, sitter: Sitter) {
   const { plant, look, foliageM, spreadM } = sitter
-  if (plant.habit === 'climber') return drawFlowersAt(brush, sitter, drawClimber(brush, sitter))
-  const bark = plant.retention === 'deciduous' ? plant.foliage.winter : '#5f4c3c'
+  if (plant.habit === 'climber') {
+    drawFlowersAt(brush, sitter, drawClimber(brush, sitter))
+    return drawFruit(brush, sitter, { habit: 'mound', baseM: 0, heightM: foliageM, spreadM })
+  }
+  const bark = plant.bark?.colour ?? (plant.retention === 'deciduous' ? plant.foliage.winter : '#5f4c3c')
   const stem = clearStemM({ at: { plant }, foliageM })
   const shape: MassShape = {
     habit: WOODY_MASS[plant.habit] ?? plant.habit,
@@ -48,6 +52,7 @@ function drawWoody(brush: Brush, sitter: Sitter) {
   else drawInLeaf(brush, sitter, shape, bark)
   if (plant.habit === 'spire' || sitter.flowerM > foliageM * 1.15) drawFlowerStems(brush, sitter)
   else drawFlowersOn(brush, sitter, shape)
+  drawFruit(brush, sitter, shape)
 }
 
 function drawInLeaf(brush: Brush, sitter: Sitter, shape: MassShape, bark: string) {
@@ -121,4 +126,10 @@ function drawSoft(brush: Brush, sitter: Sitter) {
     (low && sitter.flowerM < foliageM * 1.5) || (plant.habit === 'mound' && sitter.flowerM < foliageM * 1.2)
   if (onTop) drawFlowersOn(brush, sitter, { habit: plant.habit, baseM: 0, heightM: sitter.flowerM * 1.02, spreadM })
   else drawFlowerStems(brush, sitter)
+  drawFruit(brush, sitter, {
+    habit: plant.habit,
+    baseM: 0,
+    heightM: Math.max(foliageM, sitter.flowerM * 0.95),
+    spreadM,
+  })
 }

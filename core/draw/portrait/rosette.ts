@@ -2,6 +2,7 @@ import { lighten } from '../../colour'
 import { clamp } from '../../geometry'
 import { SHADES, shadesOf, type Brush } from './Brush'
 import { drawLeaf } from './leaf'
+import { drawSecondColour } from './secondLeaf'
 import type { Sitter } from './sitter'
 
 /** Broad leaves on stalks from one crown, laid in tiers: the furthest first and highest, the nearest low and in front. */
@@ -34,6 +35,7 @@ export function drawRosette(brush: Brush, sitter: Sitter) {
       const order = 10 + tier * 3
       stalk(brush, x, y, order, shades[0]!)
       broadLeaf(brush, sitter, order + 1, shades[shade]!, x, y, angle, length)
+      drawSecondColour(brush, plant, order + 1.1, shades[shade]!, { x, y, angle, length })
     }
   }
 }

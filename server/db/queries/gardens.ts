@@ -9,6 +9,7 @@ interface GardenRow {
   latitude: number
   longitude: number
   hardiness_zone: string
+  heat_zone: number | null
   last_frost: string
   first_frost: string
   units: string
@@ -17,7 +18,7 @@ interface GardenRow {
 }
 
 const COLUMNS =
-  'id, name, town, latitude, longitude, hardiness_zone, last_frost, first_frost, units, revision, saved_at'
+  'id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, revision, saved_at'
 
 export async function listGardens(db: Queryable): Promise<StoredGarden[]> {
   return (
@@ -37,8 +38,8 @@ export async function hasGardens(db: Queryable): Promise<boolean> {
 
 export async function insertGarden(db: Queryable, id: string, garden: Garden): Promise<StoredGarden> {
   const rows = await db.query<GardenRow>(
-    `INSERT INTO garden (id, name, town, latitude, longitude, hardiness_zone, last_frost, first_frost, units, created_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, clock_timestamp()) RETURNING ${COLUMNS}`,
+    `INSERT INTO garden (id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, created_at)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, clock_timestamp()) RETURNING ${COLUMNS}`,
     [id, ...values(garden)],
   )
   return toGarden(rows[0]!)
@@ -52,10 +53,10 @@ export async function updateGarden(
   garden: Garden,
 ): Promise<StoredGarden | null> {
   const rows = await db.query<GardenRow>(
-    `UPDATE garden SET name = $2, town = $3, latitude = $4, longitude = $5, hardiness_zone = $6,
-       last_frost = $7, first_frost = $8, units = $9,
+    `UPDATE garden SET name = $2, town = $3, latitude = $4, longitude = $5, hardiness_zone = $6, heat_zone = $7,
+       last_frost = $8, first_frost = $9, units = $10,
        revision = revision + 1, saved_at = now()
-     WHERE id = $1 AND revision = $10 AND removed_at IS NULL RETURNING ${COLUMNS}`,
+     WHERE id = $1 AND revision = $11 AND removed_at IS NULL RETURNING ${COLUMNS}`,
     [id, ...values(garden), revision],
   )
   return rows[0] ? toGarden(rows[0]) : null
@@ -76,6 +77,7 @@ const values = (g: Garden) => [
   g.place.latitude,
   g.place.longitude,
   g.place.hardinessZone,
+  g.place.heatZone ?? null,
   g.place.lastFrost,
   g.place.firstFrost,
   g.units,
@@ -89,6 +91,7 @@ function toGarden(row: GardenRow): StoredGarden {
       latitude: row.latitude,
       longitude: row.longitude,
       hardinessZone: row.hardiness_zone,
+      ...(row.heat_zone === null ? {} : { heatZone: row.heat_zone }),
       lastFrost: row.last_frost,
       firstFrost: row.first_frost,
     },
