@@ -7,17 +7,17 @@ import { climate, plants } from '../../tests/support/library'
 
 /** Least and greatest height and spread that a kind can have, metres. */
 const RANGE: Readonly<Record<Kind, readonly [number, number, number, number]>> = {
-  tree: [2.5, 16, 2, 9],
-  conifer: [0.2, 14, 0.5, 6],
-  shrub: [0.25, 4, 0.35, 3.6],
-  rose: [0.6, 2.2, 0.8, 1.8],
+  tree: [2.5, 16, 1.8, 9],
+  conifer: [0.15, 14, 0.5, 6],
+  shrub: [0.25, 5, 0.35, 3.6],
+  rose: [0.6, 2.3, 0.8, 1.8],
   climber: [1.5, 9, 0.3, 3],
-  perennial: [0.1, 2.3, 0.18, 1.3],
+  perennial: [0.1, 2.6, 0.15, 1.95],
   grass: [0.15, 2, 0.25, 1.3],
   fern: [0.3, 1.4, 0.35, 1.1],
   groundcover: [0.04, 0.7, 0.2, 1.9],
   bulb: [0.06, 1.4, 0.05, 0.55],
-  annual: [0.08, 2, 0.18, 1.2],
+  annual: [0.08, 3, 0.18, 1.2],
   biennial: [0.15, 2, 0.2, 0.8],
 }
 

@@ -120,6 +120,10 @@ const driftOf = (dice: Dice, i: number, lanes: number, lengthM: number): Drift =
   everyM: dice.between(0.4, 3),
 })
 
+/** Two that a hand has set too near to one another. */
+const setTooNear = (lengthM: number, depthM: number) =>
+  ['d2', 'd3'].map((driftId, i) => ({ driftId, index: 0, x: lengthM / 2 + i * 0.04, y: depthM / 2 }))
+
 /** A bed of some kind with some plants. */
 export function goldenBed(seed: number): Bed {
   const dice = new Dice(seed)
@@ -158,12 +162,14 @@ export function goldenBed(seed: number): Bed {
     school: dice.of(SCHOOL_IDS),
     existing: dice.times(dice.below(3), (i) => existingOf(dice, i, lengthM, depthM)),
     drifts,
-    pins: dice.times(dice.below(3), (i) => ({
-      driftId: `d${i}`,
-      index: 0,
-      x: dice.between(0, lengthM),
-      y: dice.between(0.2, depthM),
-    })),
+    pins: dice
+      .times(dice.below(3), (i) => ({
+        driftId: `d${i}`,
+        index: 0,
+        x: dice.between(0, lengthM),
+        y: dice.between(0.2, depthM),
+      }))
+      .concat(seed % 16 === 1 ? setTooNear(lengthM, depthM) : []),
     buying: drifts
       .slice(0, 2)
       .map((d) => ({ plantId: d.plantId, size: library.get(d.plantId)?.sizes[0]?.label ?? '', have: 1 })),
