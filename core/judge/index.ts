@@ -1,3 +1,4 @@
+export { soilCover } from './cover'
 export { type BriefCheck, briefChecks, isMeant } from './briefChecks'
 export { critique, type Critique } from './critique'
 export { type Figure, type Finding, type Mend, type RuleId, RULES } from './finding'

@@ -1,4 +1,5 @@
 import { lighten } from '../../colour'
+import type { Plant } from '../../plant'
 import { SHADES, shadesOf, type Brush } from './Brush'
 import type { Sitter } from './sitter'
 
@@ -10,7 +11,7 @@ export function drawBlades(brush: Brush, sitter: Sitter) {
   const colour = look.colour
   const shades = shadesOf(colour, plant.leafSurface)
   const upright = plant.habit === 'sheaf'
-  const width = { fine: 0.012, medium: 0.024, bold: 0.04 }[plant.leafSize]
+  const width = bladeWidthM(plant, h)
   const thin = plant.spreadM < 0.25
   const full = (look.state === 'dry' ? 0.8 : 0.4 + 0.6 * look.leaf) * (thin ? 0.12 : 1)
   const count = Math.max(
@@ -42,6 +43,12 @@ export function drawBlades(brush: Brush, sitter: Sitter) {
   }
   if (look.state === 'dry') drawFoot(brush, w, h, lighten(colour, -0.12))
 }
+
+const WIDTH_M = { fine: 0.012, medium: 0.024, bold: 0.04 } as const
+/** Bold leaves are broad for their length: cannas, agaves, bananas. */
+const BOLD_SHARE = 0.075
+const bladeWidthM = ({ leafSize }: Plant, h: number) =>
+  Math.max(WIDTH_M[leafSize], leafSize === 'bold' ? h * BOLD_SHARE : 0)
 
 /** Every other blade shows the second colour, when there is one. */
 function coloursOf({ plant, look }: Sitter): (i: number, shade: string) => string {

@@ -6,7 +6,19 @@ import { swapKind } from '../../edit'
 import { capital, conditionsAt, kindsById, nameOf, stretchOf, type Scene } from '../../scene'
 import { standIns } from '../../match'
 
-const WEIGHT = { zone: 92, sun: 78, water: 70, summer: 66, cool: 44, heat: 56, harm: 45, salt: 42, soil: 40, ph: 38, wind: 34 } as const
+const WEIGHT = {
+  zone: 92,
+  sun: 78,
+  water: 70,
+  summer: 66,
+  cool: 44,
+  heat: 56,
+  harm: 45,
+  salt: 42,
+  soil: 40,
+  ph: 38,
+  wind: 34,
+} as const
 const heaviest = (wrong: readonly Misfit[]) => Math.max(0, ...wrong.map((m) => WEIGHT[m.want]))
 const HARDINESS = {
   zone: 'will not winter here',

@@ -1,0 +1,3 @@
+export { bedOfSound, sceneOfSound } from './bedOfSound'
+export { type SoundBed, SOUND_BEDS } from './soundBeds'
+export { shuffled, type Spoiler, SPOILERS } from './spoil'
