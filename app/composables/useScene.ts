@@ -1,5 +1,5 @@
 import { schedule } from '~~/core/count'
-import { critique, scores, type Critique } from '~~/core/judge'
+import { critique, type Critique } from '~~/core/judge'
 import { bodiesOf, lettersOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
 import { climateOf } from '~~/core/time'
 import { monthColours } from '~~/core/season'
@@ -77,7 +77,6 @@ export const useScene = createSharedComposable(() => {
     if (!bedStore.dragging)
       settled.value = scene.value && judged.value ? { scene: scene.value, judged: judged.value } : null
   })
-  const marks = computed(() => (settled.value ? scores(settled.value.scene, settled.value.judged.findings) : []))
 
   const pictures = computed(() =>
     scene.value && aspect.value ? picturesAt(scene.value, compose.moment, aspect.value) : null,
@@ -103,7 +102,7 @@ export const useScene = createSharedComposable(() => {
     judged,
     findings,
     accepted,
-    marks,
+    settled,
     bodies,
     letters,
     elevationList,

@@ -1,4 +1,5 @@
 import { TOUCH, whole, type Range, type Scene } from '../scene'
+import { runsFarM } from './rules/smother'
 import type { PlacedPlant } from '../layout'
 
 const MARGIN_M = 0.3
@@ -24,11 +25,30 @@ export function changedRange(a: Scene, b: Scene): Range | null {
   return to < from ? null : { from, to }
 }
 
+const farKept = new WeakMap<Scene, number>()
+/** How far the runners of a bed come, metres. */
+function runReachM(scene: Scene): number {
+  let far = farKept.get(scene)
+  if (far === undefined) {
+    far = 0
+    for (const p of scene.own) far = Math.max(far, runsFarM(p.plant))
+    farKept.set(scene, far)
+  }
+  return far
+}
+
 /** Side by side, hiding, and bare ground between them: the farthest from which a rule looks at a plant. */
 function reachM({ plant, standing }: PlacedPlant, a: Scene, b: Scene): number {
   const own = Math.max(plant.spreadM, standing?.spreadM ?? 0)
   const widest = Math.max(a.widestM, b.widestM)
-  return Math.max(((own + widest) / 2) * TOUCH, own / 2 + (BARE_REACH * b.school.bareCircleM) / 2) + MARGIN_M
+  const runs = Math.max(runReachM(a), runReachM(b))
+  return (
+    Math.max(
+      ((own + widest) / 2) * TOUCH,
+      (own + widest) / 2 + runs,
+      own / 2 + (BARE_REACH * b.school.bareCircleM) / 2,
+    ) + MARGIN_M
+  )
 }
 
 function sameButPlants(a: Scene, b: Scene): boolean {

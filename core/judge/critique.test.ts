@@ -8,7 +8,6 @@ import { blends, pairContrast, standIns } from '../match'
 import { critique } from './critique'
 import { makeScene } from '../scene'
 import { monthInterest } from '../season'
-import { scores } from './scores'
 import type { Finding, RuleId } from './finding'
 import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
 
@@ -99,10 +98,12 @@ const broken: Record<RuleId, Bed> = {
   }),
   around: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4, 3)] }),
   site: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)] }),
-  thirst: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'iris-sibirica', 1, 5.2)] }),
+  thirst: testBed({
+    drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'astilbe-deutschland', 1, 5.2)],
+  }),
   smother: testBed({
     outline: rectangle(10, 1.7),
-    drifts: [drift('a', 'coreopsis-verticillata', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)],
+    drifts: [drift('a', 'monarda-didyma', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)],
   }),
   blend: testBed({
     drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)],
@@ -136,11 +137,15 @@ describe('each rule', () => {
     })
   }
 
-  it('thirst: leaves it to the site rule when the ground suits one of them not at all', () => {
-    const wetGround = testBed({ ...broken.thirst, ground: { ...broken.thirst.ground, water: 'wet' } })
-    expect(of(judge(broken.thirst), 'site')).toEqual([])
-    expect(of(judge(wetGround), 'thirst')).toEqual([])
-    expect(of(judge(wetGround), 'site').map((f) => f.id)).toEqual(['site:nepeta-x-faassenii'])
+  it('smother: looks as far as a runner comes in five years, beside as well as behind', () => {
+    const apart = (lane: number, at: number) =>
+      testBed({
+        drifts: [drift('r', 'physostegia-virginiana', lane, 5, 3), drift('l', 'thymus-vulgaris', 1, at, 3)],
+      })
+    expect(of(judge(apart(0, 5)), 'smother')).toHaveLength(1)
+    expect(of(judge(apart(1, 6.6)), 'smother')).toHaveLength(1)
+    expect(of(judge(apart(2, 5)), 'smother')).toEqual([])
+    expect(of(judge(apart(1, 9)), 'smother')).toEqual([])
   })
 
   it('thirst: stays silent for neighbours that can share', () => {
@@ -239,27 +244,12 @@ describe('mends', () => {
 
 describe('the demo border', () => {
   const bed = demoBed('reading-room-front')
-  it('has 60 plants or more and exactly three honest findings left', () => {
+  it('has 60 plants or more and exactly one honest finding left', () => {
     expect(sceneOf(bed).placement.plants.length).toBeGreaterThanOrEqual(60)
-    expect(judge(bed).map((f) => f.rule)).toEqual(['window', 'site', 'months'])
+    expect(judge(bed).map((f) => f.rule)).toEqual(['window'])
   })
-  it('has marks between 0 and 100', () => {
+  it('has months within 0 and 1', () => {
     const scene = sceneOf(bed)
-    for (const s of scores(scene, critique(scene).findings)) {
-      expect(s.value).toBeGreaterThanOrEqual(0)
-      expect(s.value).toBeLessThanOrEqual(100)
-    }
-    const mark = (b: typeof bed, name: string) => {
-      const sc = sceneOf(b)
-      return scores(sc, critique(sc).findings).find((m) => m.name === name)!.value
-    }
-    // Half the drifts gone, less soil is covered; a school that asks for less leaf in winter marks higher.
-    expect(mark({ ...bed, drifts: bed.drifts.slice(0, bed.drifts.length / 2) }, 'Cover')).toBeLessThan(
-      mark(bed, 'Cover'),
-    )
-    expect(mark({ ...bed, school: 'close-knit' }, 'Winter leaf')).toBeGreaterThan(
-      mark({ ...bed, school: 'formal' }, 'Winter leaf'),
-    )
     for (const m of monthInterest(scene)) {
       expect(m.interest).toBeGreaterThanOrEqual(0)
       expect(m.bloom).toBeLessThanOrEqual(1)

@@ -6,7 +6,6 @@ import { briefChecks } from './briefChecks'
 import { soilCover, winterLeaf } from './cover'
 import { critique } from './critique'
 import { RULES } from './finding'
-import { scores } from './scores'
 import { shallowest } from './rules/shallow'
 import { shownColours } from './rules/theme'
 
@@ -29,14 +28,6 @@ describe('golden findings of made-up beds', () => {
   it('in words, of one bed a kind', () =>
     expect(
       [...judged].slice(0, 9).map(([seed, list]) => ({ seed, said: list.map((f) => `${f.title}. ${f.reason}`) })),
-    ).toMatchSnapshot())
-  it('marks', () =>
-    expect(
-      ofScenes((scene, seed) =>
-        scores(scene, judged.get(seed)!)
-          .map((s) => `${s.name} ${s.value.toFixed(2)}`)
-          .join(', '),
-      ),
     ).toMatchSnapshot())
   it('cover, winter leaf, depth and colours', () =>
     expect(

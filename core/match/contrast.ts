@@ -39,9 +39,25 @@ export function pairContrast(a: Plant, b: Plant): number {
   return texture + form + colour + height
 }
 
-/** Neighbours that blend: one texture, and leaves under ΔE 7 apart in summer and in winter (or autumn, for leaves that fall). */
+/** One stands over the other by a third and more. */
+const OVER = 1.35
+function differInHeight(a: Plant, b: Plant): boolean {
+  const [high, low] = [Math.max(fullHeightM(a), fullHeightM(b)), Math.min(fullHeightM(a), fullHeightM(b))]
+  return high > low * OVER
+}
+const OTHER_FLOWER = 18
+function differInFlower(a: Plant, b: Plant): boolean {
+  if (!a.flowerColour || !b.flowerColour) return a.flowerColour !== b.flowerColour
+  return deltaE(a.flowerColour, b.flowerColour) > OTHER_FLOWER || a.flowerForm !== b.flowerForm
+}
+
+/**
+ * Neighbours that blend: one form, height and flower, one texture, and leaves under ΔE 7 apart in summer and in winter (or autumn, for
+ * leaves that fall).
+ */
 export function blends(a: Plant, b: Plant): boolean {
   if (a.id === b.id || a.leafSize !== b.leafSize || a.leafOutline !== b.leafOutline) return false
+  if (FORM[a.habit] !== FORM[b.habit] || differInHeight(a, b) || differInFlower(a, b)) return false
   const late = a.retention === 'evergreen' && b.retention === 'evergreen' ? 'winter' : 'autumn'
   return deltaE(a.foliage.summer, b.foliage.summer) < 7 && deltaE(a.foliage[late], b.foliage[late]) < 7
 }

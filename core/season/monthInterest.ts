@@ -15,6 +15,9 @@ export interface MonthInterest {
 }
 
 const YEAR = 3
+const MONTHS = Array.from({ length: 12 }, (_, i) => i)
+/** Berries and hips beside flowers. */
+const FRUIT_COUNTS = 0.6
 const COLOURED = 0.11
 const known = new WeakMap<Scene, MonthInterest[]>()
 
@@ -22,12 +25,11 @@ const known = new WeakMap<Scene, MonthInterest[]>()
 export function monthInterest(scene: Scene): MonthInterest[] {
   const there = known.get(scene)
   if (there) return there
-  const kinds = [...scene.byPlant].map(([plant, list]) => ({
-    year: yearOf(scene, list[0]!),
-    count: list.length,
-    plant,
-  }))
-  const full = kinds.reduce((sum, { count, plant }) => sum + count * plant.spreadM ** 2, 0)
+  const kinds = [...scene.byPlant].map(([, list]) => ({ year: yearOf(scene, list[0]!), count: list.length }))
+  // Leaf is measured against the fullest month of the same year.
+  const full = Math.max(
+    ...MONTHS.map((i) => kinds.reduce((sum, { count, year }) => sum + count * year[i]!.canopy, 0)),
+  )
   const list = Array.from({ length: 12 }, (_, i) => {
     let canopy = 0
     let bloom = 0
@@ -62,7 +64,7 @@ function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
     const weight = body.spreadM ** 2
     return {
       canopy: body.look.state === 'gone' ? 0 : weight,
-      bloom: weight * body.look.flower,
+      bloom: weight * Math.max(body.look.flower, FRUIT_COUNTS * body.look.fruit),
       leaf: isOfInterest(body) ? weight : 0,
     }
   })
@@ -72,6 +74,7 @@ function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
 
 /** Evergreen in winter, dry stems that stand, or leaves of a colour beyond green. */
 function isOfInterest({ at, look }: Body): boolean {
+  if (look.state === 'bare') return at.plant.bark?.colour === look.colour
   if (look.state === 'dry') return true
   if (look.state !== 'leaf') return false
   return at.plant.retention === 'evergreen' || (look.leaf > 0.5 && saturation(look.colour) > COLOURED)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { SCHOOL_FIGURES, SCHOOL_IDS, schoolOf, type School, type SchoolFigures, type SchoolId } from '~~/core/bed'
-import { critique, scores } from '~~/core/judge'
+import { critique } from '~~/core/judge'
+import { marksOf, totalOf } from '~~/core/marks'
 import { makeScene } from '~~/core/scene'
 
 /** The schools as sets of figures, each changeable; and two of them on this bed, side by side. */
@@ -26,9 +27,11 @@ const results = computed(() =>
     if (!now || !store.bed) return null
     const other = makeScene({ ...now.input, bed: bedAs(school), schools: brief.brief.schools })
     const { findings } = critique(other)
+    const marks = marksOf(other, findings)
     return {
       school: other.school,
-      marks: scores(other, findings),
+      marks,
+      total: totalOf(marks),
       crowded: other.placement.plants.filter((p) => p.crowded).length,
       fill: other.placement.laneFill,
       findings,
@@ -117,7 +120,7 @@ const sayManner = (s: School) =>
               {{ results[i]!.fill.map((f) => `${percent(f)} %`).join(', ') }} full
             </p>
             <p class="marks">
-              <span v-for="m in results[i]!.marks" :key="m.name" :title="m.how">
+              <span v-for="m in results[i]!.marks" :key="m.name" :title="m.question">
                 {{ m.name }}
                 <b>{{ Math.round(m.value) }}</b>
               </span>

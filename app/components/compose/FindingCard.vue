@@ -4,6 +4,9 @@ import type { Finding } from '~~/core/judge'
 const props = defineProps<{ finding: Finding; acceptedReason?: string }>()
 const store = useBedStore()
 const compose = useComposeStore()
+const { tried: all } = useSecondLook()
+/** Mends that were tried in the worker and work; null while they are being tried. */
+const tried = computed(() => all.value.get(props.finding.id) ?? null)
 const showWhy = ref(false)
 const accepting = ref(false)
 const reason = ref('')
@@ -13,7 +16,7 @@ const light = (on: boolean) => {
   compose.lit = on ? props.finding.plants : []
 }
 const mend = (i: number) => {
-  const chosen = props.finding.mends[i]
+  const chosen = tried.value?.mends[i]
   if (!chosen) return
   light(false)
   store.edit({ kind: 'all', name: chosen.label.toLowerCase(), edits: [mendEdit(chosen.edit)] })
@@ -63,12 +66,13 @@ onBeforeUnmount(() => light(false))
       </template>
       <template v-else>
         <UButton
-          v-for="(m, i) in finding.mends"
+          v-for="(m, i) in tried?.mends ?? []"
           :key="m.label"
           size="xs"
           color="secondary"
           variant="soft"
           class="mend"
+          :title="m.cost"
           @click="mend(i)"
         >
           {{ m.label }}
@@ -79,6 +83,8 @@ onBeforeUnmount(() => light(false))
         Why?
       </UButton>
     </div>
+    <p v-if="!acceptedReason && !tried" class="trying">Trying what would mend it…</p>
+    <p v-else-if="!acceptedReason && tried?.why" class="trying">{{ tried.why }}</p>
     <form v-if="accepting" class="why" @submit.prevent="accept">
       <label :for="reasonId">Why is it right here?</label>
       <UInput
@@ -140,6 +146,11 @@ h3 {
   color: var(--amber-deep);
   background: color-mix(in srgb, var(--amber) 22%, var(--card));
   border: 1px solid color-mix(in srgb, var(--amber) 55%, var(--line));
+}
+.trying {
+  font-size: 12px;
+  color: var(--soft);
+  margin-top: 5px;
 }
 .why {
   margin-top: 8px;

@@ -2,7 +2,7 @@
 import { SCHOOLS, type SchoolId } from '~~/core/bed'
 
 const store = useBedStore()
-const { judged, findings, accepted, marks } = useScene()
+const { judged, findings, accepted } = useScene()
 const schools = Object.values(SCHOOLS).map((s) => ({ label: s.name, value: s.id }))
 const school = computed({
   get: () => store.bed?.school ?? 'layered',
@@ -37,11 +37,7 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
         <label for="school">Judged as</label>
         <USelect id="school" v-model="school" :items="schools" size="xs" class="select" />
       </div>
-      <div v-for="mark in marks" :key="mark.name" class="mark" :title="mark.how">
-        <span>{{ mark.name }}</span>
-        <div class="bar"><i :style="{ width: `${mark.value}%` }" :class="{ low: mark.value < 60 }" /></div>
-        <b>{{ Math.round(mark.value) }}</b>
-      </div>
+      <ComposeMarkList />
     </div>
     <p v-if="judged && judged.scene.placement.plants.length === 0" class="empty">
       Nothing stands here yet. Open the shortlist, pick a plant and set it into a lane; the second look begins with
@@ -93,33 +89,6 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
 }
 .select {
   flex: 1;
-}
-.mark {
-  display: grid;
-  grid-template-columns: 74px 1fr 28px;
-  align-items: center;
-  gap: 8px;
-  font-size: 12.5px;
-  line-height: 19px;
-}
-.bar {
-  height: 6px;
-  border-radius: 3px;
-  background: color-mix(in srgb, var(--line) 70%, transparent);
-  overflow: hidden;
-}
-.bar i {
-  display: block;
-  height: 100%;
-  background: var(--sage);
-  border-radius: 3px;
-}
-.bar i.low {
-  background: var(--amber);
-}
-.mark b {
-  text-align: right;
-  font-weight: 500;
 }
 .empty {
   padding: 16px 14px;

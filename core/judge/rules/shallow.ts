@@ -7,6 +7,9 @@ import { along, metres, nameOf, type Scene } from '../../scene'
 
 const STEP_M = 0.5
 const TOLERANCE_M = 0.12
+/** Mature widths are known no truer than this share. */
+const TOLERANCE_SHARE = 0.08
+const tolerance = (need: number) => Math.max(TOLERANCE_M, need * TOLERANCE_SHARE)
 
 const BACK: Readonly<Record<Behind, string>> = {
   wall: 'the wall',
@@ -26,7 +29,7 @@ interface Section {
 export const shallow: WholeRule = {
   id: 'shallow',
   findings: (scene) => {
-    const short = sections(scene).filter((s) => s.need - s.have > TOLERANCE_M)
+    const short = sections(scene).filter((s) => s.need - s.have > tolerance(s.need))
     const worst = short.reduce<Section | null>((w, s) => (!w || s.need - s.have > w.need - w.have ? s : w), null)
     return worst ? [describe(scene, worst, short)] : []
   },

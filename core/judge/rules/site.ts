@@ -19,7 +19,10 @@ const WEIGHT = {
   ph: 38,
   wind: 34,
 } as const
-const heaviest = (wrong: readonly Misfit[]) => Math.max(0, ...wrong.map((m) => WEIGHT[m.want]))
+/** What some of the animals that come take first is not lost yet. */
+const SOME_HARM = 28
+const weightOf = (m: Misfit) => (m.want === 'harm' && m.text.startsWith('some') ? SOME_HARM : WEIGHT[m.want])
+const heaviest = (wrong: readonly Misfit[]) => Math.max(0, ...wrong.map(weightOf))
 const HARDINESS = {
   zone: 'will not winter here',
   sun: 'in the wrong light',
@@ -74,7 +77,7 @@ function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Find
   const judged = unsuited(scene, plant, placed)
   if (!judged) return []
   const { suffering } = judged
-  const wrong = [...judged.wrong].sort((a, b) => WEIGHT[b.want] - WEIGHT[a.want])
+  const wrong = [...judged.wrong].sort((a, b) => weightOf(b) - weightOf(a))
   const worst = wrong[0]!
   const here = conditionsAt(scene, judged.worst)
   const drifts = new Set(suffering.map((p) => p.driftId))
@@ -90,11 +93,11 @@ function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Find
       {
         id: `site:${plant.id}`,
         rule: 'site',
-        title: `${capital(nameOf(plant))} ${HARDINESS[worst.want]}`,
+        title: `${capital(nameOf(plant))} ${weightOf(worst) === SOME_HARM ? 'may be eaten' : HARDINESS[worst.want]}`,
         reason:
           `${some}${capital(wrong.map((m) => m.text).join('; '))}${worst.want === 'sun' ? how : ''}. ` +
           `The nursery's label and the local extension office know the place better.`,
-        weight: WEIGHT[worst.want],
+        weight: weightOf(worst),
         ...stretchOf(suffering),
         plants: suffering.map((p) => p.id),
         figures: [

@@ -1,59 +1,81 @@
+import { swapKind } from '../../edit'
 import type { PlacedPlant } from '../../layout'
+import { standIns } from '../../match'
+import type { Plant } from '../../plant'
 import { byGroup, type LocalRule } from '../rule'
-import type { Mend } from '../finding'
+import { finding, type Mend, type Remark } from '../finding'
 import { along, capital, metres, nameOf, type Scene, isKnownPlant } from '../../scene'
 
-const RUNNER_M_PER_YEAR = 0.08
+/** What spreads more slowly is kept back by its neighbours. */
+const RUNNER_M_PER_YEAR = 0.12
 const LATER_YEARS = 5
 
 /** A plant that travels along the ground stands behind (or beside) a lower one that it would run over. */
 export const smother: LocalRule = {
   id: 'smother',
-  remarks: (_scene, _range, pairs) =>
-    pairs().flatMap(({ a, b, distance }) => {
-      const runner = [a, b].find((p) => smothers(p, p === a ? b : a))
-      if (!runner) return []
-      const prey = runner === a ? b : a
-      const group = `${runner.driftId}>${prey.plant.id}`
-      return [{ x: a.along, group, plants: [runner.id, prey.id], value: distance, other: 0 }]
-    }),
+  remarks: (scene, range) =>
+    scene.own
+      .filter((p) => isRunner(p) && p.along >= range.from && p.along <= range.to)
+      .flatMap((runner) =>
+        scene.own
+          .filter((prey) => smothers(runner, prey))
+          .flatMap((prey): Remark[] => {
+            const distance = Math.hypot(runner.x - prey.x, runner.y - prey.y)
+            if (distance > reachM(runner, prey)) return []
+            const group = `${runner.driftId}>${prey.plant.id}`
+            return [{ x: runner.along, group, plants: [runner.id, prey.id], value: distance, other: 0 }]
+          }),
+      ),
   fold: (scene, remarks) =>
     [...byGroup(remarks)].map(([group, list]) => {
       const runner = scene.byId.get(list[0]!.plants[0]!)!
       const prey = scene.byId.get(list[0]!.plants[1]!)!
       const xs = list.map((r) => r.x)
       const reach = runner.plant.runMPerYear * LATER_YEARS
-      return {
-        id: `smother:${group}`,
-        rule: 'smother',
-        title: `${capital(nameOf(runner.plant))} will run over ${nameOf(prey.plant)}`,
-        reason:
-          `It ${runner.plant.travels === 'roots' ? 'roots as it goes' : 'runs'} ` +
-          `${metres(runner.plant.runMPerYear)} a year, ${metres(reach)} in ${LATER_YEARS} years unless edged, ` +
-          `and stands behind lower neighbours ${along(Math.min(...xs), Math.max(...xs))}.`,
-        weight: 52 + Math.min(20, runner.plant.runMPerYear * 60),
-        from: Math.min(...xs),
-        to: Math.max(...xs),
-        plants: [...new Set(list.flatMap((r) => r.plants))],
-        figures: [
-          { name: 'runs', value: runner.plant.runMPerYear, unit: 'm a year' },
-          { name: `in ${LATER_YEARS} years`, value: reach, unit: 'm' },
-        ],
-        source: 'A creeper goes in front of what it would smother, never behind. Practice, Together or not at all.',
-        mends: forward(scene, runner),
-      }
+      return finding(
+        {
+          id: `smother:${group}`,
+          rule: 'smother',
+          title: `${capital(nameOf(runner.plant))} will run over ${nameOf(prey.plant)}`,
+          reason:
+            `It ${runner.plant.travels === 'roots' ? 'roots as it goes' : 'runs'} ` +
+            `${metres(runner.plant.runMPerYear)} a year, ${metres(reach)} in ${LATER_YEARS} years unless edged, ` +
+            `and stands behind or beside lower neighbours ${along(Math.min(...xs), Math.max(...xs))}.`,
+          weight: 52 + Math.min(20, runner.plant.runMPerYear * 60),
+          from: Math.min(...xs),
+          to: Math.max(...xs),
+          plants: [...new Set(list.flatMap((r) => r.plants))],
+          figures: [
+            { name: 'runs', value: runner.plant.runMPerYear, unit: 'm a year' },
+            { name: `in ${LATER_YEARS} years`, value: reach, unit: 'm' },
+          ],
+          source:
+            'A creeper goes in front of what it would smother, never behind. Practice, Together or not at all.',
+        },
+        () => mendsFor(scene, runner, prey),
+      )
     }),
 }
+
+const isRunner = (p: PlacedPlant): boolean =>
+  isKnownPlant(p) &&
+  p.plant.kind !== 'climber' &&
+  (p.plant.travels === 'runs' || p.plant.travels === 'roots' || p.plant.travels === 'suckers') &&
+  p.plant.runMPerYear >= RUNNER_M_PER_YEAR
+
+/** How far beyond its spread a kind comes in the years looked at, metres; nothing when it does not run. */
+export const runsFarM = (plant: Plant): number =>
+  plant.runMPerYear < RUNNER_M_PER_YEAR ? 0 : Math.min(MOST_REACH_M, plant.runMPerYear * LATER_YEARS)
+const MOST_REACH_M = 1.2
+
+const reachM = ({ plant }: PlacedPlant, prey: PlacedPlant): number =>
+  (plant.spreadM + prey.plant.spreadM) / 2 + runsFarM(plant)
 
 function smothers(runner: PlacedPlant, prey: PlacedPlant): boolean {
   const { plant } = runner
   return (
-    isKnownPlant(runner) &&
     isKnownPlant(prey) &&
-    plant.kind !== 'climber' &&
-    (plant.travels === 'runs' || plant.travels === 'roots' || plant.travels === 'suckers') &&
-    plant.runMPerYear >= RUNNER_M_PER_YEAR &&
-    runner.lane < prey.lane &&
+    runner.lane <= prey.lane &&
     prey.plant.id !== plant.id &&
     prey.plant.spacingHabit !== 'weaves' &&
     prey.plant.runMPerYear < plant.runMPerYear &&
@@ -61,14 +83,25 @@ function smothers(runner: PlacedPlant, prey: PlacedPlant): boolean {
   )
 }
 
-function forward(scene: Scene, runner: PlacedPlant): Mend[] {
+/** To the front where its prey is not; a like plant that stays put. */
+function mendsFor(scene: Scene, runner: PlacedPlant, prey: PlacedPlant): Mend[] {
   const last = scene.bed.laneShares.length - 1
-  return !runner.standing && runner.lane < last
-    ? [
-        {
-          label: 'Bring it to the front',
-          edit: { kind: 'changeDrift', driftId: runner.driftId, change: { lane: last } },
-        },
-      ]
-    : []
+  if (runner.standing) return []
+  const forward: Mend = {
+    label: 'Bring it to the front',
+    edit: { kind: 'changeDrift', driftId: runner.driftId, change: { lane: last } },
+  }
+  const { plant } = runner
+  const staying = standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.3, where: (p) => p.runMPerYear === 0 }, 2)
+  return [
+    ...(runner.lane < last && prey.lane < last ? [forward] : []),
+    ...staying.map((p): Mend => ({
+      label: `${capital(nameOf(p))}, which stays, instead`,
+      edit: {
+        kind: 'all',
+        name: 'swap plant',
+        edits: swapKind(scene.bed, plant.id, p.id, new Set([runner.driftId])),
+      },
+    })),
+  ]
 }

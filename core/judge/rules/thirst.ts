@@ -5,27 +5,19 @@ import { byGroup, type LocalRule } from '../rule'
 import { along, capital, metres, nameOf, pairKey, isKnownPlant } from '../../scene'
 import { standIns } from '../../match'
 
-/** Water wants further apart than this many classes, middle from middle, cannot share one watering. */
-const TOO_FAR = 1.5
-
 const wet = (w: WaterClass) => WATER_CLASSES.indexOf(w)
-const middleOf = (p: Plant) => (wet(p.water.driest) + wet(p.water.wettest)) / 2
-const thirstier = (a: Plant, b: Plant) => middleOf(a) - middleOf(b) >= TOO_FAR
+/** Whether no one watering suits both, and the first is the one that drinks more. */
+const thirstier = (a: Plant, b: Plant) => wet(a.water.driest) > wet(b.water.wettest)
 const rangeOf = (p: Plant) =>
   p.water.driest === p.water.wettest ? p.water.driest : `${p.water.driest} to ${p.water.wettest}`
-
-const suits = (p: Plant, water: WaterClass) =>
-  wet(water) >= wet(p.water.driest) && wet(water) <= wet(p.water.wettest)
-
-const drinksHere = (p: Plant, water: WaterClass) => p.spacingHabit !== 'weaves' && suits(p, water)
 
 /** A thirsty plant beside one that wants it dry. */
 export const thirst: LocalRule = {
   id: 'thirst',
-  // Bulbs sleep through the dry months; a plant whose water this bed cannot meet is named by the site rule already.
-  remarks: ({ site }, _range, pairs) =>
+  // Bulbs sleep through the dry months.
+  remarks: (_scene, _range, pairs) =>
     pairs()
-      .filter(({ a, b }) => [a, b].every((p) => isKnownPlant(p) && drinksHere(p.plant, site.water)))
+      .filter(({ a, b }) => [a, b].every((p) => isKnownPlant(p) && p.plant.spacingHabit !== 'weaves'))
       .flatMap(({ a, b, distance }) =>
         thirstier(a.plant, b.plant) || thirstier(b.plant, a.plant)
           ? [
@@ -68,7 +60,7 @@ export const thirst: LocalRule = {
             { name: 'pairs', value: list.length, unit: '' },
           ],
           source:
-            'Neighbours must want the same water: the middles of their ranges less than 1.5 classes apart. ' +
+            'Neighbours must want the same water: a class that is in both their ranges. ' +
             'Practice, Together or not at all.',
         },
         () =>

@@ -1,0 +1,90 @@
+import type { Mark, MarkId } from '~~/core/marks'
+import type { Raise, Tried } from '~~/core/mend'
+import type { Scene } from '~~/core/scene'
+import type { LookAnswer, LookRequest, SentScene } from '~/workers/lookJobs'
+
+/** After the hand rests for so long, the bed is marked and mends are tried. */
+const REST_MS = 250
+
+/** Stores hand out proxies, and what does not differ from a plain value goes as one. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
+function sent({ input }: Scene): SentScene {
+  const light = toRaw(input.light) ?? null
+  const others = plain({ ...input, library: undefined, light: undefined })
+  return { ...others, light }
+}
+
+/** Marks and tried mends of the bed that is open, worked out in a worker of their own, never in the way of the hand. */
+export const useSecondLook = createSharedComposable(() => {
+  const library = useLibraryStore()
+  const { settled, accepted } = useScene()
+  const marks = shallowRef<readonly Mark[]>([])
+  const total = ref(0)
+  const tried = shallowRef<ReadonlyMap<string, Tried>>(new Map())
+  const raised = shallowRef<ReadonlyMap<MarkId, readonly Raise[]>>(new Map())
+  const problem = ref('')
+  let worker: Worker | null = null
+  let number = 0
+  let librarySent: unknown = null
+
+  const send = (request: LookRequest) => worker!.postMessage(request)
+
+  function begin(): Worker {
+    const made = new Worker(new URL('../workers/look.worker.ts', import.meta.url), { type: 'module' })
+    made.onmessage = ({ data }: MessageEvent<LookAnswer>) => hear(data)
+    made.onerror = () => {
+      problem.value = 'The second look could not be worked out; it is tried again after the next change.'
+    }
+    return made
+  }
+
+  function hear(answer: LookAnswer) {
+    if (answer.number !== number) return
+    switch (answer.kind) {
+      case 'marks':
+        marks.value = answer.marks
+        total.value = answer.total
+        return
+      case 'tried':
+        tried.value = new Map([...tried.value, [answer.tried.findingId, answer.tried]])
+        return
+      case 'raises':
+        raised.value = new Map([...raised.value, [answer.mark, answer.raises]])
+        return
+      case 'error':
+        problem.value = answer.message
+    }
+  }
+
+  function look() {
+    const now = settled.value
+    tried.value = new Map()
+    raised.value = new Map()
+    problem.value = ''
+    number++
+    if (!now || now.scene.placement.plants.length === 0) {
+      marks.value = []
+      total.value = 0
+      return
+    }
+    worker ??= begin()
+    if (librarySent !== library.plants) {
+      librarySent = library.plants
+      send({ job: 'library', plants: plain(library.plants) })
+    }
+    send({ job: 'look', number, scene: sent(now.scene), accepted: [...accepted.value.keys()] })
+  }
+  watchDebounced(settled, look, { debounce: REST_MS, immediate: true })
+  /** Ends what is under way for a bed that changes again. */
+  watch(settled, () => {
+    number++
+  })
+
+  /** Asks which edits would raise a mark most. */
+  function askRaises(mark: MarkId) {
+    if (worker && !raised.value.has(mark)) send({ job: 'raises', number, mark })
+  }
+
+  return { marks, total, tried, raised, problem, askRaises }
+})
