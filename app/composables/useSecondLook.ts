@@ -10,7 +10,8 @@ const REST_MS = 250
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
 function sent({ input }: Scene): SentScene {
-  const light = toRaw(input.light) ?? null
+  const raw = toRaw(input.light) ?? null
+  const light = raw && { hours: toRaw(raw.hours), season: [...raw.season] }
   const others = plain({ ...input, library: undefined, light: undefined })
   return { ...others, light }
 }

@@ -105,6 +105,9 @@ const broken: Record<RuleId, Bed> = {
     outline: rectangle(10, 1.7),
     drifts: [drift('a', 'monarda-didyma', 1, 5, 2), drift('b', 'heuchera-sanguinea', 2, 5, 3)],
   }),
+  before: testBed({
+    drifts: [drift('a', 'alchemilla-mollis', 1, 5, 5), drift('b', 'taxus-x-media-hicksii', 2, 5)],
+  }),
   blend: testBed({
     drifts: [drift('a', 'taxus-x-media-hicksii', 0, 4.4), drift('b', 'taxus-baccata-fastigiata', 0, 5.4)],
   }),

@@ -1,6 +1,7 @@
 import { changedRange } from './changedRange'
 import { RULES, type Finding, type Remark, type RuleId } from './finding'
 import type { LocalRule, WholeRule } from './rule'
+import { before as beforeLower } from './rules/before'
 import { blend } from './rules/blend'
 import { crowded } from './rules/crowded'
 import { clutter } from './rules/clutter'
@@ -23,6 +24,7 @@ import { touchingPairs, whole, type Pair, type Scene } from '../scene'
 const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, thirst, smother, blend]
 const WHOLE: readonly WholeRule[] = [
   shallow,
+  beforeLower,
   crowded,
   window,
   keepOpen,

@@ -7,6 +7,7 @@ export const RULES = [
   'crowded',
   'gap',
   'hidden',
+  'before',
   'window',
   'keep-open',
   'site',

@@ -36,7 +36,7 @@ const WEIGHT: Readonly<Record<MarkId, number>> = {
   seasons: 9,
   balance: 9,
   rest: 5,
-  health: 11,
+  health: 18,
   time: 6,
   care: 3,
 }

@@ -155,7 +155,7 @@ function interestIn(picture: SeenPicture, summerM2: number): { interest: number;
 }
 
 /** Rules whose findings tell of plants in trouble. */
-const TROUBLE = new Set([
+const TROUBLE = new Set<string>([
   'site',
   'thirst',
   'smother',
@@ -168,6 +168,10 @@ const TROUBLE = new Set([
   'shallow',
 ])
 
+/** Findings by which a bed loses health, and how much a full weight of them takes. */
+const COUNTS = new Set<string>([...TROUBLE, 'before', 'brief', 'theme', 'blend', 'around'])
+const HEAVY = 0.2
+
 /** Health: plants that suit their place and their neighbours, and not all of one kind or family. */
 export function health(scene: Scene, turn: number, findings: readonly Finding[]): Judged {
   const { plants } = scene.placement
@@ -178,9 +182,10 @@ export function health(scene: Scene, turn: number, findings: readonly Finding[])
   const kind = fullest(picture, (p) => p.id)
   const family = fullest(picture, (p) => p.family || p.id)
   const [mostKind, mostFamily] = isOneOfEach(scene.school) ? [1 / 3, 0.5] : [0.5, 0.65]
+  const heavy = findings.filter((f) => COUNTS.has(f.rule)).reduce((sum, f) => sum + f.weight, 0) / 100
   const mixed = Math.min(ramp(kind, mostKind + 0.45, mostKind), ramp(family, mostFamily + 0.4, mostFamily))
   return {
-    share: 0.4 * ramp(suited, 0.4, 1) + 0.35 * ramp(clear, 0.3, 1) + 0.25 * mixed,
+    share: (0.4 * ramp(suited, 0.4, 1) + 0.35 * ramp(clear, 0.3, 1) + 0.25 * mixed) / (1 + HEAVY * heavy),
     figures: [
       { name: 'suit their place', value: percent(suited), wanted: 'all' },
       { name: 'in no trouble', value: percent(clear), wanted: 'all' },

@@ -21,6 +21,7 @@ export function moreMends(scene: Scene, finding: Finding): Mend[] {
     .filter((d) => d !== undefined)
     .slice(0, MOST_DRIFTS)
   return [
+    ...(finding.rule === 'gap' ? fillings(scene, finding) : []),
     ...drifts.flatMap((d) => moves(scene, d)),
     ...drifts.flatMap((d) => fewer(scene, d)),
     ...drifts.flatMap((d) => swapsOf(scene, d)),
@@ -29,6 +30,35 @@ export function moreMends(scene: Scene, finding: Finding): Mend[] {
       label: `Take out ${named(scene, d)}`,
       edit: { kind: 'removeDrift', driftId: d.id },
     })),
+  ]
+}
+
+/** What stands nearest in each lane is carried on through a bare stretch: in one lane, or in all. */
+function fillings(scene: Scene, { from, to }: Finding): Mend[] {
+  const { frame, bed, library } = scene
+  const middle = frame.sAt((from + to) / 2)
+  const length = Math.max(0.6, to - from)
+  const nearest = bed.laneShares.flatMap((_, lane): Drift[] => {
+    const own = bed.drifts.filter((d) => d.lane === lane && !d.shape && library.has(d.plantId))
+    const [near] = [...own].sort((a, b) => Math.abs(a.at - middle) - Math.abs(b.at - middle))
+    if (!near) return []
+    const count = Math.max(1, Math.min(12, Math.round(length / library.get(near.plantId)!.spreadM)))
+    return [
+      {
+        id: `fill-${lane}-${Math.round(middle * 10)}`,
+        plantId: near.plantId,
+        lane,
+        at: middle,
+        count,
+        pattern: 'mass',
+        everyM: 1,
+      },
+    ]
+  })
+  const add = (drift: Drift) => ({ kind: 'addDrift' as const, drift })
+  return [
+    ...nearest.map((d): Mend => ({ label: `${d.count} more ${named(scene, d)} there`, edit: add(d) })),
+    { label: 'Carry on all lanes there', edit: { kind: 'all', name: 'fill a gap', edits: nearest.map(add) } },
   ]
 }
 

@@ -1,3 +1,5 @@
 export { bedOfSound, sceneOfSound } from './bedOfSound'
+export { FAULTS } from './faults'
+export { type Fault, type Planted } from './plantFault'
 export { type SoundBed, SOUND_BEDS } from './soundBeds'
 export { shuffled, type Spoiler, SPOILERS } from './spoil'

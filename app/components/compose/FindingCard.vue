@@ -72,10 +72,10 @@ onBeforeUnmount(() => light(false))
           color="secondary"
           variant="soft"
           class="mend"
-          :title="m.cost"
           @click="mend(i)"
         >
           {{ m.label }}
+          <small>{{ m.cost }}</small>
         </UButton>
         <UButton size="xs" color="neutral" variant="outline" @click="accepting = !accepting">Accept</UButton>
       </template>
@@ -146,6 +146,10 @@ h3 {
   color: var(--amber-deep);
   background: color-mix(in srgb, var(--amber) 22%, var(--card));
   border: 1px solid color-mix(in srgb, var(--amber) 55%, var(--line));
+}
+.mend small {
+  font-weight: 400;
+  color: var(--soft);
 }
 .trying {
   font-size: 12px;

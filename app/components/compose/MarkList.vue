@@ -99,6 +99,7 @@ onBeforeUnmount(() => {
   margin-bottom: 4px;
 }
 .total b {
+  margin: 0 4px;
   font-size: 17px;
   color: var(--ink);
   font-variant-numeric: tabular-nums;
@@ -163,6 +164,7 @@ dt {
 }
 dd span {
   color: var(--soft);
+  margin-left: 5px;
 }
 .worst,
 .trying {

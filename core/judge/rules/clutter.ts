@@ -1,8 +1,23 @@
 import type { WholeRule } from '../rule'
-import { nameOf } from '../../scene'
+import type { Edit } from '../../edit'
+import type { PlacedPlant } from '../../layout'
+import { nameOf, type Scene } from '../../scene'
 import type { Mend } from '../finding'
 
 const LEAST_KINDS = 5
+
+/** Of the kinds that stand once in a lane, every second gives its place to the one before it. */
+function repeatHalf({ bed }: Scene, singles: readonly PlacedPlant[]): Mend {
+  const edits = bed.laneShares.flatMap((_, lane) =>
+    singles
+      .filter((p) => p.lane === lane)
+      .sort((a, b) => a.along - b.along)
+      .flatMap((p, i, own): Edit[] =>
+        i % 2 === 1 ? [{ kind: 'changeDrift', driftId: p.driftId, change: { plantId: own[i - 1]!.plant.id } }] : [],
+      ),
+  )
+  return { label: 'Repeat half of them', edit: { kind: 'all', name: 'repeat kinds', edits } }
+}
 
 /** Too many kinds that stand alone: nothing for the eye to settle on. */
 export const clutter: WholeRule = {
@@ -20,6 +35,7 @@ export const clutter: WholeRule = {
       .map((p) => nameOf(p.plant))
       .join(', ')
     const mends: Mend[] = [
+      repeatHalf(scene, singles),
       {
         label: `Make it three ${nameOf(smallest.plant)}`,
         edit: { kind: 'changeDrift', driftId: drift.id, change: { count: 3, pattern: 'staggered' } },
