@@ -21,10 +21,9 @@ import { theme } from './rules/theme'
 import { keepOpen } from './rules/keepOpen'
 import { touchingPairs, whole, type Pair, type Scene } from '../scene'
 
-const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, thirst, smother, blend]
+const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, beforeLower, thirst, smother, blend]
 const WHOLE: readonly WholeRule[] = [
   shallow,
-  beforeLower,
   crowded,
   window,
   keepOpen,

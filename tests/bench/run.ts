@@ -3,6 +3,7 @@ import { benchBrowser } from './browser'
 import { benchCore } from './core'
 import { benchLight } from './light'
 import { benchMatch } from './match'
+import { benchPractice } from './practice'
 import type { Report } from './report'
 
 const figures: { name: string; value: number; unit: string; limit: number }[] = []
@@ -14,6 +15,7 @@ const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>
   core: benchCore,
   light: benchLight,
   match: benchMatch,
+  practice: benchPractice,
   browser: benchBrowser,
 }
 const asked = process.argv.slice(2)

@@ -1,7 +1,7 @@
 import type { PlacedPlant } from '../../layout'
 import { fullHeightM } from '../../plant'
-import { finding, type Finding } from '../finding'
-import type { WholeRule } from '../rule'
+import { finding, type Finding, type Remark } from '../finding'
+import { byGroup, type LocalRule } from '../rule'
 import { along, capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
 
 /** Dense plants stand before others when they are over these by so much. */
@@ -12,47 +12,64 @@ const AIRY = 0.5
 const BESIDE = 0.6
 
 /** A dense plant stands in a lane before lower ones. A school that lets airy ones stand anywhere still wants dense ones behind. */
-export const before: WholeRule = {
+export const before: LocalRule = {
   id: 'before',
-  findings: (scene) => {
+  remarks: (scene, range) => {
     if (!hasLayers(scene)) return []
-    const byDrift = new Map<string, { tall: PlacedPlant[]; low: PlacedPlant }>()
-    for (const [plant, list] of scene.byPlant) {
-      if (plant.density < AIRY || plant.kind === 'climber' || fullHeightM(plant) < 2 * OVER_M) continue
-      for (const p of list) {
-        const low = lowestBehind(scene, p)
-        if (!low) continue
-        const there = byDrift.get(p.driftId)
-        if (there) there.tall.push(p)
-        else byDrift.set(p.driftId, { tall: [p], low })
-      }
-    }
-    return [...byDrift].map(([driftId, { tall, low }]) => describe(driftId, tall, low))
+    const far = scene.widestM
+    const near = scene.placement.plants
+      .filter((p) => p.along >= range.from - far && p.along <= range.to + far && p.plant.spacingHabit !== 'weaves')
+      .sort((a, b) => a.along - b.along)
+    const shaped = new Set(scene.bed.drifts.filter((d) => d.shape).map((d) => d.id))
+    let first = 0
+    return near.flatMap((p): Remark[] => {
+      while (near[first]!.along < p.along - far) first++
+      if (p.along < range.from || p.along > range.to || !mayStandBefore(p) || shaped.has(p.driftId)) return []
+      const low = lowestBehind(near, first, p)
+      if (!low) return []
+      return [
+        {
+          x: p.along,
+          group: p.driftId,
+          plants: [p.id, low.id],
+          value: fullHeightM(p.plant),
+          other: fullHeightM(low.plant),
+        },
+      ]
+    })
   },
+  fold: (scene, remarks) =>
+    [...byGroup(remarks)].map(([driftId, list]) => {
+      const tall = list.map((r) => scene.byId.get(r.plants[0]!)!)
+      return describe(driftId, tall, scene.byId.get(list[0]!.plants[1]!)!)
+    }),
 }
+
+const mayStandBefore = ({ plant, lane }: PlacedPlant) =>
+  lane > 0 && plant.density >= AIRY && plant.kind !== 'climber' && fullHeightM(plant) >= 2 * OVER_M
 
 /** Beds seen from one side whose heights are meant to rise. */
 const hasLayers = ({ bed, frame }: Scene) =>
   bed.laneShares.length > 1 && !frame.closed && bed.form.kind !== 'two-sided' && bed.school !== 'carpet'
 
 /** The tallest of the nearest lane behind, when even that is well under the plant; null when it is not, or none stands there. */
-function lowestBehind(scene: Scene, p: PlacedPlant): PlacedPlant | null {
-  if (p.lane < 1 || scene.bed.drifts.find((d) => d.id === p.driftId)?.shape) return null
+function lowestBehind(near: readonly PlacedPlant[], first: number, p: PlacedPlant): PlacedPlant | null {
   const reach = (p.plant.spreadM / 2) * BESIDE
-  const behind = scene.placement.plants.filter(
-    (q) =>
-      q.lane < p.lane &&
-      q.plant.spacingHabit !== 'weaves' &&
-      Math.abs(q.along - p.along) <= reach + q.plant.spreadM / 2,
-  )
-  const nearest = Math.max(...behind.map((q) => q.lane))
-  const tallest = behind
-    .filter((q) => q.lane === nearest)
-    .reduce<PlacedPlant | null>((t, q) => (!t || fullHeightM(q.plant) > fullHeightM(t.plant) ? q : t), null)
-  if (!tallest) return null
-  const [high, low] = [fullHeightM(p.plant), fullHeightM(tallest.plant)]
-  return high > low * OVER_TIMES && high > low + OVER_M ? tallest : null
+  let tallest: PlacedPlant | null = null
+  for (let i = first; i < near.length; i++) {
+    const q = near[i]!
+    const away = Math.abs(q.along - p.along) - q.plant.spreadM / 2
+    if (q.along > p.along && away > reach + p.plant.spreadM + 2) break
+    if (q.lane < p.lane && away <= reach && (!tallest || comesBefore(q, tallest))) tallest = q
+  }
+  return tallest && isWellUnder(fullHeightM(tallest.plant), fullHeightM(p.plant)) ? tallest : null
 }
+
+/** Nearer by its lane, or taller in the same. */
+const comesBefore = (q: PlacedPlant, t: PlacedPlant) =>
+  q.lane > t.lane || (q.lane === t.lane && fullHeightM(q.plant) > fullHeightM(t.plant))
+
+const isWellUnder = (low: number, high: number) => high > low * OVER_TIMES && high > low + OVER_M
 
 function describe(driftId: string, tall: readonly PlacedPlant[], low: PlacedPlant): Finding {
   const { plant, lane } = tall[0]!

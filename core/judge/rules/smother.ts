@@ -13,19 +13,30 @@ const LATER_YEARS = 5
 /** A plant that travels along the ground stands behind (or beside) a lower one that it would run over. */
 export const smother: LocalRule = {
   id: 'smother',
-  remarks: (scene, range) =>
-    scene.own
-      .filter((p) => isRunner(p) && p.along >= range.from && p.along <= range.to)
-      .flatMap((runner) =>
-        scene.own
-          .filter((prey) => smothers(runner, prey))
-          .flatMap((prey): Remark[] => {
-            const distance = Math.hypot(runner.x - prey.x, runner.y - prey.y)
-            if (distance > reachM(runner, prey)) return []
-            const group = `${runner.driftId}>${prey.plant.id}`
-            return [{ x: runner.along, group, plants: [runner.id, prey.id], value: distance, other: 0 }]
-          }),
-      ),
+  remarks: (scene, range) => {
+    const runners = scene.own.filter((p) => isRunner(p) && p.along >= range.from && p.along <= range.to)
+    if (runners.length === 0) return []
+    const far = scene.frame.closed ? Infinity : scene.widestM + MOST_REACH_M
+    const near = scene.own
+      .filter((p) => p.along >= range.from - far && p.along <= range.to + far)
+      .sort((a, b) => a.along - b.along)
+    let first = 0
+    return runners
+      .sort((a, b) => a.along - b.along)
+      .flatMap((runner) => {
+        while (near[first]!.along < runner.along - far) first++
+        const found: Remark[] = []
+        for (let i = first; i < near.length && near[i]!.along <= runner.along + far; i++) {
+          const prey = near[i]!
+          if (!smothers(runner, prey)) continue
+          const distance = Math.hypot(runner.x - prey.x, runner.y - prey.y)
+          if (distance > reachM(runner, prey)) continue
+          const group = `${runner.driftId}>${prey.plant.id}`
+          found.push({ x: runner.along, group, plants: [runner.id, prey.id], value: distance, other: 0 })
+        }
+        return found
+      })
+  },
   fold: (scene, remarks) =>
     [...byGroup(remarks)].map(([group, list]) => {
       const runner = scene.byId.get(list[0]!.plants[0]!)!
