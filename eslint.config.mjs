@@ -16,7 +16,20 @@ const ABOVE_CORE = [
 /** Rooms of the core, lowest floor first: a room imports only from rooms before it. */
 const ROOMS = [
   ...['measure', 'geometry', 'time', 'colour', 'plant', 'bed', 'care', 'brief', 'site', 'layout', 'light', 'see'],
-  ...['garden', 'draw', 'edit', 'count', 'exchange', 'scene', 'season', 'match', 'judge', 'marks', 'mend', 'practice'],
+  ...[
+    'garden',
+    'draw',
+    'edit',
+    'count',
+    'exchange',
+    'scene',
+    'season',
+    'match',
+    'judge',
+    'marks',
+    'mend',
+    'practice',
+  ],
 ]
 const floors = ROOMS.map((room, i) => ({
   files: [`core/${room}/**/*.ts`],
