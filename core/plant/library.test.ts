@@ -26,6 +26,8 @@ describe('the library holds together', () => {
     expect(plants.length).toBeGreaterThanOrEqual(700)
     expect(new Set(plants.map((p) => p.botanicalName.toLowerCase())).size).toBe(plants.length)
     expect(new Set(plants.map((p) => p.id)).size).toBe(plants.length)
+    // Two of one common name could not be told apart in a finding.
+    expect(new Set(plants.map((p) => p.commonName.toLowerCase())).size).toBe(plants.length)
   })
   it('has every kind many times, every habit, and something in flower in every month', () => {
     for (const kind of KINDS) expect(plants.filter((p) => p.kind === kind).length, kind).toBeGreaterThanOrEqual(7)

@@ -52,7 +52,8 @@ function describe(scene: Scene, worst: Section, short: readonly Section[]): Find
     title: `Too shallow for its layers by ${metres(missing)}`,
     reason:
       `Worst ${along(worst.x - 0.1, worst.x + 0.1)}: ` +
-      `${worst.stack.map((s) => nameOf(s.plant)).join(', then ')} need ${metres(worst.need)} from ` +
+      `${worst.stack.map((s) => nameOf(s.plant)).join(', then ')} ` +
+      `${worst.stack.length === 1 ? 'needs' : 'need'} ${metres(worst.need)} from ` +
       `${BACK[scene.frame.behind]}, the bed has ${metres(worst.have)}; the ${lane.toLowerCase()} layer ` +
       `does not fit (${scene.school.name}, spacing ${scene.school.spacing}).`,
     weight: 60 + Math.min(30, missing * 40),
