@@ -10,14 +10,14 @@ const LEAST_PX = 1.5
 const MOST_CLUSTERS = 70
 const IN_CLUSTER = 3
 /** Share of the outline that a full show of fruit covers. */
-const COVER = 0.05
+const COVER = 0.03
 
 /** Berries, hips and pods in small clusters over the outside of an outline, in their months. */
 export function drawFruit(brush: Brush, { plant, look }: Sitter, shape: MassShape) {
   if (!plant.fruit || look.fruit === 0) return
   const r = Math.max(BERRY_M, brush.px(LEAST_PX))
   const fits = (shape.spreadM * shape.heightM * COVER) / (IN_CLUSTER * Math.PI * r * r)
-  const count = Math.max(4, Math.min(MOST_CLUSTERS, fits)) * look.fruit
+  const count = Math.max(1, Math.min(MOST_CLUSTERS, fits)) * look.fruit
   const dark = brush.fillPath(ORDER, lighten(plant.fruit.colour, -0.08))
   const light = brush.fillPath(ORDER + 1, plant.fruit.colour)
   for (let i = 0; i < count; i++) {
