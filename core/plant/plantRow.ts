@@ -83,7 +83,7 @@ const wholeRow = z
   })
 
 /** What a list says nothing of is filled in, so that a list of the earlier columns reads. */
-export const plantRowSchema = z.record(z.string(), z.string()).transform(filledCells).pipe(wholeRow)
+export const plantRowSchema = z.preprocess((cells) => filledCells(cells as Record<string, string>), wholeRow)
 
 export type PlantRow = z.infer<typeof wholeRow>
 export const PLANT_COLUMNS = Object.keys(wholeRow.shape)

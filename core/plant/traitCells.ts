@@ -137,10 +137,17 @@ const LIFESPAN: Readonly<Record<string, string>> = { woody: '30', annual: '1', b
 /** Without a heat zone of its own a plant takes the summers that go with its warmest winter zone. */
 const heatOf = (zones: string) => Math.min(12, Math.max(1, Number(zones.split(':')[1]) || 12))
 
-/** A row with every trait said: what its list left out or empty is filled in. */
-export function filledCells(cells: Cells): Record<string, string> {
+const TRAIT_COLUMNS = Object.keys(TRAIT_CELLS)
+/** Columns that mean something even where a list says nothing of them. */
+const ALWAYS_SAID = Object.entries(traitDefaults({})).flatMap(([column, said]) => (said === '' ? [] : [column]))
+const isUnsaid = (cells: Cells, column: string) => !cells[column]?.trim()
+
+/** A row with every trait said: what its list left out or empty is filled in. A row that says them all is taken as it is. */
+export function filledCells(cells: Cells): Cells {
+  const isWhole = TRAIT_COLUMNS.every((c) => cells[c] !== undefined)
+  if (isWhole && !ALWAYS_SAID.some((c) => isUnsaid(cells, c))) return cells
   const defaults = traitDefaults(cells)
-  const missing = Object.keys(TRAIT_CELLS).filter((c) => (cells[c] ?? '').trim() === '')
+  const missing = TRAIT_COLUMNS.filter((c) => isUnsaid(cells, c))
   return { ...cells, ...Object.fromEntries(missing.map((c) => [c, defaults[c] ?? ''])) }
 }
 
