@@ -5,6 +5,8 @@ import type { LookAnswer, LookRequest, SentScene } from '~/workers/lookJobs'
 
 /** After the hand rests for so long, the bed is marked and mends are tried. */
 const REST_MS = 250
+/** While the hand is at work the worker is told so this often. */
+const HOLD_EVERY_MS = 100
 
 /** Stores hand out proxies, and what does not differ from a plain value goes as one. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
@@ -77,6 +79,15 @@ export const useSecondLook = createSharedComposable(() => {
     send({ job: 'look', number, scene: sent(now.scene), accepted: [...accepted.value.keys()] })
   }
   watchDebounced(settled, look, { debounce: REST_MS, immediate: true })
+  useEventListener(
+    import.meta.client ? window : null,
+    ['pointerdown', 'pointermove', 'keydown', 'wheel'],
+    useThrottleFn((event: Event) => {
+      const isHover = event instanceof PointerEvent && event.type === 'pointermove' && event.buttons === 0
+      if (worker && !isHover) send({ job: 'hold' })
+    }, HOLD_EVERY_MS),
+    { capture: true, passive: true },
+  )
   /** Ends what is under way for a bed that changes again. */
   watch(settled, () => {
     number++

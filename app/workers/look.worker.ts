@@ -1,48 +1,74 @@
 import { critique, type Critique } from '~~/core/judge'
-import { marksOf, totalOf } from '~~/core/marks'
-import { raises, tryMends } from '~~/core/mend'
+import { type MarkId, marksOf, totalOf } from '~~/core/marks'
+import { raisesOf, triesOf } from '~~/core/mend'
 import type { Plant } from '~~/core/plant'
 import { makeScene } from '~~/core/scene'
-import type { LookAnswer, LookRequest } from './lookJobs'
+import type { LookAnswer, LookRequest, SentScene } from './lookJobs'
 
 let library: ReadonlyMap<string, Plant> = new Map()
 let judged: Critique | null = null
 let newest = 0
+/** Nothing is worked on before this: the hand has the machine. */
+let heldUntil = 0
+const HOLD_MS = 600
+/** Work rests as long as it took, and no less than this: the pictures are drawn meanwhile. */
+const LEAST_REST_MS = 8
 
 const say = (answer: LookAnswer) => postMessage(answer)
-/** Lets messages in between two pieces of work. */
-const breath = () => new Promise((done) => setTimeout(done, 0))
+const rest = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 onmessage = ({ data }: MessageEvent<LookRequest>) => {
   void work(data).catch((error: unknown) => {
     const message = error instanceof Error ? error.message : String(error)
-    say({ kind: 'error', number: data.job === 'library' ? 0 : data.number, message })
+    say({ kind: 'error', number: newest, message })
   })
 }
 
-async function work(request: LookRequest) {
-  if (request.job === 'library') {
-    library = new Map(request.plants.map((p) => [p.id, p]))
-    return
+async function work(request: LookRequest): Promise<void> {
+  switch (request.job) {
+    case 'library':
+      library = new Map(request.plants.map((p) => [p.id, p]))
+      return
+    case 'hold':
+      heldUntil = performance.now() + HOLD_MS
+      return
+    case 'look':
+      newest = request.number
+      return look(request.scene, request.number, new Set(request.accepted))
+    case 'raises':
+      return raise(request.mark, request.number)
   }
-  if (request.job === 'raises') {
-    if (judged && request.number === newest)
-      say({ kind: 'raises', number: newest, mark: request.mark, raises: raises(judged, request.mark) })
-    return
-  }
-  const { number, accepted } = request
-  newest = number
-  await breath()
+}
+
+async function look(sent: SentScene, number: number, accepted: ReadonlySet<string>) {
+  await rest(0)
   if (number !== newest) return
-  const scene = makeScene({ ...request.scene, library })
-  const own = critique(scene)
+  const own = critique(makeScene({ ...sent, library }))
   judged = own
-  const marks = marksOf(scene, own.findings)
+  const marks = marksOf(own.scene, own.findings)
   say({ kind: 'marks', number, marks, total: totalOf(marks) })
-  const left = new Set(accepted)
-  for (const finding of own.findings.filter((f) => !left.has(f.id))) {
-    await breath()
-    if (number !== newest) return
-    say({ kind: 'tried', number, tried: tryMends(own, finding) })
+  for (const finding of own.findings) {
+    if (accepted.has(finding.id)) continue
+    const tried = await paced(triesOf(own, finding), number)
+    if (!tried) return
+    say({ kind: 'tried', number, tried })
+  }
+}
+
+async function raise(mark: MarkId, number: number) {
+  if (!judged || number !== newest) return
+  const raises = await paced(raisesOf(judged, mark), number)
+  if (raises) say({ kind: 'raises', number, mark, raises })
+}
+
+/** Works piece by piece with rests between; null when a newer scene has come. */
+async function paced<T>(steps: Generator<number, T>, number: number): Promise<T | null> {
+  for (;;) {
+    const began = performance.now()
+    const step = steps.next()
+    if (step.done) return step.value
+    await rest(Math.max(LEAST_REST_MS, performance.now() - began))
+    while (performance.now() < heldUntil) await rest(heldUntil - performance.now())
+    if (number !== newest) return null
   }
 }

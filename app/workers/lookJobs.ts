@@ -15,6 +15,8 @@ export type LookRequest =
       readonly scene: SentScene
       readonly accepted: readonly string[]
     }
+  /** The hand is at work: everything else rests a moment. */
+  | { readonly job: 'hold' }
   | { readonly job: 'raises'; readonly number: number; readonly mark: MarkId }
 
 export type LookAnswer =

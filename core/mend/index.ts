@@ -1,2 +1,2 @@
-export { type Raise, raises } from './raises'
-export { type Tried, type TriedMend, tryMends } from './tryMends'
+export { type Raise, raises, raisesOf } from './raises'
+export { triesOf, type Tried, type TriedMend, tryMends } from './tryMends'

@@ -1,5 +1,6 @@
 import { applyEdit } from '../edit'
 import { critique, type Critique, type Mend } from '../judge'
+import { finish } from '../light'
 import { type MarkId, marksOf, totalOf } from '../marks'
 import { moreMends } from './moreMends'
 import { sceneWith } from './tryMends'
@@ -15,7 +16,10 @@ const MOST_TRIES = 60
 const LEAST_GAIN = 1
 
 /** The edits that would raise a mark most and not lower the whole, found by trying them on the drifts of its worst stretch, or on all. */
-export function raises(judged: Critique, id: MarkId): Raise[] {
+export const raises = (judged: Critique, id: MarkId): Raise[] => finish(raisesOf(judged, id))
+
+/** The same, a try at a time. */
+export function* raisesOf(judged: Critique, id: MarkId): Generator<number, Raise[]> {
   const { scene } = judged
   const marks = marksOf(scene, judged.findings)
   const mark = marks.find((m) => m.id === id)
@@ -28,14 +32,17 @@ export function raises(judged: Critique, id: MarkId): Raise[] {
     const plants = scene.placement.plants.filter((p) => p.driftId === driftId).map((p) => p.id)
     return moreMends(scene, { ...PLAIN, plants: plants.slice(0, 1) })
   })
-  return spread(candidates, MOST_TRIES)
-    .map((mend): Raise => {
-      const { bed } = applyEdit(scene.bed, mend.edit)
-      const after = critique(sceneWith(scene, bed), judged)
-      const now = marksOf(after.scene, after.findings)
-      const gained = (now.find((m) => m.id === id)?.value ?? 0) - mark.value
-      return { ...mend, mark: gained, total: totalOf(now) - total }
-    })
+  const raising: Raise[] = []
+  const tried = spread(candidates, MOST_TRIES)
+  for (const [i, mend] of tried.entries()) {
+    const { bed } = applyEdit(scene.bed, mend.edit)
+    const after = critique(sceneWith(scene, bed), judged)
+    const now = marksOf(after.scene, after.findings)
+    const gained = (now.find((m) => m.id === id)?.value ?? 0) - mark.value
+    raising.push({ ...mend, mark: gained, total: totalOf(now) - total })
+    yield (i + 1) / tried.length
+  }
+  return raising
     .filter((r) => r.mark >= LEAST_GAIN && r.total >= 0)
     .sort((a, b) => b.mark - a.mark)
     .slice(0, MOST)

@@ -1,5 +1,6 @@
 import { applyEdit } from '../edit'
 import { critique, type Critique, type Finding, type Mend } from '../judge'
+import { finish } from '../light'
 import { makeScene, type Scene } from '../scene'
 import { costOf } from './costOf'
 import { moreMends } from './moreMends'
@@ -27,7 +28,10 @@ const MOST_TRIES = 26
  * Tries a finding's mends, and others when those do not do: each is applied, placed and judged again. Best first: what leaves least
  * to mend. Those that no one would call a mend of this finding are left out: it must be gone, and no finding of its weight may come for it.
  */
-export function tryMends(judged: Critique, finding: Finding): Tried {
+export const tryMends = (judged: Critique, finding: Finding): Tried => finish(triesOf(judged, finding))
+
+/** The same, a try at a time, so that whoever asks may rest between them or leave off. */
+export function* triesOf(judged: Critique, finding: Finding): Generator<number, Tried> {
   const { scene } = judged
   const worked: TriedMend[] = []
   let tries = 0
@@ -36,6 +40,7 @@ export function tryMends(judged: Critique, finding: Finding): Tried {
       if (tries++ >= MOST_TRIES || worked.length >= MOST) break
       const tried = tryOne(judged, finding, mend)
       if (tried) worked.push(tried)
+      yield tries / MOST_TRIES
     }
     if (worked.length > 0) break
   }
