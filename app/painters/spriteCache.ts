@@ -60,7 +60,7 @@ export class SpriteCache {
 const bucket = (metres: number) => Math.round(Math.log(Math.max(0.01, metres)) / Math.log(STEP))
 
 function keyOf({ at, look, foliageM, flowerM, spreadM }: Body, variant: number, pxPerM: number): string {
-  const shown = `${look.state}${look.colour}${look.leaf.toFixed(1)}${look.flower.toFixed(1)}`
+  const shown = `${look.state}${look.colour}${look.leaf.toFixed(1)}${look.flower.toFixed(1)}${look.fruit}`
   const what = `${at.plant.id}|${at.plant.habit}|${variant}`
   return `${what}|${shown}|${bucket(foliageM)}|${bucket(flowerM)}|${bucket(spreadM)}|${Math.round(pxPerM)}`
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { oval, rectangle, type Drift } from '../bed'
-import { soilCover, winterLeaf } from './cover'
+import { soilCover } from './cover'
 import { makeScene } from '../scene'
 import { climate, demo, demoBed, drift, library, plant, plants, testBed } from '../../tests/support/library'
 
@@ -56,17 +56,5 @@ describe('soil covered when all is grown', () => {
       expect(cover > 0, id).toBe(demoBed(id).drifts.length > 0)
       expect(cover).toBeLessThanOrEqual(1)
     }
-  })
-})
-
-describe('leaf in winter', () => {
-  it('is all, none, or as the canopies share it', () => {
-    const of = (...ids: string[]) =>
-      winterLeaf(sceneOf(testBed({ drifts: ids.map((id, i) => drift(`d${i}`, id, 0, 2 + i * 3, 1)) })))
-    expect(of('taxus-baccata-fastigiata')).toBe(1)
-    expect(of('hosta-halcyon')).toBe(0)
-    const [yew, hosta] = [plant('taxus-baccata-fastigiata'), plant('hosta-halcyon')]
-    expect(of(yew.id, hosta.id)).toBeCloseTo(yew.spreadM ** 2 / (yew.spreadM ** 2 + hosta.spreadM ** 2), 9)
-    expect(winterLeaf(sceneOf(testBed()))).toBe(0)
   })
 })

@@ -40,25 +40,3 @@ function widthAt(frame: BedFrame, along: number, out: number, step: number): num
   const at = (a: number) => frame.at(a, share * frame.depthAlong(a))
   return distance(at(along - step / 2), at(along + step / 2))
 }
-
-/** Share (0-1) of the mature canopy that holds its leaf through winter. */
-export function winterLeaf({ byPlant }: Scene): number {
-  let leaf = 0
-  let whole = 0
-  for (const [plant, list] of byPlant) {
-    const area = list.length * plant.spreadM ** 2
-    whole += area
-    leaf += area * HELD[plant.retention]
-  }
-  return whole > 0 ? leaf / whole : 0
-}
-
-const HELD = {
-  evergreen: 1,
-  'semi-evergreen': 0.5,
-  deciduous: 0,
-  'dies-back': 0,
-  stands: 0,
-  'summer-dormant': 0,
-  'one-season': 0,
-} as const

@@ -2,7 +2,6 @@ export { bedLight, type BedLight, bedLightHours, type BedLightInput } from './be
 export {
   changedLight,
   type ChangedLight,
-  finish,
   type GridWindow,
   type LightGrid,
   lightHours,

@@ -137,14 +137,6 @@ function differing(list: readonly Obstacle[], other: readonly Obstacle[]): Obsta
   return list.filter((o) => texts.get(o.id) !== JSON.stringify(o))
 }
 
-/** Runs a piece of work to its end. */
-export function finish<T>(work: Generator<number, T>): T {
-  for (;;) {
-    const step = work.next()
-    if (step.done) return step.value
-  }
-}
-
 /** The sun a cell has in a month, hours: direct, and what comes through crowns. */
 export const sunAt = (light: LightHours, month: PlaceMonth, cell: number): number => {
   const m = light.months[month - 1]!

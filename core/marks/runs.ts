@@ -60,3 +60,11 @@ function runsIn(cells: Uint16Array, firstX: number): Run[] {
 /** Length of the picture that anything of the bed fills, metres. */
 export const lengthOf = (picture: SeenPicture) => picture.columns * CELL_M
 export const totalSeen = (picture: SeenPicture) => kindsSeen(picture).reduce((sum, k) => sum + k.seenM2, 0)
+
+/** The largest share of what is seen that has one value of something; 1 when nothing is seen. */
+export function fullestShare(picture: SeenPicture, of: (p: Plant) => string): number {
+  const sums = new Map<string, number>()
+  for (const { plant, seenM2 } of kindsSeen(picture)) sums.set(of(plant), (sums.get(of(plant)) ?? 0) + seenM2)
+  const whole = totalSeen(picture)
+  return whole > 0 ? Math.max(...sums.values()) / whole : 1
+}

@@ -40,7 +40,7 @@ export function seenPicture(scene: Scene, moment: Moment, turnDeg = 0): SeenPict
 }
 
 /** The aspect a picture is seen in. */
-export function aspectFor({ bed, frame }: Scene, turnDeg: number): Aspect {
+function aspectFor({ bed, frame }: Scene, turnDeg: number): Aspect {
   const { viewpoint } = bed
   return aspectOf(bed, frame, { ...viewpoint, turnDeg: viewpoint.turnDeg + turnDeg })
 }

@@ -273,7 +273,7 @@ export function balance(scene: Scene, turn: number): Judged {
 }
 
 /** Share of the picture that has the same kind at the mirrored place. */
-export function mirroredShare(picture: SeenPicture): number {
+function mirroredShare(picture: SeenPicture): number {
   const { owners, columns, rows, bodies, isOwn } = picture
   let same = 0
   let whole = 0

@@ -2,14 +2,14 @@ import { converter } from 'culori'
 import { deltaE, saturation } from '../colour'
 import { hoursAYear } from '../care'
 import type { Body } from '../layout'
-import { misfits, shownOf, type Plant } from '../plant'
+import { misfits, shownOf } from '../plant'
 import { soilCover, type Finding } from '../judge'
 import { conditionsAt, type Scene } from '../scene'
 import { monthName, type PlaceMonth } from '../time'
 import { band, mean, ramp } from './curves'
 import { isOneOfEach, percent, type Judged } from './mark'
 import { GROWING, GROWN_YEAR, momentOf, SUMMER } from './moments'
-import { kindsSeen, lengthOf, totalSeen } from './runs'
+import { fullestShare, lengthOf, totalSeen } from './runs'
 import { seenPicture, type SeenPicture } from './seenPicture'
 
 const toOklch = converter('oklch')
@@ -179,8 +179,8 @@ export function health(scene: Scene, turn: number, findings: readonly Finding[])
   const troubled = new Set(findings.filter((f) => TROUBLE.has(f.rule)).flatMap((f) => f.plants))
   const clear = 1 - plants.filter((p) => troubled.has(p.id)).length / plants.length
   const picture = seenPicture(scene, momentOf(scene, SUMMER), turn)
-  const kind = fullest(picture, (p) => p.id)
-  const family = fullest(picture, (p) => p.family || p.id)
+  const kind = fullestShare(picture, (p) => p.id)
+  const family = fullestShare(picture, (p) => p.family || p.id)
   const [mostKind, mostFamily] = isOneOfEach(scene.school) ? [1 / 3, 0.5] : [0.5, 0.65]
   const heavy = findings.filter((f) => COUNTS.has(f.rule)).reduce((sum, f) => sum + f.weight, 0) / 100
   const mixed = Math.min(ramp(kind, mostKind + 0.45, mostKind), ramp(family, mostFamily + 0.4, mostFamily))
@@ -197,12 +197,6 @@ export function health(scene: Scene, turn: number, findings: readonly Finding[])
     ],
     worst: null,
   }
-}
-
-function fullest(picture: SeenPicture, of: (p: Plant) => string): number {
-  const sums = new Map<string, number>()
-  for (const { plant, seenM2 } of kindsSeen(picture)) sums.set(of(plant), (sums.get(of(plant)) ?? 0) + seenM2)
-  return Math.max(0, ...sums.values()) / Math.max(1e-9, totalSeen(picture))
 }
 
 const OLD_YEAR = 10

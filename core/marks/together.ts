@@ -5,7 +5,7 @@ import { band, deviation, mean, ramp } from './curves'
 import { isOneOfEach, isStrict, metresText, percent, type Judged } from './mark'
 import { type LaneGroup, laneGroups, middleOf, seamsOf } from './laneGroups'
 import { momentOf, SUMMER } from './moments'
-import { kindsSeen, lengthOf, totalSeen } from './runs'
+import { fullestShare, kindsSeen, lengthOf } from './runs'
 import { type SeenPicture, seenPicture } from './seenPicture'
 import { weighted, widths } from './structure'
 
@@ -74,13 +74,6 @@ function edgesOf({ owners, columns, rows, bodies, isOwn }: SeenPicture): Edge[] 
   return [...edges.values()]
 }
 
-function fullestShare(picture: SeenPicture, of: (p: Plant) => string): number {
-  const sums = new Map<string, number>()
-  for (const { plant, seenM2 } of kindsSeen(picture)) sums.set(of(plant), (sums.get(of(plant)) ?? 0) + seenM2)
-  const whole = totalSeen(picture)
-  return whole > 0 ? Math.max(0, ...sums.values()) / whole : 1
-}
-
 /** So many of the kinds that cover most carry a bed. */
 const CARRY = 6
 const WALLPAPER = 0.5
@@ -94,8 +87,8 @@ export function thread(scene: Scene, turn: number): Judged {
   const carrying = kinds.slice(0, CARRY)
   const span = { from: frame.runFrom, length: frame.runTo - frame.runFrom }
   const back = weighted(carrying.map((k) => [returns(k.groups, span), Math.sqrt(k.areaM2)]))
-  const seen = kindsSeen(seenPicture(scene, momentOf(scene, SUMMER), turn))
-  const fullest = seen.length > 0 ? seen[0]!.seenM2 / seen.reduce((sum, k) => sum + k.seenM2, 0) : 1
+  const seen = seenPicture(scene, momentOf(scene, SUMMER), turn)
+  const fullest = fullestShare(seen, (p) => p.id)
   const returning = carrying.filter((k) => k.groups.length > 1).length
   const ask = isOneOfEach(scene.school) ? 0.6 : 0.95
   return {

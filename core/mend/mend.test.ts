@@ -4,6 +4,7 @@ import { critique } from '../judge'
 import { marksOf } from '../marks'
 import { makeScene } from '../scene'
 import { sceneOfSound, SOUND_BEDS } from '../practice'
+import { goldenScene } from '../../tests/support/goldenBeds'
 import { climate, demoBed, drift, library, testBed } from '../../tests/support/library'
 import { costOf } from './costOf'
 import { raises, tryMends } from '.'
@@ -57,6 +58,19 @@ describe('mends that were tried', () => {
     }).bed
     expect(costOf(bed, swapped, library)).toMatch(/^4 plants for 4/)
     expect(costOf(bed, { ...bed, name: 'Other' }, library)).toBe('changes the bed, no plant')
+  })
+})
+
+describe('a scene that is sent as plain text', () => {
+  it('is judged and marked as the one it was made of, on the site with its neighbours and things', () => {
+    for (const seed of [3, 12, 51, 60]) {
+      const scene = goldenScene(seed)
+      const sent = JSON.parse(JSON.stringify({ ...scene.input, library: undefined })) as typeof scene.input
+      const made = makeScene({ ...sent, library })
+      const [own, other] = [critique(scene).findings, critique(made).findings]
+      expect(other).toEqual(own)
+      expect(marksOf(made, other)).toEqual(marksOf(scene, own))
+    }
   })
 })
 

@@ -1,6 +1,6 @@
 import { applyEdit } from '../edit'
 import { critique, type Critique, type Mend } from '../judge'
-import { finish } from '../light'
+import { finish } from '../finish'
 import { type MarkId, marksOf, totalOf } from '../marks'
 import { moreMends } from './moreMends'
 import { sceneWith } from './tryMends'

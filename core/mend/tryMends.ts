@@ -1,6 +1,6 @@
 import { applyEdit } from '../edit'
 import { critique, type Critique, type Finding, type Mend } from '../judge'
-import { finish } from '../light'
+import { finish } from '../finish'
 import { makeScene, type Scene } from '../scene'
 import { costOf } from './costOf'
 import { moreMends } from './moreMends'

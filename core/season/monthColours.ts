@@ -15,7 +15,7 @@ export function monthColours(bodies: readonly Body[], most = 6): ColourShare[] {
   const areas = new Map<string, { colour: string; area: number; flower: boolean; plantId: string }>()
   let whole = 0
   const add = (plantId: string, colour: string, area: number, flower: boolean) => {
-    const key = `${plantId}${flower ? 'f' : 'l'}`
+    const key = `${plantId}${flower ? 'f' : colour}`
     const there = areas.get(key)
     if (there) there.area += area
     else areas.set(key, { colour, area, flower, plantId })
@@ -24,8 +24,9 @@ export function monthColours(bodies: readonly Body[], most = 6): ColourShare[] {
   for (const body of bodies) {
     const { plant } = body.at
     const area = body.spreadM * topM(body)
-    const { flower, leaf } = shownOf(plant, body.look)
+    const { flower, fruit, leaf } = shownOf(plant, body.look)
     if (flower) add(plant.id, flower.colour, area * flower.share, true)
+    if (fruit) add(plant.id, fruit.colour, area * fruit.share, false)
     if (leaf) add(plant.id, leaf.colour, area * leaf.share, false)
   }
   return [...areas.values()]

@@ -1,12 +1,5 @@
-import {
-  changedLight,
-  finish,
-  lightHours,
-  obstaclesOf,
-  sunAt,
-  type LightInput,
-  type Obstacle,
-} from '../../core/light'
+import { changedLight, lightHours, obstaclesOf, sunAt, type LightInput, type Obstacle } from '../../core/light'
+import { finish } from '../../core/finish'
 import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../../core/site'
 import { castRays } from '../support/rayCaster'
 import { middle, type Report } from './report'

@@ -36,7 +36,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <section v-if="marks.length > 0" class="marks" aria-label="Marks" data-testid="marks">
+  <section v-if="marks.length > 0 || problem" class="marks" aria-label="Marks" data-testid="marks">
     <p class="total">
       As a whole
       <b data-testid="total">{{ rounded(total) }}</b>

@@ -1,7 +1,7 @@
 import type { Drift } from '../../bed'
 import { laneNames } from '../../bed'
 import { allowedDistanceM, type PlacedPlant } from '../../layout'
-import { capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
+import { metres, nameOf, stretchOf, type Scene } from '../../scene'
 import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 
@@ -73,6 +73,6 @@ function nearest({ own, school }: Scene, p: PlacedPlant) {
 
 function mendsFor(drift: Drift, name: string, tooMany: number): Mend[] {
   const left = drift.count - tooMany
-  if (left < 1) return [{ label: `Leave out ${capital(name)}`, edit: { kind: 'removeDrift', driftId: drift.id } }]
+  if (left < 1) return [{ label: `Leave out ${name}`, edit: { kind: 'removeDrift', driftId: drift.id } }]
   return [{ label: `Keep ${left}`, edit: { kind: 'changeDrift', driftId: drift.id, change: { count: left } } }]
 }

@@ -3,7 +3,7 @@ import { monthName, type PlaceMonth, placeMonths } from '../../time'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
-import { capital, nameOf, type Scene } from '../../scene'
+import { nameOf, type Scene } from '../../scene'
 import { monthInterest } from '../../season'
 
 const LEAST_INTEREST = 0.12
@@ -99,7 +99,7 @@ function fillers(scene: Scene, run: readonly PlaceMonth[]): Mend[] {
         everyM: (length * 0.92) / count,
       }
       return {
-        label: bulbs ? `Tuck in ${count} ${nameOf(plant)} bulbs` : `Add 5 ${capital(nameOf(plant))}`,
+        label: bulbs ? `Tuck in ${count} ${nameOf(plant)} bulbs` : `Add 5 ${nameOf(plant)}`,
         edit: { kind: 'addDrift', drift },
       }
     })
