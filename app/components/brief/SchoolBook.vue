@@ -38,13 +38,21 @@ const results = computed(() =>
     }
   }),
 )
+const idsOf = (i: 0 | 1) => new Set(results.value[i]?.findings.map((f) => f.id))
+/** Titles of some findings of a school's bed; one that comes several times stands once, with how often. */
+function titlesOf(i: 0 | 1, is: (id: string) => boolean): string[] {
+  const counts = new Map<string, number>()
+  for (const { id, title } of results.value[i]?.findings ?? [])
+    if (is(id)) counts.set(title, (counts.get(title) ?? 0) + 1)
+  return [...counts].map(([title, many]) => (many > 1 ? `${title} (${many})` : title))
+}
 const only = (i: 0 | 1) => {
-  const there = new Set(results.value[1 - i]?.findings.map((f) => f.id))
-  return (results.value[i]?.findings ?? []).filter((f) => !there.has(f.id))
+  const there = idsOf(i === 0 ? 1 : 0)
+  return titlesOf(i, (id) => !there.has(id))
 }
 const both = computed(() => {
-  const there = new Set(results.value[1]?.findings.map((f) => f.id))
-  return (results.value[0]?.findings ?? []).filter((f) => there.has(f.id))
+  const there = idsOf(1)
+  return titlesOf(0, (id) => there.has(id))
 })
 const items = computed(() => schools.value.map((s) => ({ label: s.name, value: s.id })))
 const rounded = (figure: number) => Math.round(figure * 100) / 100
@@ -120,6 +128,10 @@ const sayManner = (s: School) =>
               {{ results[i]!.fill.map((f) => `${percent(f)} %`).join(', ') }} full
             </p>
             <p class="marks">
+              <span>
+                As a whole
+                <b>{{ Math.round(results[i]!.total) }}</b>
+              </span>
               <span v-for="m in results[i]!.marks" :key="m.name" :title="m.question">
                 {{ m.name }}
                 <b>{{ Math.round(m.value) }}</b>
@@ -130,12 +142,12 @@ const sayManner = (s: School) =>
               <template v-if="only(i).length === 0">nothing.</template>
             </p>
             <ul>
-              <li v-for="f in only(i)" :key="f.id">{{ f.title }}</li>
+              <li v-for="title in only(i)" :key="title">{{ title }}</li>
             </ul>
           </template>
         </div>
       </div>
-      <p class="hint">In both: {{ both.length === 0 ? 'nothing' : both.map((f) => f.title).join('; ') }}.</p>
+      <p class="hint">In both: {{ both.length === 0 ? 'nothing' : both.join('; ') }}.</p>
     </section>
   </div>
 </template>

@@ -14,6 +14,8 @@ export interface LeafAt {
 /** Share of a leaf's length that its inner part takes: what an edge leaves, and what a centre fills. */
 const INNER = 0.66
 const CENTRE = 0.6
+/** A marking lies in the light and shade of its leaf. */
+const TAKES_SHADE = 0.35
 const STRIPE_WIDTH = 0.07
 const SPOT = 0.075
 /** Spots along and across a leaf, shares of its length. */
@@ -27,7 +29,7 @@ const SPOTS = [
 export function drawSecondColour(brush: Brush, plant: Plant, order: number, shade: string, leaf: LeafAt) {
   const second = plant.secondLeaf
   if (!second || leaf.length < brush.px(4)) return
-  const colour = mix(second.colour, shade, 0.15)
+  const colour = mix(second.colour, shade, TAKES_SHADE)
   const { x, y, angle, length } = leaf
   const inside = (path: number[], share: number, outline: LeafOutline = plant.leafOutline) => {
     const from = length * (1 - share) * 0.5
@@ -43,7 +45,7 @@ export function drawSecondColour(brush: Brush, plant: Plant, order: number, shad
     case 'veins':
       return brush.blade(brush.fillPath(order, colour), x, y, angle, length * 0.95, length * STRIPE_WIDTH)
     case 'splash':
-      return inside(brush.fillPath(order, colour), brush.between(0.25, 0.75), 'rounded')
+      return inside(brush.fillPath(order, colour), brush.between(0.55, 0.95))
     case 'spots': {
       const path = brush.fillPath(order, colour)
       for (const [along, across] of SPOTS) {
