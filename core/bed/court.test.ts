@@ -6,6 +6,8 @@ import { courtMiddle, segmentEdge } from './court'
 import { placeIn, placingsOf, type CourtForm } from './form'
 import { plantCounts } from './plantCounts'
 import { bedFrame } from './bedFrame'
+import { courtRing } from './courtRing'
+import { featureLine } from './feature'
 import { place } from '../layout'
 import { repeated } from '../see'
 import { digest } from '../../tests/support/digest'
@@ -95,6 +97,30 @@ describe('a court by segments', () => {
     const frame = bedFrame(bed)
     const all = repeated(place(bed, library, frame).plants, form, library)
     expect(all.filter((p) => p.plant.id === B).map((p) => p.id.split('@')[1])).toEqual([...'11114444'])
+  })
+
+  it('a ring path runs through every segment at its radius, and closes to a ring over the paths between them', () => {
+    fc.assert(
+      fc.property(courts, fc.double({ min: 0.5, max: 0.9, noNaN: true }), (form, share) => {
+        const radiusM = (form.widthM / 2) * share
+        const ring = courtRing(form, 'r', radiusM, 0.5)
+        fc.pre(ring !== null)
+        const own = featureLine(ring!)
+        const isInside = insideOf(segmentEdge(form).stations.map((p) => ({ x: p.x * 1.01, y: p.y * 1.01 })))
+        expect(own.every(isInside)).toBe(true)
+        const middle = courtMiddle(form)
+        const all = placingsOf(form).flatMap((to) => own.map((p) => placeIn(to, p)))
+        const far = all.map((p) => [p.x - middle.x, p.y - middle.y] as const)
+        const reach = ([x, y]: readonly [number, number]) =>
+          form.plan === 'round' ? Math.hypot(x, y) : Math.max(Math.abs(x), Math.abs(y))
+        // A round court's edge has straight sides; a square ring's corner is drawn smooth.
+        for (const p of far) expect(Math.abs(reach(p) - radiusM)).toBeLessThan(form.plan === 'round' ? 0.02 : 0.25)
+        const turns = far.map(([x, y]) => Math.atan2(y, x)).sort((a, b) => a - b)
+        const gaps = turns.slice(1).map((t, i) => t - turns[i]!)
+        expect(Math.max(...gaps) * radiusM).toBeLessThan(form.pathM * 2 + 0.6)
+      }),
+      { numRuns: 20 },
+    )
   })
 
   it('has these edges and places', () => {

@@ -61,7 +61,8 @@ function spokesOf(form: CourtForm): readonly [number, number] {
 /** The way into a segment square to its spoke. */
 const side = (deg: number): Point => ({ x: -Math.sin(deg * DEG), y: Math.cos(deg * DEG) })
 
-function courtEdge(form: CourtForm): Point[] {
+/** The whole edge of a court about its middle, clockwise as drawn from the upper left or from the right. Metres. */
+export function courtEdge(form: CourtForm): Point[] {
   const [a, b] = [form.widthM / 2, form.depthM / 2]
   if (planOf(form) === 'square')
     return [

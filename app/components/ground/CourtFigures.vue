@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { COURT_SEGMENTS, kindsOf, variantOf, type CourtForm, type CourtPlan, type Variant } from '~~/core/bed'
+import {
+  COURT_SEGMENTS,
+  courtRing,
+  kindsOf,
+  variantOf,
+  type CourtForm,
+  type CourtPlan,
+  type Variant,
+} from '~~/core/bed'
 import { colourRound } from '~~/core/match'
 import type { Units } from '~~/core/measure'
 
@@ -42,6 +50,17 @@ function vary() {
   const own = { part: part.value, plantId: from.value, withId: into.value }
   const others = variants.value.filter((v) => v.part !== own.part || v.plantId !== own.plantId)
   emit('change', { variants: [...others, own] })
+}
+const ringM = ref(props.form.widthM / 4)
+const ringWideM = ref(0.6)
+const ringSays = ref('')
+/** A path that rings the court is a ribbon of gravel in the planned segment; drifts lie within it and without. */
+function layRing() {
+  const ring = courtRing(props.form, newId(), ringM.value, ringWideM.value)
+  ringSays.value = ring
+    ? 'Laid: it runs through every segment, and is moved or taken out under Things in Compose.'
+    : 'No such ring runs through the segment: it wants a radius between the open middle and the edge.'
+  if (ring) store.edit({ kind: 'setBed', change: { features: [...(store.bed?.features ?? []), ring] } })
 }
 const { scene } = useScene()
 const roundFrom = computed(() => library.byId.get(from.value) ?? null)
@@ -127,6 +146,12 @@ const wordsOf = (v: Variant) =>
       One segment is planned, at the far left as seen; the others follow it, clockwise. The edge lane is for a
       clipped edging.
     </p>
+    <div class="wide lays">
+      <LengthInput v-model="ringM" label="Ring path at radius" :units="units" :min="0.3" :max="30" />
+      <LengthInput v-model="ringWideM" label="Ring path, wide" :units="units" :min="0.2" :max="3" />
+      <UButton size="sm" color="neutral" variant="outline" @click="layRing">Lay gravel</UButton>
+      <p class="hint" aria-live="polite">{{ ringSays }}</p>
+    </div>
     <details class="wide" :open="variants.length > 0">
       <summary>Varied from segment to segment ({{ variants.length }})</summary>
       <ul>
@@ -163,6 +188,15 @@ const wordsOf = (v: Variant) =>
   grid-template-columns: repeat(3, 1fr);
   gap: 8px 10px;
   align-items: end;
+}
+.lays {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px 10px;
+  align-items: end;
+}
+.lays .hint {
+  grid-column: span 3;
 }
 .row {
   display: flex;
