@@ -1,9 +1,11 @@
-import { WATER_CLASSES, type Plant } from '../plant'
+import { EATERS, WATER_CLASSES, type Plant, type ToxicGrade } from '../plant'
 import { minutesAYear } from '../care'
 import type { TraitId } from './brief'
 
 const OPEN_FLOWERS = new Set(['daisy', 'spike', 'plate', 'haze', 'panicle'])
 const LONG_MONTHS = 3
+/** What upsets the stomach of who eats much of it is told with the plant; a brief that says never means what harms. */
+const HARMS: ReadonlySet<ToxicGrade> = new Set(['harmful', 'deadly'])
 const HEAVY_MINUTES = 25
 
 /** What each trait asks, in words, and whether a plant has it. Sources: columns of the plant library. */
@@ -18,7 +20,7 @@ export const TRAIT: Readonly<
   scent: { label: 'scent', good: true, has: (p) => p.fragrance !== 'none' },
   wildlife: { label: 'open flowers or fruit for wildlife', good: true, has: (p) => OPEN_FLOWERS.has(p.flowerForm) },
   'long-flower': { label: 'three months in flower', good: true, has: (p) => p.flowerMonths.length >= LONG_MONTHS },
-  poison: { label: 'poisonous parts', good: false, has: (p) => p.hazards.includes('poison') },
+  poison: { label: 'poisonous parts', good: false, has: (p) => EATERS.some((eater) => HARMS.has(p.toxicity[eater])) },
   sap: { label: 'irritant sap', good: false, has: (p) => p.hazards.includes('sap') },
   thorns: { label: 'thorns and spines', good: false, has: (p) => p.hazards.includes('thorns') },
   'deer-food': { label: 'what deer eat', good: false, has: (p) => p.deer === 'browsed' },

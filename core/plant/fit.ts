@@ -75,13 +75,18 @@ const MONTH_TOLERANCE_H = 1
 const rank = (sun: SunClass) => SUN_CLASSES.indexOf(sun)
 const round = (h: number) => Math.round(h * 10) / 10
 
+/** Hours of a season are known no truer; a class further off they do not excuse. */
+const HOURS_TOLERANCE_H = 0.5
+
 function inLight(plant: Plant, site: SiteConditions): Misfit[] {
   const here = sunClass(site.sunHours, site.morningOnly)
+  const less = sunClass(Math.max(0, site.sunHours - HOURS_TOLERANCE_H), site.morningOnly)
+  const more = sunClass(site.sunHours + HOURS_TOLERANCE_H, site.morningOnly)
   const { brightest, darkest } = plant.sun
   const say = (text: string): Misfit[] => [{ want: 'sun', text }]
-  if (rank(here) < rank(brightest))
+  if (rank(less) < rank(brightest))
     return say(`${site.sunHours} h of sun is ${words(here)}; it burns above ${words(brightest)}`)
-  if (rank(here) > rank(darkest))
+  if (rank(more) > rank(darkest))
     return say(`${site.sunHours} h of sun is ${words(here)}; it needs at least ${words(darkest)}`)
   const { brightestH: most, darkestH: least } = site
   if (most !== undefined && rank(sunClass(most - MONTH_TOLERANCE_H)) < rank(brightest))

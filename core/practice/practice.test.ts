@@ -14,13 +14,13 @@ const isNamed = ({ scene, culprits }: Planted, plants: readonly string[]) =>
 describe('sound beds', () => {
   it('read, with every plant in the library, in many climates, schools and kinds', () => {
     for (const { bed, scene } of sound) {
-      expect(scene.placement.plants.length, bed.id).toBeGreaterThan(20)
+      expect(scene.placement.plants.length, bed.id).toBeGreaterThan(8)
       for (const d of scene.bed.drifts) expect(library.has(d.plantId), `${bed.id} ${d.plantId}`).toBe(true)
-      for (const d of scene.bed.drifts) expect(d.at).toBeLessThanOrEqual(bed.lengthM)
+      for (const d of scene.bed.drifts) expect(d.at).toBeLessThanOrEqual(scene.frame.frontLength)
     }
     expect(new Set(SOUND_BEDS.map((b) => b.school)).size).toBeGreaterThanOrEqual(6)
     expect(new Set(SOUND_BEDS.map((b) => b.zone)).size).toBeGreaterThanOrEqual(5)
-    expect(() => bedOfSound({ ...SOUND_BEDS[0]!, drifts: 'somewhere nepeta' })).toThrow('is no drift')
+    expect(() => bedOfSound({ ...SOUND_BEDS[0]!, lanes: ['somewhere nepeta'] }, library)).toThrow('is no group')
   })
 })
 

@@ -65,17 +65,19 @@ function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
     return {
       canopy: body.look.state === 'gone' ? 0 : weight,
       bloom: weight * Math.max(body.look.flower, FRUIT_COUNTS * body.look.fruit),
-      leaf: isOfInterest(body) ? weight : 0,
+      leaf: weight * interestOf(body),
     }
   })
   ofPlant.set(size, year)
   return year
 }
 
-/** Evergreen in winter, dry stems that stand, or leaves of a colour beyond green. */
-function isOfInterest({ at, look }: Body): boolean {
-  if (look.state === 'bare') return at.plant.bark?.colour === look.colour
-  if (look.state === 'dry') return true
-  if (look.state !== 'leaf') return false
-  return at.plant.retention === 'evergreen' || (look.leaf > 0.5 && saturation(look.colour) > COLOURED)
+/** Evergreen in winter, dry stems that stand, or leaves of a colour beyond green; what keeps part of its leaves counts in part. */
+function interestOf({ at, look }: Body): number {
+  const { retention, bark } = at.plant
+  if (look.state === 'bare') return bark?.colour === look.colour ? 1 : 0
+  if (look.state === 'dry') return 1
+  if (look.state !== 'leaf') return 0
+  if (retention === 'evergreen' || (look.leaf > 0.5 && saturation(look.colour) > COLOURED)) return 1
+  return retention === 'semi-evergreen' ? look.leaf : 0
 }

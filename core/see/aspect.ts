@@ -101,6 +101,8 @@ export function judgedTurns(bed: Pick<Bed, 'form' | 'viewpoint'>): readonly numb
   if (bed.form.kind === 'two-sided') return [0, 180]
   if (bed.form.kind === 'island' || bed.form.kind === 'ring' || bed.form.kind === 'container')
     return [0, 90, 180, 270]
+  // A court is walked through: what one side hides another shows.
+  if (bed.form.kind === 'court') return [0, 90, 180, 270].map((turn) => (bed.viewpoint.turnDeg + turn) % 360)
   return [bed.viewpoint.turnDeg]
 }
 

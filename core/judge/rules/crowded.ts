@@ -5,18 +5,29 @@ import { metres, nameOf, stretchOf, type Scene } from '../../scene'
 import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 
+/** One of several that finds no place is a matter of setting out, as long as the bed as a whole has room. */
+const ONE_OF = 3
+const OF_BED = 0.08
+
 /** Plants for which no lawful place was left in their lane: nearer to others than the school allows. */
 export const crowded: WholeRule = {
   id: 'crowded',
   findings: (scene) => {
     const squeezed = scene.placement.plants.filter((p) => p.crowded && !p.pinned)
     if (squeezed.length === 0) return []
+    if (isPotted(scene) && squeezed.length < scene.placement.plants.length * OF_POT) return []
+    const isFull = squeezed.length > scene.placement.plants.length * OF_BED
     return scene.bed.drifts.flatMap((drift) => {
       const its = squeezed.filter((p) => p.driftId === drift.id)
-      return its.length > 0 ? [describe(scene, drift, its)] : []
+      const isOne = its.length === 1 && drift.count >= ONE_OF && !isFull
+      return its.length > 0 && !isOne ? [describe(scene, drift, its)] : []
     })
   },
 }
+
+/** In a pot the outer ones hang over the rim, and roots share what is fed. */
+const OF_POT = 0.6
+const isPotted = ({ bed }: Scene) => bed.form.kind === 'container'
 
 function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]): Finding {
   const { plant } = squeezed[0]!

@@ -9,12 +9,18 @@ const CELL_M = 0.12
 /** Left free along the wall: the setback is not a gap. */
 const WALL_STRIP_M = 0.5
 const JOIN_M = 0.9
+/** A circle a little over what the school leaves is passed over, unless many lie side by side. */
+const A_LITTLE = 1.6
+const LONG = 3.5
 
 /** Bare soil at maturity where a circle of some size would fit between the plants. */
 export const gap: LocalRule = {
   id: 'gap',
   remarks: (scene, range) => bareCells(scene, range),
-  fold: (scene, remarks) => joinStretches(remarks).map((list) => describe(scene, list)),
+  fold: (scene, remarks) =>
+    joinStretches(remarks)
+      .filter((list) => isHole(list, scene.school.bareCircleM))
+      .map((list) => describe(scene, list)),
 }
 
 /**
@@ -112,6 +118,12 @@ function bareRound({ frame, placement, school, bed }: Scene): Remark[] {
     if (best) found.push(best)
   }
   return found
+}
+
+function isHole(list: readonly Remark[], allowedM: number): boolean {
+  const across = 2 * Math.max(...list.map((r) => r.value))
+  const stretch = list[list.length - 1]!.x - list[0]!.x + across
+  return across > allowedM * A_LITTLE || stretch > allowedM * LONG
 }
 
 function joinStretches(remarks: readonly Remark[]): Remark[][] {

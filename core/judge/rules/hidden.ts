@@ -8,6 +8,12 @@ import type { Mend, Remark } from '../finding'
 import { byGroup, type LocalRule } from '../rule'
 
 const HIDDEN_BELOW = 0.35
+/** What carries its flowers well over its leaves shows by these alone. */
+const SPIRE_BELOW = 0.2
+const SPIRE = 1.3
+const belowOf = (plant: Plant) => (plant.flowerHeightM > SPIRE * plant.foliageHeightM ? SPIRE_BELOW : HIDDEN_BELOW)
+/** A group is seen as one: some of it may stand behind its own. */
+const HIDDEN_PART = 0.75
 /** Each plant is judged in the one of these months nearest to its own best. */
 const MOMENTS: readonly LibraryMonth[] = [4, 6, 8, 10]
 
@@ -22,7 +28,7 @@ export const hidden: LocalRule = {
     [...byGroup(remarks)].flatMap(([driftId, list]) => {
       const drift = scene.bed.drifts.find((d) => d.id === driftId)
       const parts = placingsOf(scene.bed.form).length
-      if (!drift || list.length * 2 < drift.count * parts) return []
+      if (!drift || list.length < drift.count * parts * HIDDEN_PART) return []
       const plants = list.map((r) => scene.byId.get(r.plants[0]!)!)
       const share = list.reduce((sum, r) => sum + r.value, 0) / list.length
       const { plant } = plants[0]!
@@ -36,15 +42,15 @@ export const hidden: LocalRule = {
             `${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ` +
             `${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ` +
             `${scene.bed.viewpoint.distanceM} m back).`,
-          weight: 50 + 30 * (1 - share / HIDDEN_BELOW),
+          weight: 50 + 30 * (1 - share / belowOf(plant)),
           ...stretchOf(plants),
           plants: plants.map((p) => p.id),
           figures: [
             { name: 'seen', value: share * 100, unit: '%' },
-            { name: 'wanted', value: HIDDEN_BELOW * 100, unit: '%' },
+            { name: 'wanted', value: belowOf(plant) * 100, unit: '%' },
           ],
           source:
-            'Visible share of its outline, laid near to far from the eye; hidden below 35 % in its best month. Calculations, What is seen.',
+            'Visible share of its outline, laid near to far from the eye; hidden below 35 % (20 % where flowers stand over the leaves) in its best month. Calculations, What is seen.',
           mends: mendsFor(scene, drift.lane, driftId),
         },
       ]
@@ -59,7 +65,7 @@ function hiddenIn(scene: Scene, best: LibraryMonth, range: Range, plants: readon
   const shares = bestShares(scene, bodies, range, judged)
   return bodies.flatMap(({ at }, i) => {
     const share = shares[i]!
-    return judged[i] && share < HIDDEN_BELOW
+    return judged[i] && share < belowOf(at.plant)
       ? [{ x: at.along, group: at.driftId, plants: [at.id], value: share, other: month }]
       : []
   })

@@ -1,24 +1,37 @@
 import type { Drift } from '../../bed'
-import { monthName, type PlaceMonth, placeMonths } from '../../time'
+import { type LibraryMonth, monthName, placeMonth, type PlaceMonth, placeMonths } from '../../time'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend } from '../finding'
 import type { WholeRule } from '../rule'
 import { nameOf, type Scene } from '../../scene'
 import { monthInterest } from '../../season'
 
+/** What a month has to show at least; a school that holds little leaf in winter asks less of the cold months. */
 const LEAST_INTEREST = 0.12
+const FULL_EVERGREEN = 0.2
+/** One bare month between others is passed over, but at the height of the season. */
+const HIGH_SEASON: readonly LibraryMonth[] = [6, 7, 8, 9]
 
 /** Months that show next to nothing: no flower, no leaf of interest. */
 export const months: WholeRule = {
   id: 'months',
   findings: (scene) => {
     if (scene.placement.plants.length === 0) return []
+    const high = new Set(HIGH_SEASON.map((m) => placeMonth(m, scene.climate)))
+    const inWinter = LEAST_INTEREST * Math.min(1, scene.school.evergreenShare / FULL_EVERGREEN)
     const bare = monthInterest(scene)
-      .filter((m) => m.interest < LEAST_INTEREST)
+      .filter((m) => m.interest < (high.has(m.month) ? LEAST_INTEREST : inWinter))
       .map((m) => m.month)
-    return runsOf(bare).map((run) => describe(scene, run))
+    return runsOf(bare)
+      .filter((run) => run.length > 1 || run.some((m) => high.has(m)))
+      .filter((run) => !isPlantedAnew(scene) || run.some((m) => high.has(m)))
+      .map((run) => describe(scene, run))
   },
 }
+
+/** Pots and beds of annuals alone are emptied for the winter. */
+const isPlantedAnew = ({ byPlant }: Scene) =>
+  [...byPlant.keys()].every((p) => p.lifeCycle === 'annual' || p.lifeCycle === 'tender' || p.lifeCycle === 'bulb')
 
 /** Months in a row, joined over the new year. */
 function runsOf(months: readonly PlaceMonth[]): PlaceMonth[][] {

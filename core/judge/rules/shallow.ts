@@ -8,7 +8,7 @@ import { along, metres, nameOf, type Scene } from '../../scene'
 const STEP_M = 0.5
 const TOLERANCE_M = 0.12
 /** Mature widths are known no truer than this share. */
-const TOLERANCE_SHARE = 0.08
+const TOLERANCE_SHARE = 0.1
 const tolerance = (need: number) => Math.max(TOLERANCE_M, need * TOLERANCE_SHARE)
 
 const BACK: Readonly<Record<Behind, string>> = {
@@ -29,6 +29,8 @@ interface Section {
 export const shallow: WholeRule = {
   id: 'shallow',
   findings: (scene) => {
+    // In a pot the outer ones hang over the rim.
+    if (scene.bed.form.kind === 'container') return []
     const short = sections(scene).filter((s) => s.need - s.have > tolerance(s.need))
     const worst = short.reduce<Section | null>((w, s) => (!w || s.need - s.have > w.need - w.have ? s : w), null)
     return worst ? [describe(scene, worst, short)] : []

@@ -6,8 +6,10 @@ import { byGroup, type LocalRule } from '../rule'
 import { finding, type Mend, type Remark } from '../finding'
 import { along, capital, metres, nameOf, type Scene, isKnownPlant } from '../../scene'
 
-/** What spreads more slowly is kept back by its neighbours. */
+/** What spreads more slowly is kept back by its neighbours; suckers of shrubs are few, and cut out as they come. */
 const RUNNER_M_PER_YEAR = 0.12
+const SUCKERING_M_PER_YEAR = 0.2
+const leastRun = (plant: Plant) => (plant.lifeCycle === 'woody' ? SUCKERING_M_PER_YEAR : RUNNER_M_PER_YEAR)
 const LATER_YEARS = 5
 
 /** A plant that travels along the ground stands behind (or beside) a lower one that it would run over. */
@@ -31,7 +33,7 @@ export const smother: LocalRule = {
           if (!smothers(runner, prey)) continue
           const distance = Math.hypot(runner.x - prey.x, runner.y - prey.y)
           if (distance > reachM(runner, prey)) continue
-          const group = `${runner.driftId}>${prey.plant.id}`
+          const group = runner.plant.id
           found.push({ x: runner.along, group, plants: [runner.id, prey.id], value: distance, other: 0 })
         }
         return found
@@ -41,13 +43,14 @@ export const smother: LocalRule = {
     [...byGroup(remarks)].map(([group, list]) => {
       const runner = scene.byId.get(list[0]!.plants[0]!)!
       const prey = scene.byId.get(list[0]!.plants[1]!)!
+      const names = [...new Set(list.map((r) => nameOf(scene.byId.get(r.plants[1]!)!.plant)))]
       const xs = list.map((r) => r.x)
       const reach = runner.plant.runMPerYear * LATER_YEARS
       return finding(
         {
           id: `smother:${group}`,
           rule: 'smother',
-          title: `${capital(nameOf(runner.plant))} will run over ${nameOf(prey.plant)}`,
+          title: `${capital(nameOf(runner.plant))} will run over ${listed(names)}`,
           reason:
             `It ${runner.plant.travels === 'roots' ? 'roots as it goes' : 'runs'} ` +
             `${metres(runner.plant.runMPerYear)} a year, ${metres(reach)} in ${LATER_YEARS} years unless edged, ` +
@@ -68,15 +71,23 @@ export const smother: LocalRule = {
     }),
 }
 
+/** `a, b and c`, four at most. */
+function listed(names: readonly string[]): string {
+  const said = names.length > MOST_NAMED ? [...names.slice(0, MOST_NAMED), 'others'] : [...names]
+  const last = said.pop() ?? ''
+  return said.length > 0 ? `${said.join(', ')} and ${last}` : last
+}
+const MOST_NAMED = 3
+
 const isRunner = (p: PlacedPlant): boolean =>
   isKnownPlant(p) &&
   p.plant.kind !== 'climber' &&
   (p.plant.travels === 'runs' || p.plant.travels === 'roots' || p.plant.travels === 'suckers') &&
-  p.plant.runMPerYear >= RUNNER_M_PER_YEAR
+  p.plant.runMPerYear >= leastRun(p.plant)
 
 /** How far beyond its spread a kind comes in the years looked at, metres; nothing when it does not run. */
 export const runsFarM = (plant: Plant): number =>
-  plant.runMPerYear < RUNNER_M_PER_YEAR ? 0 : Math.min(MOST_REACH_M, plant.runMPerYear * LATER_YEARS)
+  plant.runMPerYear < leastRun(plant) ? 0 : Math.min(MOST_REACH_M, plant.runMPerYear * LATER_YEARS)
 const MOST_REACH_M = 1.2
 
 const reachM = ({ plant }: PlacedPlant, prey: PlacedPlant): number =>
