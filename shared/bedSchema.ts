@@ -86,6 +86,7 @@ const form = z
       heightM: metre(0.1, 3, 'A pot’s height'),
       pots: z.number().int().min(1, 'At least one pot.').max(12, 'At most 12 pots.'),
       apartM: metre(0, 50, 'The distance between pots'),
+      rimShows: z.boolean().optional(),
     }),
   ])
   .superRefine((value, context) => {

@@ -1,5 +1,5 @@
 import { schedule } from '~~/core/count'
-import { critique, type Critique } from '~~/core/judge'
+import { askedOf, critique, type Critique } from '~~/core/judge'
 import { bodiesOf, lettersOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
 import { climateOf } from '~~/core/time'
 import { monthColours } from '~~/core/season'
@@ -40,6 +40,13 @@ export const useScene = createSharedComposable(() => {
       (r) => r.beds.length === 0 || (bedStore.id !== null && r.beds.includes(bedStore.id)),
     ),
   )
+  const asked = computed(() =>
+    askedOf(
+      brief.brief,
+      garden.stored.value.filter((b) => b.id !== bedStore.id).map((b) => b.value),
+      library.byId,
+    ),
+  )
   const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
   let before: Critique | undefined
@@ -57,6 +64,7 @@ export const useScene = createSharedComposable(() => {
             surroundings: surroundings.value,
             theme: theme.value,
             requirements: requirements.value,
+            asked: asked.value,
             schools: brief.brief.schools,
             sunAt: sunAt.value,
           },

@@ -81,6 +81,8 @@ export type BedForm =
       readonly heightM: number
       readonly pots: number
       readonly apartM: number
+      /** Whether the rim is part of the picture, and nothing is to trail over it. */
+      readonly rimShows?: boolean | undefined
     }
 
 export type RoundForm = Extract<BedForm, { readonly kind: 'island' | 'ring' | 'court' | 'container' }>

@@ -54,6 +54,19 @@ export interface Brief {
   readonly schools: SchoolChanges
 }
 
+/** What a brief asks of one bed beside its traits and colours, with what the garden's other beds take of it. */
+export interface Asked {
+  readonly months: readonly PlaceMonth[]
+  readonly likes: readonly string[]
+  readonly hates: readonly string[]
+  /** Hours a year and money that there are for all beds; 0 when not said. */
+  readonly hoursAYear: number
+  readonly budget: number
+  /** What the other beds take of them. */
+  readonly otherHours: number
+  readonly otherMoney: number
+}
+
 export const EMPTY_BRIEF: Brief = {
   client: '',
   purpose: 'welcome',

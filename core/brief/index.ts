@@ -1,4 +1,5 @@
 export {
+  type Asked,
   type Brief,
   EMPTY_BRIEF,
   MANNERS,

@@ -28,6 +28,9 @@ export function lighten(colour: string, by: number): string {
 /** OKLCH lightness, 0 black to 1 white. */
 export const lightness = (colour: string) => toOklch(colour)?.l ?? 0
 
+/** OKLCH hue in degrees, 0 for grey. */
+export const hueOf = (colour: string) => toOklch(colour)?.h ?? 0
+
 /** OKLCH chroma, 0 for grey. */
 export const saturation = (colour: string) => toOklch(colour)?.c ?? 0
 

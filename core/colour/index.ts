@@ -1,4 +1,4 @@
-export { deltaE, lighten, lightness, mix, saturation } from './colour'
+export { deltaE, hueOf, lighten, lightness, mix, saturation } from './colour'
 export { colourWords, isGreen } from './colourWords'
 export {
   HARMONIES,

@@ -50,6 +50,21 @@ type Kinds = readonly { readonly plant: Plant; readonly count: number }[]
 const areaOf = ({ plant, count }: Kinds[number]) => count * plant.spreadM ** 2
 const percent = (n: number) => `${Math.round(n * 100)} %`
 
+/** Share of the mature canopy that has a requirement's trait, 0 to 1. */
+export function traitShare({ byPlant }: Scene, { trait }: Requirement): number {
+  let [having, whole] = [0, 0]
+  for (const [plant, list] of byPlant) {
+    const area = list.length * plant.spreadM ** 2
+    whole += area
+    if (TRAIT[trait].has(plant)) having += area
+  }
+  return whole > 0 ? having / whole : 0
+}
+
+/** The share of the canopy that does for a requirement, 0 to 1. */
+export const wantedShare = ({ trait, weight }: Requirement): number =>
+  (MUST_SHARE[trait] ?? 0.2) * (weight === 'must' ? 1 : 0.5)
+
 function traitCheck({ trait, weight }: Requirement, kinds: Kinds, canopy: number): BriefCheck {
   const { label, has } = TRAIT[trait]
   const having = kinds.filter((k) => has(k.plant))
@@ -64,7 +79,7 @@ function traitCheck({ trait, weight }: Requirement, kinds: Kinds, canopy: number
       met: having.length === 0,
       how: 'No plant of the bed has it.',
     }
-  const want = (MUST_SHARE[trait] ?? 0.2) * (weight === 'must' ? 1 : 0.5)
+  const want = wantedShare({ trait, weight, beds: [] })
   return {
     ...base,
     label: `${weight === 'must' ? 'must have' : 'wished for'}: ${label}`,

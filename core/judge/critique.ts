@@ -19,9 +19,27 @@ import { around } from './rules/around'
 import { brief } from './rules/brief'
 import { theme } from './rules/theme'
 import { keepOpen } from './rules/keepOpen'
+import { scale } from './rules/scale'
+import { anchors } from './rules/anchors'
+import { overEdge } from './rules/overEdge'
+import { climbs } from './rules/climbs'
+import { harm } from './rules/harm'
+import { existing } from './rules/existing'
+import { oneKind } from './rules/oneKind'
+import { flowering } from './rules/flowering'
+import { palette } from './rules/palette'
+import { backdrop } from './rules/backdrop'
+import { sameness } from './rules/sameness'
+import { repetition } from './rules/repetition'
+import { lines } from './rules/lines'
+import { numbers } from './rules/numbers'
+import { keeping } from './rules/keeping'
+import { legs } from './rules/legs'
+import { bulbs } from './rules/bulbs'
+import { engulfed } from './rules/engulfed'
 import { touchingPairs, whole, type Pair, type Scene } from '../scene'
 
-const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, beforeLower, thirst, smother, blend]
+const LOCAL: readonly LocalRule[] = [wall, overlap, gap, hidden, beforeLower, thirst, smother, blend, engulfed]
 const WHOLE: readonly WholeRule[] = [
   shallow,
   crowded,
@@ -33,6 +51,23 @@ const WHOLE: readonly WholeRule[] = [
   clutter,
   theme,
   brief,
+  scale,
+  anchors,
+  overEdge,
+  climbs,
+  harm,
+  existing,
+  oneKind,
+  flowering,
+  palette,
+  backdrop,
+  sameness,
+  repetition,
+  lines,
+  numbers,
+  keeping,
+  legs,
+  bulbs,
 ]
 
 /** What has been found, and the local remarks behind it, which the next critique can build on. */

@@ -1,3 +1,4 @@
+export { askedOf } from './askedOf'
 export { soilCover } from './cover'
 export { type BriefCheck, briefChecks, isMeant } from './briefChecks'
 export { critique, type Critique } from './critique'

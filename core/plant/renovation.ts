@@ -23,8 +23,9 @@ export function movingMonths(p: Plant): readonly LibraryMonth[] {
   return p.flowerMonths.length > 0 && p.flowerMonths[0]! <= 5 ? [9, 10] : [4, 9]
 }
 
-/** Whether a plant can be divided at all. */
-export const divides = (p: Plant): boolean => p.lifeCycle === 'herbaceous' || p.lifeCycle === 'bulb'
+/** Whether a plant can be divided at all: not what grows from one stem or on one deep root. */
+export const divides = (p: Plant): boolean =>
+  (p.lifeCycle === 'herbaceous' && p.root !== 'tap') || p.lifeCycle === 'bulb'
 
 /** What to know before deciding what becomes of a plant, in one line. */
 export function renovationAdvice(p: Plant, climate: Pick<Climate, 'southern'>): string {

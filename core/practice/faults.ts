@@ -1,3 +1,6 @@
+import { CARE_FAULTS } from './careFaults'
+import { COMPOSITION_FAULTS } from './compositionFaults'
+import { COVER_FAULTS } from './coverFaults'
 import { blends } from '../match'
 import { fullHeightM, misfits, type SiteConditions } from '../plant'
 import {
@@ -20,7 +23,7 @@ const PLACE = ['site'] as const
 const isDry = (s: SiteConditions) => s.water === 'dry'
 
 /** Faults of place, space, company, season and brief. */
-export const FAULTS: readonly Fault[] = [
+const PLAIN_FAULTS: readonly Fault[] = [
   { id: 'too dark for it', rules: PLACE, plant: unsuited('sun', (p) => p.sun.darkest === 'full-sun') },
   { id: 'too bright for it', rules: PLACE, plant: unsuited('sun', (p) => p.sun.brightest !== 'full-sun') },
   { id: 'not hardy', rules: PLACE, plant: unsuited('zone') },
@@ -62,12 +65,14 @@ export const FAULTS: readonly Fault[] = [
     id: 'hidden behind taller ones',
     rules: ['hidden', 'before'],
     plant: (scene, seed) => {
-      const tall = someDrift(scene, seed, (d, p) => d.lane === 1 && fullHeightM(p) > 0.6 && p.density > 0.7)
-      const low = [...scene.library.values()].find(
-        (p) =>
-          fullHeightM(p) < 0.3 && p.spreadM < 0.5 && p.kind === 'perennial' && misfits(p, scene.site).length === 0,
-      )
-      return tall && low ? added(scene, { plantId: low.id, lane: 0, at: tall.at, count: 2 }) : null
+      if (scene.bed.laneShares.length < 3 || ['two-sided', 'island', 'ring', 'court', 'container'].includes(scene.bed.form.kind)) return null
+      const back = someDrift(scene, seed, (d) => d.lane === 0 && d.at > scene.frame.frontLength * 0.1 && d.at < scene.frame.frontLength * 0.9)
+      const tall = [...scene.byPlant.keys()].some((p) => fullHeightM(p) > 0.7 && p.density > 0.6 && scene.byPlant.get(p)!.some((q) => q.lane === 1))
+      const low = back && like(scene, { ...back, plantId: back.plantId }, seed, (p) => fullHeightM(p) < 0.35 && p.kind === 'perennial' && p.spreadM < 0.6 && misfits(p, scene.site).length === 0, 0.1)
+      if (!back || !low || !tall) return null
+      const was = scene.library.get(back.plantId)!
+      const count = Math.max(1, Math.min(9, Math.round((back.count * was.spreadM ** 2) / low.spreadM ** 2)))
+      return { ...change(scene, back, { plantId: low.id, count }), culprits: [low.id] }
     },
   },
   {
@@ -129,7 +134,8 @@ export const FAULTS: readonly Fault[] = [
         scene,
         seed,
         (d) => d.lane < scene.bed.laneShares.length - 1,
-        (p) => p.runMPerYear >= 0.15 && p.kind !== 'shrub',
+        (p, was) => p.runMPerYear >= 0.15 && p.lifeCycle !== 'woody' && p.foliageHeightM >= Math.min(0.6, was.foliageHeightM),
+        0.3,
       ),
   },
   {
@@ -240,3 +246,6 @@ export const FAULTS: readonly Fault[] = [
     },
   },
 ]
+
+/** All kinds of fault. */
+export const FAULTS: readonly Fault[] = [...PLAIN_FAULTS, ...COMPOSITION_FAULTS, ...CARE_FAULTS, ...COVER_FAULTS]

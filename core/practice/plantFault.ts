@@ -39,14 +39,14 @@ export const withPlant = (bed: Bed, drift: Drift, plantId: string): Bed => ({
 })
 
 /** A kind like one of the bed's, that answers a choice; by the seed. */
-export function like(scene: Scene, drift: Drift, seed: number, wanted: Choice): Plant | null {
+export function like(scene: Scene, drift: Drift, seed: number, wanted: Choice, least = 0.5): Plant | null {
   const was = scene.library.get(drift.plantId)!
   const found = [...scene.library.values()].filter(
     (p) =>
       p.kind !== 'climber' &&
       p.lifeCycle !== 'bulb' &&
       p.spreadM < was.spreadM * 1.4 &&
-      p.spreadM > was.spreadM * 0.5 &&
+      p.spreadM > was.spreadM * least &&
       wanted(p, was),
   )
   return found.length > 0 ? found[Math.floor(seeded(seed + 1)() * found.length)]! : null
@@ -113,9 +113,10 @@ export function swapped(
   seed: number,
   of: (d: Drift, p: Plant) => boolean,
   wanted: Choice,
+  least = 0.5,
 ): Planted | null {
   const drift = someDrift(scene, seed, of)
-  const plant = drift && like(scene, drift, seed, (p, was) => wanted(p, was) && misfits(p, scene.site).length === 0)
+  const plant = drift && like(scene, drift, seed, (p, was) => wanted(p, was) && misfits(p, scene.site).length === 0, least)
   return drift && plant
     ? { scene: again(scene, withPlant(scene.bed, drift, plant.id)), culprits: [plant.id] }
     : null

@@ -163,7 +163,7 @@ const FOUNDATIONS: readonly SoundBed[] = [
     lanes: [
       turns('taxus-baccata-fastigiata 1, hydrangea-paniculata-tardiva 1', 9),
       turns('paeonia-lactiflora-sarah-bernhardt 1, buxus-green-velvet 1', 13),
-      turns('=lavandula-angustifolia-hidcote 5, =alchemilla-mollis 1', 7),
+      turns('=lavandula-angustifolia-hidcote 5, =heuchera-villosa-palace-purple 1', 7),
     ],
   },
   {
@@ -222,7 +222,7 @@ const FOUNDATIONS: readonly SoundBed[] = [
     ground: { sunHours: 7.5, soil: 'sand', water: 'average', wind: 'some', salt: 'some', ph: 7 },
     wallM: 2.6,
     lanes: [
-      turns('rosa-glauca 1, salvia-rosmarinus 2', 6),
+      turns('rosa-glauca 1, salvia-rosmarinus 1', 8),
       turns('lavandula-x-intermedia-grosso 2, santolina-chamaecyparissus 2', 7),
       turns('armeria-maritima 5, festuca-glauca 4', 8),
     ],
@@ -238,7 +238,7 @@ const FOUNDATIONS: readonly SoundBed[] = [
     wallM: 2.2,
     lanes: [
       turns('cornus-sericea-flaviramea 1, taxus-x-media-hicksii 1, cornus-alba-elegantissima 1', 7),
-      turns('bergenia-cordifolia 3, polystichum-acrostichoides 3', 7),
+      turns('bergenia-cordifolia 3, polystichum-acrostichoides 3, heuchera-villosa-autumn-bride 3', 7),
       turns('helleborus-x-hybridus 3, epimedium-x-versicolor-sulphureum 3', 7),
       '~galanthus-nivalis 60',
     ],
@@ -317,7 +317,7 @@ const OTHERS: readonly SoundBed[] = [
     ...COOL,
     ground: { sunHours: 7.5, water: 'dry', soil: 'sand', ph: 7 },
     lanes: [
-      turns('helictotrichon-sempervirens 2, salvia-yangii 2', 5),
+      turns('helictotrichon-sempervirens 3, salvia-yangii 1', 5),
       turns('lavandula-angustifolia-hidcote 3, salvia-nemorosa-ostfriesland 3', 6),
       turns('thymus-serpyllum 3, sedum-spurium 3', 7),
     ],

@@ -1,5 +1,5 @@
 import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
-import type { Requirement } from '../brief'
+import type { Asked, Requirement } from '../brief'
 import type { Theme } from '../colour'
 import { place, thingPlants, type PlacedPlant, type Placement } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'
@@ -29,6 +29,8 @@ export interface SceneInput {
   readonly theme?: Theme | null
   /** Those that hold for this bed. */
   readonly requirements?: readonly Requirement[]
+  /** What else the brief asks of this bed; null or left out: nothing. */
+  readonly asked?: Asked | null
   readonly schools?: SchoolChanges
   /** Where the sun is reckoned, degrees; without it plants throw no shade on one another. */
   readonly sunAt?: { readonly latitude: number; readonly longitude: number } | null
@@ -54,6 +56,7 @@ export interface Scene {
   readonly things: readonly PlacedPlant[]
   readonly theme: Theme | null
   readonly requirements: readonly Requirement[]
+  readonly asked: Asked | null
   readonly sunAt: SceneInput['sunAt']
   /** The planned plants, then what stands there already. */
   readonly own: readonly PlacedPlant[]
@@ -108,9 +111,10 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
   }
 }
 
-const wishesOf = ({ theme = null, requirements = NO_REQUIREMENTS, sunAt = null }: SceneInput) => ({
+const wishesOf = ({ theme = null, requirements = NO_REQUIREMENTS, asked = null, sunAt = null }: SceneInput) => ({
   theme,
   requirements,
+  asked,
   sunAt,
 })
 

@@ -39,6 +39,7 @@ export async function sceneOfBed(
       heatZone: place.heatZone ?? null,
       surroundings: here.surroundings,
       theme: brief.theme,
+      requirements: brief.requirements.filter((r) => r.beds.length === 0 || r.beds.includes(bedId)),
       schools: brief.schools,
       sunAt: place,
     },

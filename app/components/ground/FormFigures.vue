@@ -190,6 +190,11 @@ const moveStation = (i: number, x: number, y: number) =>
         :max="50"
         @update:model-value="(apartM) => put({ apartM })"
       />
+      <UCheckbox
+        :model-value="form.rimShows ?? false"
+        label="Its rim is to show"
+        @update:model-value="(shows) => put({ rimShows: shows === true })"
+      />
     </div>
     <p v-if="isRound(form) && form.kind !== 'container'" class="hint">
       The score goes round the bed from its left, past the viewer first.

@@ -2,6 +2,7 @@ import { swapKind } from '../../edit'
 import type { PlacedPlant } from '../../layout'
 import { standIns } from '../../match'
 import type { Plant } from '../../plant'
+import { listed } from '../ofBed'
 import { byGroup, type LocalRule } from '../rule'
 import { finding, type Mend, type Remark } from '../finding'
 import { along, capital, metres, nameOf, type Scene, isKnownPlant } from '../../scene'
@@ -43,7 +44,7 @@ export const smother: LocalRule = {
     [...byGroup(remarks)].map(([group, list]) => {
       const runner = scene.byId.get(list[0]!.plants[0]!)!
       const prey = scene.byId.get(list[0]!.plants[1]!)!
-      const names = [...new Set(list.map((r) => nameOf(scene.byId.get(r.plants[1]!)!.plant)))]
+      const names = list.map((r) => nameOf(scene.byId.get(r.plants[1]!)!.plant))
       const xs = list.map((r) => r.x)
       const reach = runner.plant.runMPerYear * LATER_YEARS
       return finding(
@@ -70,14 +71,6 @@ export const smother: LocalRule = {
       )
     }),
 }
-
-/** `a, b and c`, four at most. */
-function listed(names: readonly string[]): string {
-  const said = names.length > MOST_NAMED ? [...names.slice(0, MOST_NAMED), 'others'] : [...names]
-  const last = said.pop() ?? ''
-  return said.length > 0 ? `${said.join(', ')} and ${last}` : last
-}
-const MOST_NAMED = 3
 
 const isRunner = (p: PlacedPlant): boolean =>
   isKnownPlant(p) &&

@@ -10,7 +10,6 @@ import { standIns } from '../../match'
 
 const YEAR = 3
 const MIDSUMMER: LibraryMonth = 7
-const VANISHES = 9
 const ONE_COLOUR_SHARE = 0.6
 /** A month with less colour than this of its canopy has none to be too much. */
 const COLOURED_ENOUGH = 0.35
@@ -56,13 +55,13 @@ export function shownColours(scene: Scene): ShownColour[] {
 /** Fewer flowers than this of a plant are not yet its colour. */
 const LEAST_FLOWER = 0.15
 
-/** Colours outside the theme, colours that vanish before the wall, and one colour that takes over. */
+/** Colours outside the theme, and one colour that takes over. */
 export const theme: WholeRule = {
   id: 'theme',
   findings: (scene) => {
     if (!scene.theme || scene.placement.plants.length === 0) return []
     const shown = shownColours(scene)
-    return [...astray(scene, scene.theme, shown), ...vanishing(scene, shown), ...tooMuch(scene, shown)]
+    return [...astray(scene, scene.theme, shown), ...tooMuch(scene, shown)]
   },
 }
 
@@ -75,8 +74,9 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
   const far = shown.flatMap((s) => {
     if (FREE(s.colour)) return []
     const near = nearestOf(wanted, s.colour, s.month)
-    // The backdrop's own colour is part of the theme.
-    const distance = Math.min(near?.distance ?? 100, deltaE(wanted.base, s.colour))
+    // Leaves may take up the backdrop's own colour; a flower is judged by the theme alone.
+    const base = s.flower ? 100 : deltaE(wanted.base, s.colour)
+    const distance = Math.min(near?.distance ?? 100, base)
     return distance > tolerance ? [{ ...s, distance, near }] : []
   })
   const byPlant = new Map<string, typeof far>()
@@ -132,39 +132,6 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
           })),
       ),
     ]
-  })
-}
-
-function vanishing(scene: Scene, shown: readonly ShownColour[]): Finding[] {
-  const { wall } = scene.bed
-  if (!wall) return []
-  const lost = shown.filter(
-    (s) =>
-      (s.flower || !FREE(s.colour)) &&
-      scene.byPlant.get(s.plant)!.some((p) => p.lane === 0) &&
-      deltaE(wall.colour, s.colour) < VANISHES,
-  )
-  const ids = [...new Set(lost.map((s) => s.plant.id))]
-  return ids.map((id) => {
-    const s = lost.find((l) => l.plant.id === id)!
-    const { plant } = s
-    const placed = scene.byPlant.get(plant)!
-    return {
-      id: `theme:wall:${plant.id}`,
-      rule: 'theme' as const,
-      title: `${capital(nameOf(plant))} vanishes before the wall`,
-      reason:
-        `Its ${colourWords(s.colour)} ${s.flower ? 'flower' : 'leaf'} lies ΔE ` +
-        `${deltaE(wall.colour, s.colour).toFixed(1)} from the ${colourWords(wall.colour)} wall in ` +
-        `${monthName(s.month)}.`,
-      weight: 34,
-      ...stretchOf(placed),
-      plants: placed.map((p) => p.id),
-      figures: [{ name: 'from the wall', value: deltaE(wall.colour, s.colour), unit: 'ΔE' }],
-      source:
-        'Back-lane flowers and coloured leaves under ΔE 9 from the wall. Practice, Contrast (judge against the backdrop).',
-      mends: [],
-    }
   })
 }
 

@@ -1,5 +1,5 @@
 import type { Plant } from '../plant'
-import type { Scene } from '../scene'
+import type { Scene } from './scene'
 
 /** Plants of one kind that stand side by side in a lane, along the bed; metres. */
 export interface LaneGroup {

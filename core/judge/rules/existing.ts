@@ -1,0 +1,102 @@
+import type { Existing } from '../../bed'
+import { divides, fullHeightM, movingMonths, shootsAgain, type Plant } from '../../plant'
+import { monthName, placeMonths } from '../../time'
+import { capital, type Scene } from '../../scene'
+import { finding, type Finding, type Mend } from '../finding'
+import type { WholeRule } from '../rule'
+
+/** What is to become of what stands there, where its kind does not bear it. */
+export const existing: WholeRule = {
+  id: 'existing',
+  findings: (scene) =>
+    scene.bed.existing.flatMap((e) => {
+      const plant = scene.library.get(e.plantId)
+      const wrong = plant && wrongWith(scene, e, plant)
+      return plant && wrong ? [say(scene, e, wrong)] : []
+    }),
+}
+
+interface Wrong {
+  readonly title: string
+  readonly reason: string
+  readonly weight: number
+  readonly instead: readonly Existing['fate'][]
+}
+
+/** A plant this large is moved only by those equipped for it, metres across. */
+const LARGE_M = 1.5
+
+function wrongWith(scene: Scene, e: Existing, plant: Plant): Wrong | null {
+  const name = e.name || plant.commonName
+  const months = placeMonths(movingMonths(plant), scene.climate).map(monthName).join(' or ')
+  if (e.fate === 'cut-back' && !shootsAgain(plant))
+    return {
+      title: `${capital(name)} does not shoot again from old wood`,
+      reason:
+        plant.kind === 'conifer'
+          ? 'Most conifers cut into old wood stay bare: take little, or take it out.'
+          : 'Its old wood does not shoot again: shorten the young growth alone, or take it out.',
+      weight: 70,
+      instead: ['keep', 'take-out'],
+    }
+  if (e.fate === 'divide' && (!divides(plant) || plant.root === 'tap'))
+    return {
+      title: `${capital(name)} cannot be divided`,
+      reason:
+        plant.root === 'tap'
+          ? 'It stands on one deep root: a spade kills it. Take seed or cuttings instead.'
+          : 'It grows from one stem: there is nothing to divide. Take cuttings instead.',
+      weight: 66,
+      instead: ['keep', 'move'],
+    }
+  if (e.fate === 'move' && plant.moves === 'badly')
+    return {
+      title: `${capital(name)} moves badly`,
+      reason: `Its roots do not bear it; if it must go, take cuttings or a young plant, and move it in ${months}.`,
+      weight: 58,
+      instead: ['keep', 'take-out'],
+    }
+  if (e.fate === 'move' && plant.lifeCycle === 'woody' && Math.max(e.spreadM, e.heightM) > LARGE_M && fullHeightM(plant) > 2)
+    return {
+      title: `${capital(name)} is too large to be moved by hand`,
+      reason: `${e.heightM.toFixed(1)} m high and ${e.spreadM.toFixed(1)} m across: its root ball wants a machine and those who work with it. Move it in ${months}.`,
+      weight: 44,
+      instead: ['keep', 'take-out'],
+    }
+  return null
+}
+
+const FATE_WORDS: Partial<Readonly<Record<Existing['fate'], string>>> = {
+  keep: 'Keep it as it is',
+  'take-out': 'Take it out',
+  move: 'Move it whole',
+}
+
+function say(scene: Scene, e: Existing, { title, reason, weight, instead }: Wrong): Finding {
+  const at = scene.frame.locate(e).a
+  return finding(
+    {
+      id: `existing:${e.fate}:${e.id}`,
+      rule: 'existing',
+      title,
+      reason,
+      weight,
+      from: at - e.spreadM / 2,
+      to: at + e.spreadM / 2,
+      plants: scene.placement.standing.filter((p) => p.id === `existing:${e.id}`).map((p) => p.id),
+      figures: [
+        { name: 'high', value: e.heightM, unit: 'm' },
+        { name: 'across', value: e.spreadM, unit: 'm' },
+      ],
+      source: 'Cut back hard only what shoots again; move perennials early. Practice, Existing plants and renovation.',
+    },
+    () =>
+      instead.map((fate): Mend => ({
+        label: FATE_WORDS[fate] ?? fate,
+        edit: {
+          kind: 'setExisting',
+          existing: scene.bed.existing.map((x) => (x.id === e.id ? { ...x, fate, into: 1 } : x)),
+        },
+      })),
+  )
+}
