@@ -1,11 +1,29 @@
-import { converter, differenceEuclidean, formatHex } from 'culori'
+import { converter, formatHex } from 'culori'
 
 const toOklch = converter('oklch')
 const toOklab = converter('oklab')
-const inOklab = differenceEuclidean('oklab')
+
+/** Colours come from a library of some hundred plants, and are asked for again with every change. */
+const KEPT = 4000
+function kept<T>(make: (colour: string) => T): (colour: string) => T {
+  const known = new Map<string, T>()
+  return (colour) => {
+    let value = known.get(colour)
+    if (value === undefined) {
+      if (known.size > KEPT) known.clear()
+      known.set(colour, (value = make(colour)))
+    }
+    return value
+  }
+}
+const lab = kept((colour) => toOklab(colour) ?? { mode: 'oklab' as const, l: 0.5, a: 0, b: 0 })
+const lch = kept((colour) => toOklch(colour) ?? { mode: 'oklch' as const, l: 0, c: 0, h: 0 })
 
 /** Difference of two colours: Euclidean in OKLab, times 100; under 7 two leaves of one texture blend. */
-export const deltaE = (a: string, b: string) => inOklab(a, b) * 100
+export function deltaE(a: string, b: string): number {
+  const [p, q] = [lab(a), lab(b)]
+  return Math.hypot(p.l - q.l, p.a - q.a, p.b - q.b) * 100
+}
 
 /** Colour `u` (0-1) of the way from a to b in OKLab, as `#rrggbb`. */
 export function mix(a: string, b: string, u: number): string {
@@ -26,14 +44,10 @@ export function lighten(colour: string, by: number): string {
 }
 
 /** OKLCH lightness, 0 black to 1 white. */
-export const lightness = (colour: string) => toOklch(colour)?.l ?? 0
+export const lightness = (colour: string) => lch(colour).l
 
 /** OKLCH hue in degrees, 0 for grey. */
-export const hueOf = (colour: string) => toOklch(colour)?.h ?? 0
+export const hueOf = (colour: string) => lch(colour).h ?? 0
 
 /** OKLCH chroma, 0 for grey. */
-export const saturation = (colour: string) => toOklch(colour)?.c ?? 0
-
-function lab(colour: string) {
-  return toOklab(colour) ?? { mode: 'oklab' as const, l: 0.5, a: 0, b: 0 }
-}
+export const saturation = (colour: string) => lch(colour).c

@@ -48,7 +48,7 @@ const judge = (bed: Bed, around: Surroundings | null = null) => critique(sceneOf
 const of = (findings: readonly Finding[], rule: RuleId) => findings.filter((f) => f.rule === rule)
 
 /** A bed that breaks one rule plainly, and nothing it must be confused with. */
-const broken: Record<RuleId, Bed> = {
+const broken = {
   shallow: testBed({
     outline: rectangle(10, 1.5),
     drifts: [
@@ -97,7 +97,10 @@ const broken: Record<RuleId, Bed> = {
     drifts: [drift('a', 'physocarpus-opulifolius-diabolo', 0, 2, 4)],
   }),
   around: testBed({ drifts: [drift('a', 'nepeta-x-faassenii', 1, 4, 3)] }),
-  site: testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)] }),
+  site: testBed({
+    ground: { ...plainGround, sunHours: 8, sunByHand: true },
+    drifts: [drift('a', 'hosta-halcyon', 1, 5, 3)],
+  }),
   thirst: testBed({
     drifts: [drift('a', 'nepeta-x-faassenii', 1, 4.8), drift('b', 'astilbe-deutschland', 1, 5.2)],
   }),
@@ -115,7 +118,7 @@ const broken: Record<RuleId, Bed> = {
   theme: testBed({
     drifts: [drift('a', 'nepeta-x-faassenii', 1, 3, 4), drift('b', 'coreopsis-verticillata', 1, 7, 3)],
   }),
-  brief: testBed({ drifts: [drift('a', 'paeonia-lactiflora', 1, 5, 2)] }),
+  brief: testBed({ drifts: [drift('a', 'aconitum-carmichaelii', 1, 5, 2)] }),
   clutter: testBed({
     drifts: [
       'alchemilla-mollis',
@@ -126,9 +129,10 @@ const broken: Record<RuleId, Bed> = {
       'agastache-foeniculum',
     ].map((id, i) => drift(`d${i}`, id, 1, 1 + i * 1.4)),
   }),
-}
+} satisfies Partial<Record<RuleId, Bed>>
+const RULES_HERE = Object.keys(broken) as (keyof typeof broken)[]
 describe('each rule', () => {
-  for (const rule of Object.keys(broken) as RuleId[]) {
+  for (const rule of RULES_HERE) {
     it(`${rule}: finds what is plainly wrong, with figures, a place and a source`, () => {
       const [finding] = of(judge(broken[rule], surroundings), rule)
       expect(finding).toBeDefined()
@@ -234,7 +238,7 @@ describe('mends', () => {
     for (const rule of ['gap', 'months'] as const) {
       const [finding] = of(judge(broken[rule], surroundings), rule)
       const after = applyEdit(broken[rule], finding!.mends[0]!.edit).bed
-      expect(after.drifts.length).toBe(broken[rule].drifts.length + 1)
+      expect(after.drifts.length).toBeGreaterThan(broken[rule].drifts.length)
       const left = of(judge(after), rule).reduce((s, f) => s + (f.to - f.from), 0)
       expect(left).toBeLessThanOrEqual(of(judge(broken[rule]), rule).reduce((s, f) => s + (f.to - f.from), 0))
     }
@@ -284,7 +288,7 @@ describe('contrast and stand-ins', () => {
     )
   })
   it('offers only what fits the site and the limits, never the plant itself', () => {
-    const scene = sceneOf(testBed({ ground: { ...plainGround, sunHours: 1.5, water: 'moist', ph: 6.2 } }))
+    const scene = sceneOf(testBed({ ground: { ...plainGround, sunHours: 1.2, water: 'moist', ph: 6.2 } }))
     const found = standIns(plant('lavandula-angustifolia-hidcote'), scene, { maxHeightM: 0.6 }, 5)
     expect(found.length).toBeGreaterThan(0)
     for (const p of found) {

@@ -88,7 +88,7 @@ export function finding(parts: Omit<Finding, 'mends'>, mends: () => readonly Men
   return {
     ...parts,
     get mends() {
-      return (known ??= mends())
+      return (known ??= mends().filter((m) => m.edit.kind !== 'all' || m.edit.edits.length > 0))
     },
   }
 }

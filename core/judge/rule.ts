@@ -27,5 +27,9 @@ export function byGroup(remarks: readonly Remark[]): Map<string, Remark[]> {
 
 /** Along the bed, then by the plants: one order, however the remarks were gathered. */
 export const byPlace = (a: Remark, b: Remark): number =>
-  a.x - b.x || compare(a.plants.join(), b.plants.join()) || a.other - b.other || a.value - b.value
-const compare = (a: string, b: string) => Number(a > b) - Number(a < b)
+  a.x - b.x || comparePlants(a.plants, b.plants) || a.other - b.other || a.value - b.value
+function comparePlants(a: readonly string[], b: readonly string[]): number {
+  const shared = Math.min(a.length, b.length)
+  for (let i = 0; i < shared; i++) if (a[i] !== b[i]) return a[i]! > b[i]! ? 1 : -1
+  return a.length - b.length
+}

@@ -43,7 +43,7 @@ describe('marks', () => {
   it('do not change when a bed is mirrored', () => {
     for (const sound of SOUND_BEDS) {
       const scene = sceneOfSound(sound, library)
-      const drifts = scene.bed.drifts.map((d) => ({ ...d, at: sound.lengthM - d.at }))
+      const drifts = scene.bed.drifts.map((d) => ({ ...d, at: scene.frame.frontLength - d.at }))
       const mirrored = judged(sceneOfSound(sound, library, { ...scene.bed, drifts }))
       // A finding that stands on its threshold may come or go with the cells that plants fall on; health counts it.
       judged(scene).forEach((m, i) => {

@@ -56,7 +56,7 @@ export function marksOf(scene: Scene, findings: readonly Finding[]): readonly Ma
     .slice(0, MOST_SIDES)
     .map((t) => t - (scene.bed.form.kind === 'foundation' ? base : 0))
   const sides = judgedTurns(scene.bed).length > 1 ? turns : [0]
-  const marks = MARKS.map((id): Mark => {
+  const marks = MARKS.filter((id) => scene.bed.form.kind !== 'container' || OF_POTS.has(id)).map((id): Mark => {
     const all = sides.map((turn) => judge(id, scene, turn, findings))
     const [name, question] = WORDS[id]
     const share = all.reduce((sum, j) => sum + j.share, 0) / all.length
@@ -67,6 +67,8 @@ export function marksOf(scene: Scene, findings: readonly Finding[]): readonly Ma
   return marks
 }
 const MOST_SIDES = 2
+/** A pot has no bones, lanes or line of its own, and is planted anew. */
+const OF_POTS: ReadonlySet<MarkId> = new Set(['contrast', 'mass', 'colour', 'seasons', 'rest', 'health'])
 
 function judge(id: MarkId, scene: Scene, turn: number, findings: readonly Finding[]): Judged {
   switch (id) {

@@ -156,8 +156,10 @@ export function layers(scene: Scene, turn: number): Judged {
   })
   const whole = seen.reduce((a, b) => a + b, 0)
   const shares = seen.map((m2) => (whole > 0 ? m2 / whole : 0))
-  const least = Math.min(...shares) * lanes
-  const { risen, worst } = rising(scene, picture, lanes)
+  const [from, to] = lanesBefore(scene, turn)
+  const before = shares.slice(from, to + 1)
+  const least = Math.min(...before) * before.length
+  const { risen, worst } = rising(scene, picture, lanes, [from, to])
   const isFlat = scene.bed.school === 'carpet' || lanes < 2
   return {
     share: isFlat
@@ -171,8 +173,21 @@ export function layers(scene: Scene, turn: number): Judged {
   }
 }
 
+/** The lanes that a viewer has before him: of a bed with two fronts those from its spine to his side. */
+function lanesBefore({ bed }: Scene, turn: number): readonly [from: number, to: number] {
+  const last = bed.laneShares.length - 1
+  if (bed.form.kind !== 'two-sided') return [0, last]
+  const spine = last / 2
+  return turn % 360 === 0 ? [spine, last] : [0, spine]
+}
+
 /** Share of the length over which each lane's top stands a step over the one before it. */
-function rising(scene: Scene, { bodies, isOwn }: SeenPicture, lanes: number) {
+function rising(
+  scene: Scene,
+  { bodies, isOwn }: SeenPicture,
+  lanes: number,
+  [first, last]: readonly [number, number],
+) {
   const { frame } = scene
   const from = frame.runFrom
   const columns = Math.max(1, Math.ceil((frame.runTo - from) / CELL_M))
@@ -181,12 +196,14 @@ function rising(scene: Scene, { bodies, isOwn }: SeenPicture, lanes: number) {
     const { lane, along, plant } = b.at
     if (!isOwn(i) || !tops[lane] || plant.spacingHabit === 'weaves' || plant.density < AIRY) return
     const half = b.spreadM / 2
-    const last = Math.min(columns - 1, Math.floor((along + half - from) / CELL_M))
-    for (let c = Math.max(0, Math.floor((along - half - from) / CELL_M)); c <= last; c++)
+    const end = Math.min(columns - 1, Math.floor((along + half - from) / CELL_M))
+    for (let c = Math.max(0, Math.floor((along - half - from) / CELL_M)); c <= end; c++)
       tops[lane]![c] = Math.max(tops[lane]![c]!, topM(b))
   })
   const stepAt = (c: number) => {
-    const here = tops.map((t) => t[c]!).filter((h) => h > 0)
+    const own = tops.slice(first, last + 1).map((t) => t[c]!)
+    // From behind the nearest lane is the first.
+    const here = (first === 0 && last < lanes - 1 ? own.reverse() : own).filter((h) => h > 0)
     if (here.length < 2) return 0
     return Math.min(
       ...here.slice(1).map((h, i) => ramp(here[i]! - h, -LEVEL_M, Math.min(STEP_M, h * (STEP_TIMES - 1)))),
@@ -245,6 +262,12 @@ function glassCovered(scene: Scene): number {
   return mean(windows.map((w) => windowCover(w, own).share))
 }
 
+/** How far a picture may lean: not at all, and no further; round a middle it is seen from every side, and leans otherwise from each. */
+function leanBorne({ school, frame }: Scene): readonly [none: number, enough: number] {
+  if (frame.closed) return [0.8, 0.2]
+  return isStrict(school) ? [0.25, 0.03] : [0.35, 0.05]
+}
+
 /** How dark and bold things weigh in the picture. */
 export function balance(scene: Scene, turn: number): Judged {
   const picture = seenPicture(scene, momentOf(scene, SUMMER), turn)
@@ -258,7 +281,7 @@ export function balance(scene: Scene, turn: number): Judged {
     whole += weight
   })
   const lean = whole > 0 ? Math.abs(moment / whole) : 1
-  const [none, enough] = isStrict(scene.school) ? [0.25, 0.03] : [0.35, 0.05]
+  const [none, enough] = leanBorne(scene)
   const mirrored = mirroredShare(picture)
   const [loose, wanted] = isStrict(scene.school) ? [0.45, 0.7] : [0.8, 0.45]
   const order = loose + (1 - loose) * ramp(mirrored, 0.1, wanted)

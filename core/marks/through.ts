@@ -169,8 +169,8 @@ const TROUBLE = new Set<string>([
 ])
 
 /** Findings by which a bed loses health, and how much a full weight of them takes. */
-const COUNTS = new Set<string>([...TROUBLE, 'before', 'brief', 'theme', 'blend', 'around'])
-const HEAVY = 0.2
+/** What costs health by its weight: every finding, as each is a thing to mend. */
+const HEAVY = 0.35
 
 /** Health: plants that suit their place and their neighbours, and not all of one kind or family. */
 export function health(scene: Scene, turn: number, findings: readonly Finding[]): Judged {
@@ -182,7 +182,7 @@ export function health(scene: Scene, turn: number, findings: readonly Finding[])
   const kind = fullestShare(picture, (p) => p.id)
   const family = fullestShare(picture, (p) => p.family || p.id)
   const [mostKind, mostFamily] = isOneOfEach(scene.school) ? [1 / 3, 0.5] : [0.5, 0.65]
-  const heavy = findings.filter((f) => COUNTS.has(f.rule)).reduce((sum, f) => sum + f.weight, 0) / 100
+  const heavy = findings.reduce((sum, f) => sum + f.weight, 0) / 100
   const mixed = Math.min(ramp(kind, mostKind + 0.45, mostKind), ramp(family, mostFamily + 0.4, mostFamily))
   return {
     share: (0.4 * ramp(suited, 0.4, 1) + 0.35 * ramp(clear, 0.3, 1) + 0.25 * mixed) / (1 + HEAVY * heavy),

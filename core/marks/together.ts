@@ -86,7 +86,9 @@ export function thread(scene: Scene, turn: number): Judged {
   const kinds = kindsInLanes(scene)
   const carrying = kinds.slice(0, CARRY)
   const span = { from: frame.runFrom, length: frame.runTo - frame.runFrom }
-  const back = weighted(carrying.map((k) => [returns(k.groups, span), Math.sqrt(k.areaM2)]))
+  // Every segment of a court brings all kinds back.
+  const isRepeated = scene.bed.form.kind === 'court'
+  const back = weighted(carrying.map((k) => [isRepeated ? 1 : returns(k.groups, span), Math.sqrt(k.areaM2)]))
   const seen = seenPicture(scene, momentOf(scene, SUMMER), turn)
   const fullest = fullestShare(seen, (p) => p.id)
   const returning = carrying.filter((k) => k.groups.length > 1).length
@@ -206,9 +208,16 @@ export function rest(scene: Scene, turn: number): Judged {
   const picture = seenPicture(scene, momentOf(scene, SUMMER), turn)
   const kinds = kindsSeen(picture)
   const length = lengthOf(picture)
-  const at: number[] = []
-  for (let x = picture.firstX; x + WINDOW_M <= picture.firstX + length + 1e-9; x += WINDOW_M / 2)
-    at.push(kinds.filter((k) => k.runs.some((r) => r.from < x + WINDOW_M && r.to > x)).length / WINDOW_M)
+  // Windows from one end to the other, alike from either.
+  const steps = Math.max(1, Math.ceil((2 * (length - WINDOW_M)) / WINDOW_M - 1e-9))
+  const stepM = (length - WINDOW_M) / steps
+  const at =
+    length < WINDOW_M
+      ? []
+      : Array.from({ length: steps + 1 }, (_, i) => {
+          const x = picture.firstX + i * stepM
+          return kinds.filter((k) => k.runs.some((r) => r.from < x + WINDOW_M && r.to > x)).length / WINDOW_M
+        })
   const busy = at.length > 0 ? mean(at) : kinds.length / Math.max(1, length)
   const most = isStrict(scene.school) ? 2.2 : 3
   const worst = at.length > 0 ? at.indexOf(Math.max(...at)) : -1
@@ -224,7 +233,7 @@ export function rest(scene: Scene, turn: number): Judged {
     ],
     worst:
       worst >= 0 && at[worst]! > most
-        ? { from: picture.firstX + (worst * WINDOW_M) / 2, to: picture.firstX + (worst * WINDOW_M) / 2 + WINDOW_M }
+        ? { from: picture.firstX + worst * stepM, to: picture.firstX + worst * stepM + WINDOW_M }
         : null,
   }
 }

@@ -50,13 +50,14 @@ describe('what a place does to a plant', () => {
     expect(wants('nepeta-x-faassenii', { ...here, water: 'dry', irrigation: 'sprinkler' }, dry)).toEqual(['water'])
     expect(wants('nepeta-x-faassenii', { ...here, water: 'dry' }, dry)).toEqual([])
   })
-  it('light by class and by month, with an hour’s grace', () => {
+  it('light by class and by month, with half an hour’s and an hour’s grace', () => {
     const partShade = { sun: { brightest: 'part-sun', darkest: 'part-shade' } }
     const at = (site: Partial<SiteConditions>) =>
       wants('nepeta-x-faassenii', { ...here, sunHours: 5, ...site }, partShade)
-    expect(at({ sunHours: 6 })).toEqual(['sun'])
-    expect(at({ sunHours: 5.9 })).toEqual([])
-    expect(at({ sunHours: 1.9 })).toEqual(['sun'])
+    expect(at({ sunHours: 6.5 })).toEqual(['sun'])
+    expect(at({ sunHours: 6.4 })).toEqual([])
+    expect(at({ sunHours: 1.4 })).toEqual(['sun'])
+    expect(at({ sunHours: 1.6 })).toEqual([])
     expect(at({ brightestH: 7 })).toEqual(['sun'])
     expect(at({ brightestH: 6.9 })).toEqual([])
     expect(at({ darkestH: 0.9 })).toEqual(['sun'])

@@ -2,7 +2,7 @@ import { bedFrame, newBed, schoolOf, startShares, type Bed, type Drift, type Pat
 import type { Plant } from '../plant'
 import { makeScene, type Scene } from '../scene'
 import { climateOf } from '../time'
-import type { SoundBed } from './soundBeds'
+import type { SoundBed } from './soundBed'
 
 /** `=nepeta-x-faassenii 3` */
 const GROUP = /^([=~#]?)([a-z0-9-]+) (\d+)$/
@@ -38,7 +38,13 @@ export function bedOfSound(sound: SoundBed, library: ReadonlyMap<string, Plant>)
 
 function wallOf({ wallM, wallColour = '#b89f88', windows = [] }: SoundBed): Bed['wall'] {
   if (!wallM) return null
-  const openings = windows.map(([x, widthM, sillM], i) => ({ id: `w${i}`, x, widthM, sillM, headM: OPENING_HEAD_M }))
+  const openings = windows.map(([x, widthM, sillM], i) => ({
+    id: `w${i}`,
+    x,
+    widthM,
+    sillM,
+    headM: OPENING_HEAD_M,
+  }))
   return { heightM: wallM, material: 'render', colour: wallColour, openings }
 }
 
@@ -61,12 +67,15 @@ function driftsOf(text: string, lane: number, bed: Bed, library: ReadonlyMap<str
 function groupOf(part: string, laneM: number, bed: Bed, library: ReadonlyMap<string, Plant>): Group {
   const match = GROUP.exec(part)
   const plant = match && library.get(match[2]!)
-  if (!match || !plant) throw new Error(`“${part}” is no group of a plant of the library such as “nepeta-x-faassenii 3”.`)
+  if (!match || !plant)
+    throw new Error(`“${part}” is no group of a plant of the library such as “nepeta-x-faassenii 3”.`)
   const pattern = PATTERN[match[1]!]!
   const count = Number(match[3])
   const apart = schoolOf(bed).spacing * plant.spreadM
   const shape: Shape | null =
-    match[1] === '#' ? { kind: 'edge', out: 1, edge: 'front', distanceM: plant.spreadM / 2, corners: 'marked' } : null
+    match[1] === '#'
+      ? { kind: 'edge', out: 1, edge: 'front', distanceM: plant.spreadM / 2, corners: 'marked' }
+      : null
   const rows = pattern === 'mass' ? Math.max(1, Math.floor(laneM / (apart * ROW_STEP))) : 1
   return { plantId: plant.id, count, pattern, shape, wantsM: Math.ceil(count / Math.min(rows, count)) * apart }
 }

@@ -1,52 +1,10 @@
-import { newFeature, type Existing } from '../bed'
-import { TRAIT, type Requirement, type TraitId } from '../brief'
-import { bedCosts } from '../count'
-import { divides, fullHeightM, misfits, shootsAgain, type Plant } from '../plant'
+import { newFeature } from '../bed'
+import { fullHeightM, misfits, type Plant } from '../plant'
 import type { RuleId } from '../judge'
 import type { Scene } from '../scene'
 import type { PlacedThing } from '../site'
-import { living, NOTHING_ASKED } from './compositionFaults'
-import { again, change, type Fault, groundTurns, like, never, placeTurns, type Planted, someDrift, withPlant } from './plantFault'
-
-const isRun = ({ bed }: Scene) => ['foundation', 'screen', 'terrace'].includes(bed.form.kind)
-const BRIEF = ['brief'] as const
-const PLACE = ['site'] as const
-
-/** A kind of the library that the bed's middle has to live with, as it stands there already. */
-function standing(
-  scene: Scene,
-  seed: number,
-  fate: Existing['fate'],
-  is: (p: Plant) => boolean,
-  size: Partial<Existing> = {},
-): Planted | null {
-  const found = [...scene.library.values()].filter((p) => p.kind !== 'climber' && p.lifeCycle !== 'annual' && is(p))
-  const plant = found[seed % Math.max(1, found.length)]
-  if (!plant) return null
-  const { frame } = scene
-  const at = frame.at((frame.runFrom + frame.runTo) / 2, frame.depths.mean / 2)
-  const one: Existing = {
-    id: 'old',
-    name: plant.commonName,
-    plantId: plant.id,
-    x: at.x,
-    y: at.y,
-    heightM: fullHeightM(plant),
-    spreadM: plant.spreadM,
-    condition: 'good',
-    fate,
-    into: fate === 'divide' ? 3 : 1,
-    note: '',
-    ...size,
-  }
-  return { scene: again(scene, { ...scene.bed, existing: [one] }), culprits: [] }
-}
-
-const fate = (id: string, of: Existing['fate'], is: (p: Plant) => boolean, size: Partial<Existing> = {}): Fault => ({
-  id,
-  rules: ['existing'],
-  plant: (scene, seed) => standing(scene, seed, of, is, size),
-})
+import { isRun, living } from './wholeFault'
+import { again, change, type Fault, like, type Planted, someDrift, withPlant } from './plantFault'
 
 const around = (scene: Scene, things: readonly PlacedThing[], culprits: readonly string[] = []): Planted => ({
   scene: again(scene, scene.bed, { surroundings: { facesDeg: null, baseM: 0, things } }),
@@ -54,57 +12,13 @@ const around = (scene: Scene, things: readonly PlacedThing[], culprits: readonly
 })
 const place = (id: string, rules: readonly RuleId[], plant: Fault['plant']): Fault => ({ id, rules, plant })
 
-/** A trait of which the bed has less than the brief must have. */
-const lacking = (id: string, trait: TraitId): Fault =>
-  place(id, BRIEF, (scene, seed) => {
-    const drifts = scene.bed.drifts.map((d, i) => {
-      const p = like(scene, d, seed + i, (q) => !TRAIT[trait].has(q) && misfits(q, scene.site).length === 0)
-      return TRAIT[trait].has(scene.library.get(d.plantId)!) && p ? { ...d, plantId: p.id } : d
-    })
-    if (drifts.some((d) => TRAIT[trait].has(scene.library.get(d.plantId)!))) return null
-    const requirements: Requirement[] = [{ trait, weight: 'must', beds: [] }]
-    return { scene: again(scene, { ...scene.bed, drifts }, { requirements }), culprits: [] }
-  })
-
-const asked = (scene: Scene, part: Partial<NonNullable<Scene['asked']>>, culprits: readonly string[] = []): Planted => ({
-  scene: again(scene, scene.bed, { asked: { ...NOTHING_ASKED, ...part } }),
-  culprits,
-})
-
 const tallest = (scene: Scene) =>
   scene.placement.plants.reduce((a, b) => (fullHeightM(a.plant) > fullHeightM(b.plant) ? a : b))
 const spread = (scene: Scene, along: number, out: number) => scene.frame.at(along, out)
 const middleA = ({ frame }: Scene) => (frame.runFrom + frame.runTo) / 2
 
-/** Faults of what stands about and in a bed, of care, and of the brief. */
+/** Faults of what stands about and in a bed, and of care. */
 export const CARE_FAULTS: readonly Fault[] = [
-  fate('a conifer cut into old wood', 'cut-back', (p) => p.kind === 'conifer' && !shootsAgain(p)),
-  fate('lavender and its like cut hard', 'cut-back', (p) => p.kind === 'shrub' && !shootsAgain(p)),
-  fate('what moves badly is moved', 'move', (p) => p.moves === 'badly'),
-  fate('a shrub divided', 'divide', (p) => p.kind === 'shrub'),
-  fate('a tap root divided', 'divide', (p) => p.lifeCycle === 'herbaceous' && !divides(p)),
-  fate('a large shrub moved by hand', 'move', (p) => p.kind === 'shrub' && p.moves !== 'badly' && fullHeightM(p) > 2.2, {
-    heightM: 2.6,
-    spreadM: 2.4,
-  }),
-  place('crowds what stands already', ['overlap', 'crowded', 'gap'], (scene, seed) => {
-    const d = someDrift(scene, seed, (e) => e.lane <= 1)
-    const p = scene.placement.plants.find((q) => q.driftId === d?.id)
-    const planted = p && standing(scene, 3, 'keep', (q) => q.kind === 'shrub' && q.spreadM > 1 && q.spreadM < 1.6)
-    if (!p || !planted) return null
-    const { x, y } = planted.scene.bed.existing[0]!
-    const pins = [{ driftId: p.driftId, index: p.index, x: x + 0.2, y }]
-    return { scene: again(planted.scene, { ...planted.scene.bed, pins }), culprits: [p.plant.id] }
-  }),
-  place('planted into a place kept free', ['overlap'], (scene, seed) => {
-    const d = someDrift(scene, seed, (e) => e.lane <= 1)
-    const p = scene.placement.plants.find((q) => q.driftId === d?.id)
-    const planted = p && standing(scene, 3, 'reserve', (q) => q.kind === 'shrub' && q.spreadM > 1 && q.spreadM < 1.4)
-    if (!p || !planted) return null
-    const { x, y } = planted.scene.bed.existing[0]!
-    const pins = [{ driftId: p.driftId, index: p.index, x: x + 0.1, y }]
-    return { scene: again(planted.scene, { ...planted.scene.bed, pins }), culprits: [p.plant.id] }
-  }),
   place('grows over the front edge', ['over-edge', 'scale'], (scene, seed) => {
     const wide = someDrift(scene, seed, (d, p) => d.lane === 0 && p.spreadM > 0.9 && p.kind !== 'tree')
     const p = scene.placement.plants.find((q) => q.driftId === wide?.id)
@@ -127,7 +41,9 @@ export const CARE_FAULTS: readonly Fault[] = [
   }),
   place('across a door', ['over-edge', 'window'], (scene) => {
     const { wall } = scene.bed
-    const back = scene.placement.plants.find((p) => p.lane === 0 && fullHeightM(p.plant) > 0.5 && p.plant.spacingHabit !== 'weaves')
+    const back = scene.placement.plants.find(
+      (p) => p.lane === 0 && fullHeightM(p.plant) > 0.5 && p.plant.spacingHabit !== 'weaves',
+    )
     if (!wall || !back) return null
     const door = { id: 'door', x: back.x - 0.5, widthM: 1, sillM: 0, headM: 2.1 }
     return { scene: again(scene, { ...scene.bed, wall: { ...wall, openings: [door] } }), culprits: [back.plant.id] }
@@ -141,49 +57,108 @@ export const CARE_FAULTS: readonly Fault[] = [
   place('a climber with nothing to climb', ['climbs'], (scene, seed) => {
     if (scene.bed.wall || scene.bed.form.kind === 'container') return null
     const d = someDrift(scene, seed, (e) => e.lane === 0)
-    const found = [...scene.library.values()].filter((p) => p.kind === 'climber' && misfits(p, scene.site).length === 0)
+    const found = [...scene.library.values()].filter(
+      (p) => p.kind === 'climber' && misfits(p, scene.site).length === 0,
+    )
     const climber = found[seed % Math.max(1, found.length)]
     return d && climber ? { ...change(scene, d, { plantId: climber.id, count: 1 }), culprits: [climber.id] } : null
   }),
   place('a screen of one kind', ['one-kind'], (scene) => {
     if (scene.bed.form.kind !== 'screen') return null
     const first = scene.bed.drifts.find((d) => d.lane === 0)!
-    const drifts = scene.bed.drifts.map((d) => (d.lane === 0 ? { ...d, plantId: first.plantId, count: Math.max(1, d.count) } : d))
+    const drifts = scene.bed.drifts.map((d) =>
+      d.lane === 0 ? { ...d, plantId: first.plantId, count: Math.max(1, d.count) } : d,
+    )
     return { scene: again(scene, { ...scene.bed, drifts }), culprits: [first.plantId] }
   }),
   place('a slow one beside a quick one', ['engulfed', 'overlap', 'crowded'], (scene, seed) => {
     const d = someDrift(scene, seed, (e) => e.lane === 1)
     const p = scene.placement.plants.find((q) => q.driftId === d?.id)
-    const slow = living(scene, seed, (q) => q.lifeCycle === 'woody' && q.yearsTo90 >= 8 && q.spreadM < 0.8 && fullHeightM(q) < 0.7)[0]
-    const quick = living(scene, seed, (q) => q.lifeCycle === 'herbaceous' && q.yearsTo90 <= 3 && q.spreadM > 0.8 && fullHeightM(q) > 1 && q.density > 0.65 && q.spacingHabit === 'stands')[0]
+    const slow = living(
+      scene,
+      seed,
+      (q) => q.lifeCycle === 'woody' && q.yearsTo90 >= 8 && q.spreadM < 0.8 && fullHeightM(q) < 0.7,
+    )[0]
+    const quick = living(
+      scene,
+      seed,
+      (q) =>
+        q.lifeCycle === 'herbaceous' &&
+        q.yearsTo90 <= 3 &&
+        q.spreadM > 0.8 &&
+        fullHeightM(q) > 1 &&
+        q.density > 0.65 &&
+        q.spacingHabit === 'stands',
+    )[0]
     if (!d || !p || !slow || !quick) return null
     const bed = withPlant(withPlant(scene.bed, d, quick.id), d, quick.id)
     const pins = [{ driftId: 'slow', index: 0, x: p.x + quick.spreadM * 0.45, y: p.y + 0.1 }]
     const pinned = [...pins, { driftId: d.id, index: p.index, x: p.x, y: p.y }]
-    const drift = { id: 'slow', plantId: slow.id, lane: 1, at: scene.frame.sAt(p.along), count: 1, pattern: 'mass' as const, everyM: 1 }
-    return { scene: again(scene, { ...bed, drifts: [...bed.drifts, drift], pins: pinned }), culprits: [slow.id, quick.id] }
+    const drift = {
+      id: 'slow',
+      plantId: slow.id,
+      lane: 1,
+      at: scene.frame.sAt(p.along),
+      count: 1,
+      pattern: 'mass' as const,
+      everyM: 1,
+    }
+    return {
+      scene: again(scene, { ...bed, drifts: [...bed.drifts, drift], pins: pinned }),
+      culprits: [slow.id, quick.id],
+    }
   }),
   place('a self-seeder in a formal bed', ['keeping'], (scene, seed) => {
     if (scene.school.upkeep !== 'clipped and deadheaded') return null
     const d = someDrift(scene, seed, (_e, p) => p.lifeCycle === 'herbaceous' || p.lifeCycle === 'woody')
-    const p = d && like(scene, d, seed, (q) => q.travels === 'seeds' && q.lifeCycle === 'herbaceous' && misfits(q, scene.site).length === 0)
+    const p =
+      d &&
+      like(
+        scene,
+        d,
+        seed,
+        (q) => q.travels === 'seeds' && q.lifeCycle === 'herbaceous' && misfits(q, scene.site).length === 0,
+      )
     return d && p ? { scene: again(scene, withPlant(scene.bed, d, p.id)), culprits: [p.id] } : null
   }),
   place('tender plants as the permanent back', ['keeping', 'site'], (scene, seed) => {
     if (scene.bed.form.kind === 'container' || scene.bed.laneShares.length < 2) return null
-    const tender = living(scene, seed, (p) => p.lifeCycle === 'tender' && p.zones.coldest > scene.site.zone && fullHeightM(p) >= 1)[0]
+    const tender = living(
+      scene,
+      seed,
+      (p) => p.lifeCycle === 'tender' && p.zones.coldest > scene.site.zone && fullHeightM(p) >= 1,
+    )[0]
     if (!tender) return null
     const drifts = scene.bed.drifts.map((d) => (d.lane === 0 ? { ...d, plantId: tender.id, count: 2 } : d))
     return { scene: again(scene, { ...scene.bed, drifts }), culprits: [tender.id] }
   }),
   place('roots by a drain', ['keeping', 'around'], (scene, seed) => {
-    const thirsty = living(scene, seed, (p) => p.lifeCycle === 'woody' && fullHeightM(p) >= 2.5 && (p.water.wettest === 'wet' || p.root === 'surface') && p.spreadM < scene.frame.depths.greatest)[0]
+    const thirsty = living(
+      scene,
+      seed,
+      (p) =>
+        p.lifeCycle === 'woody' &&
+        fullHeightM(p) >= 2.5 &&
+        (p.water.wettest === 'wet' || p.root === 'surface') &&
+        p.spreadM < scene.frame.depths.greatest,
+    )[0]
     const d = thirsty && someDrift(scene, seed, (e) => e.lane === 0)
     if (!thirsty || !d || !isRun(scene)) return null
     const bed = withPlant(scene.bed, d, thirsty.id)
     const y = scene.frame.at(middleA(scene), 0).y
-    const line = [{ x: -2, y: y - 0.4 }, { x: scene.frame.frontLength + 2, y: y - 0.4 }]
-    const drain: PlacedThing = { id: 'dr', name: 'the drain', kind: 'service', service: 'drain', line, depthM: 0.8, sure: true }
+    const line = [
+      { x: -2, y: y - 0.4 },
+      { x: scene.frame.frontLength + 2, y: y - 0.4 },
+    ]
+    const drain: PlacedThing = {
+      id: 'dr',
+      name: 'the drain',
+      kind: 'service',
+      service: 'drain',
+      line,
+      depthM: 0.8,
+      sure: true,
+    }
     return {
       scene: again(scene, bed, { surroundings: { facesDeg: null, baseM: 0, things: [drain] } }),
       culprits: [thirsty.id],
@@ -191,14 +166,36 @@ export const CARE_FAULTS: readonly Fault[] = [
   }),
   place('a pipe under the bed', ['around'], (scene) => {
     const at = spread(scene, middleA(scene), scene.frame.depths.mean / 2)
-    const line = [{ x: at.x - 3, y: at.y }, { x: at.x + 3, y: at.y }]
-    return around(scene, [{ id: 'gas', name: 'the gas pipe', kind: 'service', service: 'gas', line, depthM: 0.5, sure: false }])
+    const line = [
+      { x: at.x - 3, y: at.y },
+      { x: at.x + 3, y: at.y },
+    ]
+    return around(scene, [
+      { id: 'gas', name: 'the gas pipe', kind: 'service', service: 'gas', line, depthM: 0.5, sure: false },
+    ])
   }),
   place('grows into an overhead line', ['around'], (scene) => {
     const p = tallest(scene)
     if (fullHeightM(p.plant) < 1.8) return null
-    const line = [{ x: p.x - 3, y: p.y }, { x: p.x + 3, y: p.y }]
-    return around(scene, [{ id: 'wire', name: 'the wire', kind: 'service', service: 'overhead', line, depthM: fullHeightM(p.plant) + 0.8, sure: true }], [p.plant.id])
+    const line = [
+      { x: p.x - 3, y: p.y },
+      { x: p.x + 3, y: p.y },
+    ]
+    return around(
+      scene,
+      [
+        {
+          id: 'wire',
+          name: 'the wire',
+          kind: 'service',
+          service: 'overhead',
+          line,
+          depthM: fullHeightM(p.plant) + 0.8,
+          sure: true,
+        },
+      ],
+      [p.plant.id],
+    )
   }),
   place('closes a view', ['keep-open'], (scene) => {
     const p = tallest(scene)
@@ -206,7 +203,17 @@ export const CARE_FAULTS: readonly Fault[] = [
     const aim = { x: p.x, y: p.y - 12 }
     return around(scene, [
       { id: 'eye', name: 'Path', kind: 'viewpoint', viewer: 'path', at: { x: p.x, y: p.y + 6 }, eyeM: 1.6 },
-      { id: 'aim', name: 'the tower', kind: 'target', wish: 'keep', seenFrom: 'eye', at: aim, widthM: 1, fromM: 0.2, toM: 1.4 },
+      {
+        id: 'aim',
+        name: 'the tower',
+        kind: 'target',
+        wish: 'keep',
+        seenFrom: 'eye',
+        at: aim,
+        widthM: 1,
+        fromM: 0.2,
+        toM: 1.4,
+      },
     ])
   }),
   place('does not hide what it should', ['keep-open'], (scene) => {
@@ -216,38 +223,25 @@ export const CARE_FAULTS: readonly Fault[] = [
     const top = fullHeightM(p.plant) + 3
     return around(scene, [
       { id: 'eye', name: 'Path', kind: 'viewpoint', viewer: 'path', at: { x: p.x, y: p.y + 6 }, eyeM: 1.6 },
-      { id: 'aim', name: 'the bins', kind: 'target', wish: 'hide', seenFrom: 'eye', at: aim, widthM: 4, fromM: 0.5, toM: top },
+      {
+        id: 'aim',
+        name: 'the bins',
+        kind: 'target',
+        wish: 'hide',
+        seenFrom: 'eye',
+        at: aim,
+        widthM: 4,
+        fromM: 0.5,
+        toM: top,
+      },
     ])
   }),
-  place('thorns by a seat', ['harm'], (scene, seed) => bySeat(scene, seed, (p) => p.spines === 'thorns' || p.spines === 'spines')),
-  place('poison by a seat', ['harm'], (scene, seed) => bySeat(scene, seed, (p) => p.toxicity.people === 'deadly' || p.toxicity.people === 'harmful')),
-  place('wet in winter', PLACE, groundTurns({ wetInWinter: true, drainage: 'stands' }, 'water')),
-  place('a sprinkler on what wants it dry', PLACE, groundTurns({ irrigation: 'sprinkler' }, 'water')),
-  place('summers too cool', PLACE, placeTurns({ heatZone: 1 }, 'cool')),
-  place('deer food where none is wanted', BRIEF, never('deer-food', (p) => p.deer === 'browsed')),
-  place('rabbit food where none is wanted', BRIEF, never('rabbit-food', (p) => p.rabbits === 'browsed')),
-  place('heavy work where none is wanted', BRIEF, never('heavy-work', (p) => TRAIT['heavy-work'].has(p))),
-  lacking('too little evergreen for the brief', 'evergreen'),
-  lacking('too little scent for the brief', 'scent'),
-  lacking('too little for wildlife', 'wildlife'),
-  lacking('too little that flowers long', 'long-flower'),
-  place('more work than there is time', BRIEF, (scene) => {
-    const { hours } = bedCosts(scene.bed, scene.library)
-    return asked(scene, { hoursAYear: hours * 0.85 })
-  }),
-  place('dearer than the budget', BRIEF, (scene) => {
-    const { money } = bedCosts(scene.bed, scene.library)
-    return asked(scene, { budget: money * 0.9, otherMoney: 0 })
-  }),
-  place('a plant that is hated', BRIEF, (scene, seed) => {
-    const d = someDrift(scene, seed)
-    const p = d && scene.library.get(d.plantId)
-    return p ? asked(scene, { hates: [p.commonName] }, [p.id]) : null
-  }),
-  place('none of the plants wished for', BRIEF, (scene, seed) => {
-    const wished = living(scene, seed, (p) => !scene.byPlant.has(p) && p.spreadM < 0.7)[0]
-    return wished ? asked(scene, { likes: [wished.commonName] }) : null
-  }),
+  place('thorns by a seat', ['harm'], (scene, seed) =>
+    bySeat(scene, seed, (p) => p.spines === 'thorns' || p.spines === 'spines'),
+  ),
+  place('poison by a seat', ['harm'], (scene, seed) =>
+    bySeat(scene, seed, (p) => p.toxicity.people === 'deadly' || p.toxicity.people === 'harmful'),
+  ),
 ]
 
 function bySeat(scene: Scene, seed: number, is: (p: Plant) => boolean): Planted | null {

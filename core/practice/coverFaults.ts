@@ -1,9 +1,6 @@
 import { fullHeightM } from '../plant'
-import type { Scene } from '../scene'
-import { living } from './compositionFaults'
 import { again, type Fault, someDrift } from './plantFault'
-
-const isRun = ({ bed }: Scene) => ['foundation', 'screen', 'terrace'].includes(bed.form.kind)
+import { isRun, living } from './wholeFault'
 
 /** Faults of what should stand beside or before a plant, and does not. */
 export const COVER_FAULTS: readonly Fault[] = [
@@ -18,7 +15,15 @@ export const COVER_FAULTS: readonly Fault[] = [
       const bulb = found[seed % found.length]!
       const end = scene.frame.frontLength * 0.2
       const drifts = scene.bed.drifts.filter((d) => d.at > end)
-      const planted = { id: 'bulbs', plantId: bulb.id, lane: 1, at: end * 0.4, count: 12, pattern: 'mass' as const, everyM: 1 }
+      const planted = {
+        id: 'bulbs',
+        plantId: bulb.id,
+        lane: 1,
+        at: end * 0.4,
+        count: 12,
+        pattern: 'mass' as const,
+        everyM: 1,
+      }
       return { scene: again(scene, { ...scene.bed, drifts: [...drifts, planted] }), culprits: [] }
     },
   },
@@ -31,7 +36,12 @@ export const COVER_FAULTS: readonly Fault[] = [
       const leggy = living(
         scene,
         seed,
-        (p) => p.lifeCycle === 'woody' && p.habit === 'vase' && p.kind !== 'tree' && fullHeightM(p) > 1.3 && p.spreadM < 2,
+        (p) =>
+          p.lifeCycle === 'woody' &&
+          p.habit === 'vase' &&
+          p.kind !== 'tree' &&
+          fullHeightM(p) > 1.3 &&
+          p.spreadM < 2,
       )[0]
       if (!back || !leggy) return null
       const reach = leggy.spreadM * 0.75
@@ -64,12 +74,18 @@ export const COVER_FAULTS: readonly Fault[] = [
     rules: ['hidden'],
     plant: (scene, seed) => {
       if (!isRun(scene) || scene.bed.laneShares.length < 3) return null
-      const low = someDrift(scene, seed, (d, p) => d.lane === 1 && fullHeightM(p) < 0.9 && d.count <= 5 && p.spacingHabit === 'stands')
+      const low = someDrift(
+        scene,
+        seed,
+        (d, p) => d.lane === 1 && fullHeightM(p) < 0.9 && d.count <= 5 && p.spacingHabit === 'stands',
+      )
       if (!low) return null
       const its = scene.placement.plants.filter((p) => p.driftId === low.id)
       const x = its.reduce((n, p) => n + p.x, 0) / its.length
       const y = Math.max(...its.map((p) => p.y)) + 0.9
-      const shrub = [...scene.library.values()].find((p) => p.kind === 'shrub' && p.retention === 'evergreen' && p.density >= 0.95 && p.spreadM > 1.4)!
+      const shrub = [...scene.library.values()].find(
+        (p) => p.kind === 'shrub' && p.retention === 'evergreen' && p.density >= 0.95 && p.spreadM > 1.4,
+      )!
       const width = Math.max(2.4, Math.max(...its.map((p) => p.x)) - Math.min(...its.map((p) => p.x)) + 1.6)
       const old = {
         id: 'old',

@@ -1,10 +1,12 @@
+import { BRIEF_FAULTS } from './briefFaults'
 import { CARE_FAULTS } from './careFaults'
+import { EXISTING_FAULTS } from './existingFaults'
+import { COLOUR_FAULTS } from './colourFaults'
 import { COMPOSITION_FAULTS } from './compositionFaults'
 import { COVER_FAULTS } from './coverFaults'
 import { blends } from '../match'
 import { fullHeightM, misfits, type SiteConditions } from '../plant'
 import {
-  added,
   again,
   change,
   type Fault,
@@ -65,10 +67,32 @@ const PLAIN_FAULTS: readonly Fault[] = [
     id: 'hidden behind taller ones',
     rules: ['hidden', 'before'],
     plant: (scene, seed) => {
-      if (scene.bed.laneShares.length < 3 || ['two-sided', 'island', 'ring', 'court', 'container'].includes(scene.bed.form.kind)) return null
-      const back = someDrift(scene, seed, (d) => d.lane === 0 && d.at > scene.frame.frontLength * 0.1 && d.at < scene.frame.frontLength * 0.9)
-      const tall = [...scene.byPlant.keys()].some((p) => fullHeightM(p) > 0.7 && p.density > 0.6 && scene.byPlant.get(p)!.some((q) => q.lane === 1))
-      const low = back && like(scene, { ...back, plantId: back.plantId }, seed, (p) => fullHeightM(p) < 0.35 && p.kind === 'perennial' && p.spreadM < 0.6 && misfits(p, scene.site).length === 0, 0.1)
+      if (
+        scene.bed.laneShares.length < 3 ||
+        ['two-sided', 'island', 'ring', 'court', 'container'].includes(scene.bed.form.kind)
+      )
+        return null
+      const back = someDrift(
+        scene,
+        seed,
+        (d) => d.lane === 0 && d.at > scene.frame.frontLength * 0.1 && d.at < scene.frame.frontLength * 0.9,
+      )
+      const tall = [...scene.byPlant.keys()].some(
+        (p) => fullHeightM(p) > 0.7 && p.density > 0.6 && scene.byPlant.get(p)!.some((q) => q.lane === 1),
+      )
+      const low =
+        back &&
+        like(
+          scene,
+          { ...back, plantId: back.plantId },
+          seed,
+          (p) =>
+            fullHeightM(p) < 0.35 &&
+            p.kind === 'perennial' &&
+            p.spreadM < 0.6 &&
+            misfits(p, scene.site).length === 0,
+          0.1,
+        )
       if (!back || !low || !tall) return null
       const was = scene.library.get(back.plantId)!
       const count = Math.max(1, Math.min(9, Math.round((back.count * was.spreadM ** 2) / low.spreadM ** 2)))
@@ -134,7 +158,8 @@ const PLAIN_FAULTS: readonly Fault[] = [
         scene,
         seed,
         (d) => d.lane < scene.bed.laneShares.length - 1,
-        (p, was) => p.runMPerYear >= 0.15 && p.lifeCycle !== 'woody' && p.foliageHeightM >= Math.min(0.6, was.foliageHeightM),
+        (p, was) =>
+          p.runMPerYear >= 0.15 && p.lifeCycle !== 'woody' && p.foliageHeightM >= Math.min(0.6, was.foliageHeightM),
         0.3,
       ),
   },
@@ -163,7 +188,12 @@ const PLAIN_FAULTS: readonly Fault[] = [
       if (!near || !other || near.plantId === other.plantId) return null
       const was = scene.library.get(near.plantId)!
       const twin = like(scene, other, seed, (p) => blends(p, was) && misfits(p, scene.site).length === 0)
-      return twin && change(scene, other, { plantId: twin.id, at: near.at + (was.spreadM + twin.spreadM) * 0.6 })
+      return (
+        twin && {
+          ...change(scene, other, { plantId: twin.id, at: near.at + (was.spreadM + twin.spreadM) * 0.6 }),
+          culprits: [twin.id],
+        }
+      )
     },
   },
   {
@@ -248,4 +278,12 @@ const PLAIN_FAULTS: readonly Fault[] = [
 ]
 
 /** All kinds of fault. */
-export const FAULTS: readonly Fault[] = [...PLAIN_FAULTS, ...COMPOSITION_FAULTS, ...CARE_FAULTS, ...COVER_FAULTS]
+export const FAULTS: readonly Fault[] = [
+  ...PLAIN_FAULTS,
+  ...COMPOSITION_FAULTS,
+  ...COLOUR_FAULTS,
+  ...COVER_FAULTS,
+  ...CARE_FAULTS,
+  ...EXISTING_FAULTS,
+  ...BRIEF_FAULTS,
+]

@@ -116,7 +116,8 @@ export function swapped(
   least = 0.5,
 ): Planted | null {
   const drift = someDrift(scene, seed, of)
-  const plant = drift && like(scene, drift, seed, (p, was) => wanted(p, was) && misfits(p, scene.site).length === 0, least)
+  const plant =
+    drift && like(scene, drift, seed, (p, was) => wanted(p, was) && misfits(p, scene.site).length === 0, least)
   return drift && plant
     ? { scene: again(scene, withPlant(scene.bed, drift, plant.id)), culprits: [plant.id] }
     : null
@@ -126,14 +127,6 @@ export const change = (scene: Scene, drift: Drift, to: Partial<Drift>): Planted 
   scene: again(scene, {
     ...scene.bed,
     drifts: scene.bed.drifts.map((d) => (d.id === drift.id ? { ...d, ...to } : d)),
-  }),
-  culprits: [drift.plantId],
-})
-
-export const added = (scene: Scene, drift: Omit<Drift, 'id' | 'pattern' | 'everyM'>): Planted => ({
-  scene: again(scene, {
-    ...scene.bed,
-    drifts: [...scene.bed.drifts, { ...drift, id: 'planted', pattern: 'mass', everyM: 1 }],
   }),
   culprits: [drift.plantId],
 })

@@ -1,7 +1,8 @@
 import type { Bed, Drift } from '../bed'
 import { seeded } from '../geometry'
-import { fullHeightM, misfits, type Plant } from '../plant'
+import { fullHeightM, type Plant } from '../plant'
 import type { Scene } from '../scene'
+import { living } from './wholeFault'
 
 /** The drifts of each lane keep their places, and other drifts of the lane come to stand there. */
 export function shuffled(bed: Bed, seed: number): Bed {
@@ -26,18 +27,6 @@ export interface Spoiler {
 }
 
 type Choice = (p: Plant) => boolean
-
-/** Kinds of the library that live here and answer a choice, in an order of their own by the seed. */
-function living(scene: Scene, seed: number, wanted: Choice): Plant[] {
-  const random = seeded(seed)
-  return [...scene.library.values()]
-    .filter(
-      (p) => p.kind !== 'climber' && p.lifeCycle !== 'bulb' && misfits(p, scene.site).length === 0 && wanted(p),
-    )
-    .map((p) => ({ p, key: random() }))
-    .sort((a, b) => a.key - b.key)
-    .map(({ p }) => p)
-}
 
 const withKind = (bed: Bed, change: (d: Drift, i: number) => Partial<Drift>): Bed => ({
   ...bed,
@@ -155,7 +144,7 @@ export const SPOILERS: readonly Spoiler[] = [
           everyM: 1,
         }))
       })
-      return { ...bed, drifts }
+      return drifts.some((d) => !bed.drifts.includes(d)) ? { ...bed, drifts } : null
     },
   },
   {
@@ -163,7 +152,8 @@ export const SPOILERS: readonly Spoiler[] = [
     spoil: ({ bed }) => {
       const first = new Map<number, string>()
       for (const d of bed.drifts) if (!first.has(d.lane)) first.set(d.lane, d.plantId)
-      return withKind(bed, (d) => ({ plantId: first.get(d.lane)! }))
+      const isMonotone = bed.drifts.every((d) => d.plantId === first.get(d.lane))
+      return isMonotone ? null : withKind(bed, (d) => ({ plantId: first.get(d.lane)! }))
     },
   },
   {

@@ -2,7 +2,7 @@ import type { Climate, PlaceMonth } from '../time'
 import { saturation } from '../colour'
 import { bodiesAt, type Body, type PlacedPlant } from '../layout'
 import type { Plant } from '../plant'
-import type { Scene } from '../scene'
+import { keptByCounts, type Scene } from '../scene'
 
 export interface MonthInterest {
   readonly month: PlaceMonth
@@ -19,18 +19,18 @@ const MONTHS = Array.from({ length: 12 }, (_, i) => i)
 /** Berries and hips beside flowers. */
 const FRUIT_COUNTS = 0.6
 const COLOURED = 0.11
-const known = new WeakMap<Scene, MonthInterest[]>()
 
 /** What each month of the third year has to show. Source: design/calculations, Through the year. */
-export function monthInterest(scene: Scene): MonthInterest[] {
-  const there = known.get(scene)
-  if (there) return there
+export const monthInterest = (scene: Scene): readonly MonthInterest[] =>
+  keptByCounts('months', scene, [scene.climate, scene.bed.buying], () => interestOfMonths(scene))
+
+function interestOfMonths(scene: Scene): MonthInterest[] {
   const kinds = [...scene.byPlant].map(([, list]) => ({ year: yearOf(scene, list[0]!), count: list.length }))
   // Leaf is measured against the fullest month of the same year.
   const full = Math.max(
     ...MONTHS.map((i) => kinds.reduce((sum, { count, year }) => sum + count * year[i]!.canopy, 0)),
   )
-  const list = Array.from({ length: 12 }, (_, i) => {
+  return Array.from({ length: 12 }, (_, i) => {
     let canopy = 0
     let bloom = 0
     let leaf = 0
@@ -42,8 +42,6 @@ export function monthInterest(scene: Scene): MonthInterest[] {
     const share = { bloom: canopy > 0 ? bloom / canopy : 0, leaf: full > 0 ? leaf / full : 0 }
     return { month: i + 1, ...share, interest: Math.min(1, 4 * share.bloom + share.leaf * 0.6) }
   })
-  known.set(scene, list)
-  return list
 }
 
 /** What one plant of a kind shows in each month, square metres of spread squared. */

@@ -53,7 +53,8 @@ describe('a bed from any side', () => {
   it('judges two fronts and all round where there are those', () => {
     expect(judgedTurns(demoBed('bell-island'))).toHaveLength(4)
     expect(judgedTurns({ ...demoBed('reading-room-front'), form: { kind: 'two-sided' } })).toEqual([0, 180])
-    expect(judgedTurns(demoBed('story-court'))).toEqual([0])
+    expect(judgedTurns(demoBed('story-court'))).toEqual([0, 90, 180, 270])
+    expect(judgedTurns(demoBed('reading-room-front'))).toEqual([0])
   })
 })
 

@@ -26,7 +26,9 @@ export const anchors: WholeRule = {
     const own = driftsSeen(scene).filter((d) => isAnchor(scene, d.plant))
     const held = [
       ...own.flatMap((d) => d.placed.map((p) => p.along)),
-      ...scene.placement.standing.filter((p) => !p.standing?.gap && fullHeightM(p.plant) >= 0.5).map((p) => p.along),
+      ...scene.placement.standing
+        .filter((p) => !p.standing?.gap && fullHeightM(p.plant) >= 0.5)
+        .map((p) => p.along),
       ...scene.things.filter((t) => fullHeightM(t.plant) >= 0.6).map((t) => t.along),
     ]
     if (held.length === 0 && !hasCentre(scene)) return [none(scene)]
@@ -94,7 +96,7 @@ function lopsided(scene: Scene, own: readonly DriftSeen[], held: readonly number
 
 /** An anchor at some places of the back lane: of the bed's own kind, or evergreens that live there. */
 function withAnchors(scene: Scene, shares: readonly number[], like?: Plant): Mend[] {
-  const { frame, bed } = scene
+  const { frame } = scene
   const most = Math.max(0.5, (frame.depths.mean - 0.6) * 0.8)
   const found = [...scene.library.values()].filter(
     (p) =>
@@ -109,29 +111,59 @@ function withAnchors(scene: Scene, shares: readonly number[], like?: Plant): Men
       misfits(p, scene.site).length === 0,
   )
   found.sort((a, b) => b.spreadM - a.spreadM || (a.id < b.id ? -1 : 1))
-  return [...(like ? [like] : []), ...found].slice(0, 3).map((plant): Mend => {
-    const drift = (share: number): Drift => ({
-      id: `anchor-${Math.round(share * 100)}-${plant.id}`.slice(0, 60),
-      plantId: plant.id,
-      lane: 0,
-      count: 1,
-      pattern: 'mass',
-      at: share * frame.frontLength,
-      everyM: 1,
-    })
-    const gone = bed.drifts.filter((d) => d.lane === 0 && !like && shares.some((s) => isAt(scene, d, s, plant)))
-    return {
-      label: `${capital(nameOf(plant))} as ${shares.length === 1 ? 'an anchor there' : 'anchors'}`,
-      edit: {
-        kind: 'all',
-        name: 'anchors',
-        edits: [
-          ...gone.map((d) => ({ kind: 'changeDrift' as const, driftId: d.id, change: { count: Math.ceil(d.count / 2) } })),
-          ...shares.map((s) => ({ kind: 'addDrift' as const, drift: drift(s) })),
-        ],
-      },
-    }
+  const candidates = [...(like ? [like] : []), ...found].slice(0, 3)
+  return [
+    ...candidates.flatMap((p) => inPlace(scene, shares, p)),
+    ...candidates.map((p) => added(scene, shares, p, like)),
+  ]
+}
+
+/** A drift of the back lane near each place gives way to one plant of an anchor. */
+function inPlace(scene: Scene, shares: readonly number[], plant: Plant): Mend[] {
+  const own = driftsSeen(scene).filter(
+    (d) => d.drift.lane === 0 && d.plant.spacingHabit === 'stands' && !d.drift.shape,
+  )
+  const length = scene.frame.frontLength
+  const taken = shares.flatMap(
+    (s) => [...own].sort((a, b) => Math.abs(a.drift.at - s * length) - Math.abs(b.drift.at - s * length))[0] ?? [],
+  )
+  const edits = [...new Set(taken)].map((d) => ({
+    kind: 'changeDrift' as const,
+    driftId: d.drift.id,
+    change: { plantId: plant.id, count: 1 },
+  }))
+  if (edits.length === 0) return []
+  const label = `${capital(nameOf(plant))} as ${shares.length === 1 ? 'an anchor' : 'anchors'} instead of what stands there`
+  return [{ label, edit: { kind: 'all', name: 'anchors', edits } }]
+}
+
+function added(scene: Scene, shares: readonly number[], plant: Plant, like?: Plant): Mend {
+  const { frame, bed } = scene
+  const drift = (share: number): Drift => ({
+    id: `anchor-${Math.round(share * 100)}-${plant.id}`.slice(0, 60),
+    plantId: plant.id,
+    lane: 0,
+    count: 1,
+    pattern: 'mass',
+    at: share * frame.frontLength,
+    everyM: 1,
   })
+  const gone = bed.drifts.filter((d) => d.lane === 0 && !like && shares.some((s) => isAt(scene, d, s, plant)))
+  return {
+    label: `${capital(nameOf(plant))} as ${shares.length === 1 ? 'an anchor there' : 'anchors'}`,
+    edit: {
+      kind: 'all',
+      name: 'anchors',
+      edits: [
+        ...gone.map((d) => ({
+          kind: 'changeDrift' as const,
+          driftId: d.id,
+          change: { count: Math.ceil(d.count / 2) },
+        })),
+        ...shares.map((s) => ({ kind: 'addDrift' as const, drift: drift(s) })),
+      ],
+    },
+  }
 }
 
 const isAt = ({ frame }: Scene, d: Drift, share: number, plant: Plant) =>

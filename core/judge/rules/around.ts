@@ -11,7 +11,9 @@ import {
   type Surroundings,
 } from '../../site'
 import type { PlacedPlant } from '../../layout'
-import type { Finding } from '../finding'
+import { swapKind } from '../../edit'
+import { standIns } from '../../match'
+import type { Finding, Mend } from '../finding'
 import type { WholeRule } from '../rule'
 import { capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
 
@@ -54,10 +56,11 @@ const caution = (
   id: string,
   plants: readonly PlacedPlant[],
   parts: Pick<Finding, 'title' | 'reason' | 'weight' | 'figures' | 'source'>,
+  mends: readonly Mend[] = [],
 ): Finding => ({
   id: `around:${id}`,
   rule: 'around',
-  mends: [],
+  mends,
   ...(plants.length > 0 ? stretchOf(plants) : { from: scene.frame.runFrom, to: scene.frame.runTo }),
   plants: plants.map((p) => p.id),
   ...parts,
@@ -165,22 +168,34 @@ function underLines(scene: Scene, { things }: Surroundings): Finding[] {
           fullHeightM(p.plant) > line.depthM - LINE_CLEAR_M,
       ),
     ).map((plants) =>
-      caution(scene, `line:${line.id}:${plants[0]!.plant.id}`, plants, {
-        title: `${capital(nameOf(plants[0]!.plant))} grows into the overhead line`,
-        reason:
-          `It will be ${metres(fullHeightM(plants[0]!.plant))} high under ${line.name} at ` +
-          `${metres(line.depthM)}; ${metres(LINE_CLEAR_M)} should stay clear. Choose a lower plant; work near ` +
-          'lines is for the utility’s own people.',
-        weight: 90,
-        figures: [
-          { name: 'grows to', value: fullHeightM(plants[0]!.plant), unit: 'm' },
-          { name: 'line', value: line.depthM, unit: 'm' },
-        ],
-        source: 'Mature height against the line’s height less 1.5 m. Practice, Cautions.',
-      }),
+      caution(
+        scene,
+        `line:${line.id}:${plants[0]!.plant.id}`,
+        plants,
+        {
+          title: `${capital(nameOf(plants[0]!.plant))} grows into the overhead line`,
+          reason:
+            `It will be ${metres(fullHeightM(plants[0]!.plant))} high under ${line.name} at ` +
+            `${metres(line.depthM)}; ${metres(LINE_CLEAR_M)} should stay clear. Choose a lower plant; work near ` +
+            'lines is for the utility’s own people.',
+          weight: 90,
+          figures: [
+            { name: 'grows to', value: fullHeightM(plants[0]!.plant), unit: 'm' },
+            { name: 'line', value: line.depthM, unit: 'm' },
+          ],
+          source: 'Mature height against the line’s height less 1.5 m. Practice, Cautions.',
+        },
+        lowerKinds(scene, plants[0]!.plant, line.depthM - LINE_CLEAR_M),
+      ),
     ),
   )
 }
+
+const lowerKinds = (scene: Scene, plant: Plant, maxHeightM: number): Mend[] =>
+  standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1, maxHeightM }, 2).map((p) => ({
+    label: `${capital(nameOf(p))}, lower, instead`,
+    edit: { kind: 'all', name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id) },
+  }))
 
 function sight(scene: Scene, { things }: Surroundings): Finding[] {
   return sightTriangles(things).flatMap((triangle, i) => {

@@ -21,42 +21,50 @@ export const backdrop: WholeRule = {
   findings: (scene) => {
     const { wall } = scene.bed
     if (!wall) return []
-    return kindsById(scene.byPlant)
-      .filter(([p]) => p.kind !== 'climber' && p.kind !== 'grass' && isLost(shownBy(p), wall.colour) && fullHeightM(p) <= wall.heightM * 1.1)
-      .flatMap(([plant, placed]) => {
-        const open = placed.filter((p) => !isBacked(scene, p))
-        if (open.length * 2 < placed.length) return []
-        const colour = shownBy(plant)
-        const away = deltaE(wall.colour, colour)
-        const isFence = wall.material === 'boards'
-        return [
-          ofBed(
-            scene,
-            {
-              id: `backdrop:${plant.id}`,
-              rule: 'backdrop',
-              title: `${capital(nameOf(plant))} vanishes before the ${isFence ? 'fence' : 'wall'}`,
-              reason:
-                `Its ${colourWords(colour)} ${plant.flowerColour === colour ? 'flower' : 'leaf'} lies ΔE ${away.toFixed(1)} from ` +
-                `the ${colourWords(wall.colour)} ${isFence ? 'fence' : 'wall'}, and nothing else stands behind it.`,
-              weight: 34,
-              plants: open,
-              figures: [{ name: 'from the wall', value: away, unit: 'ΔE' }],
-              source: 'Flowers and dark leaves under ΔE 6 from what they stand before, pale and dark ones under 10. Practice, Contrast.',
-            },
-            () =>
-              standIns(
-                plant,
-                scene,
-                { maxSpreadM: plant.spreadM * 1.3, where: (p) => !isLost(shownBy(p), wall.colour) },
-                3,
-              ).map((p) => ({
-                label: `${capital(nameOf(p))} instead`,
-                edit: { kind: 'all' as const, name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id) },
-              })),
-          ),
-        ]
-      })
+    const lost = kindsById(scene.byPlant).filter(
+      ([p]) =>
+        p.kind !== 'climber' &&
+        p.kind !== 'grass' &&
+        isLost(shownBy(p), wall.colour) &&
+        fullHeightM(p) <= wall.heightM * 1.1,
+    )
+    if (lost.length === 0) return []
+    const behind = backersOf(scene)
+    return lost.flatMap(([plant, placed]) => {
+      const open = placed.filter((p) => !isBacked(behind(p.along), p))
+      if (open.length * 2 < placed.length) return []
+      const colour = shownBy(plant)
+      const away = deltaE(wall.colour, colour)
+      const isFence = wall.material === 'boards'
+      return [
+        ofBed(
+          scene,
+          {
+            id: `backdrop:${plant.id}`,
+            rule: 'backdrop',
+            title: `${capital(nameOf(plant))} vanishes before the ${isFence ? 'fence' : 'wall'}`,
+            reason:
+              `Its ${colourWords(colour)} ${plant.flowerColour === colour ? 'flower' : 'leaf'} lies ΔE ${away.toFixed(1)} from ` +
+              `the ${colourWords(wall.colour)} ${isFence ? 'fence' : 'wall'}, and nothing else stands behind it.`,
+            weight: 34,
+            plants: open,
+            figures: [{ name: 'from the wall', value: away, unit: 'ΔE' }],
+            source:
+              'Flowers and dark leaves under ΔE 6 from what they stand before, pale and dark ones under 10. Practice, Contrast.',
+          },
+          () =>
+            standIns(
+              plant,
+              scene,
+              { maxSpreadM: plant.spreadM * 1.1, where: (p) => !isLost(shownBy(p), wall.colour) },
+              3,
+            ).map((p) => ({
+              label: `${capital(nameOf(p))} instead`,
+              edit: { kind: 'all' as const, name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id) },
+            })),
+        ),
+      ]
+    })
   },
 }
 
@@ -70,15 +78,27 @@ function isLost(colour: string, wall: string): boolean {
   return deltaE(colour, wall) < (isSame ? PALE_VANISHES : VANISHES)
 }
 
-/** Whether plants behind it hide the wall: dense, near as high, beside or over its middle. */
-function isBacked({ own }: Scene, { along, out, plant }: PlacedPlant): boolean {
-  for (const q of own)
-    if (
-      q.out < out - 0.1 &&
-      q.plant.density > 0.55 &&
-      Math.abs(q.along - along) < q.plant.spreadM / 2 &&
-      fullHeightM(q.plant) >= fullHeightM(plant) * COVERED
-    )
-      return true
-  return false
+/** What could hide the wall behind another plant, by the metre along the bed over which it stands. */
+function backersOf({ own }: Scene): (along: number) => readonly PlacedPlant[] {
+  const metres = new Map<number, PlacedPlant[]>()
+  for (const q of own) {
+    if (q.plant.density <= DENSE) continue
+    const half = q.plant.spreadM / 2
+    for (let m = Math.floor(q.along - half); m <= q.along + half; m++) {
+      const there = metres.get(m)
+      if (there) there.push(q)
+      else metres.set(m, [q])
+    }
+  }
+  return (along) => metres.get(Math.floor(along)) ?? []
 }
+const DENSE = 0.55
+
+/** Whether plants behind it hide the wall: near as high, over its middle. */
+const isBacked = (near: readonly PlacedPlant[], { along, out, plant }: PlacedPlant): boolean =>
+  near.some(
+    (q) =>
+      q.out < out - 0.1 &&
+      Math.abs(q.along - along) < q.plant.spreadM / 2 &&
+      fullHeightM(q.plant) >= fullHeightM(plant) * COVERED,
+  )

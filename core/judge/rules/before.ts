@@ -1,8 +1,9 @@
 import type { PlacedPlant } from '../../layout'
 import { fullHeightM } from '../../plant'
-import { finding, type Finding, type Remark } from '../finding'
+import { finding, type Finding, type Mend, type Remark } from '../finding'
+import { fitting } from '../fitting'
 import { byGroup, type LocalRule } from '../rule'
-import { along, capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
+import { along, capital, driftsSeen, metres, nameOf, stretchOf, type Scene } from '../../scene'
 
 /** Dense plants stand before others when they are over these by so much. */
 const OVER_TIMES = 1.4
@@ -41,7 +42,7 @@ export const before: LocalRule = {
   fold: (scene, remarks) =>
     [...byGroup(remarks)].map(([driftId, list]) => {
       const tall = list.map((r) => scene.byId.get(r.plants[0]!)!)
-      return describe(driftId, tall, scene.byId.get(list[0]!.plants[1]!)!)
+      return describe(scene, driftId, tall, scene.byId.get(list[0]!.plants[1]!)!)
     }),
 }
 
@@ -71,7 +72,7 @@ const comesBefore = (q: PlacedPlant, t: PlacedPlant) =>
 
 const isWellUnder = (low: number, high: number) => high > low * OVER_TIMES && high > low + OVER_M
 
-function describe(driftId: string, tall: readonly PlacedPlant[], low: PlacedPlant): Finding {
+function describe(scene: Scene, driftId: string, tall: readonly PlacedPlant[], low: PlacedPlant): Finding {
   const { plant, lane } = tall[0]!
   const { from, to } = stretchOf(tall)
   return finding(
@@ -94,8 +95,30 @@ function describe(driftId: string, tall: readonly PlacedPlant[], low: PlacedPlan
         'Heights rise away from the viewer, so that each row is seen over the one in front. Practice, Depth, layers, spacing.',
     },
     () => [
+      ...lower(scene, driftId),
       { label: 'Take it to the back', edit: { kind: 'changeDrift', driftId, change: { lane: 0 } } },
       { label: 'Take it back a lane', edit: { kind: 'changeDrift', driftId, change: { lane: lane - 1 } } },
     ],
   )
+}
+
+/** The next kind of its own lane in its place. */
+function lower(scene: Scene, driftId: string): Mend[] {
+  const all = driftsSeen(scene)
+  const own = all.find((d) => d.drift.id === driftId)
+  const next = all
+    .filter((d) => own && d !== own && d.drift.lane === own.drift.lane && d.plant.id !== own.plant.id)
+    .filter((d) => d.plant.spacingHabit === 'stands' && fullHeightM(d.plant) < fullHeightM(own!.plant) / OVER_TIMES)
+    .sort((a, b) => Math.abs(a.middle - own!.middle) - Math.abs(b.middle - own!.middle))[0]
+  if (!own || !next) return []
+  return [
+    {
+      label: `${capital(nameOf(next.plant))} there instead`,
+      edit: {
+        kind: 'changeDrift',
+        driftId,
+        change: { plantId: next.plant.id, count: Math.min(next.drift.count, fitting(own, next.plant)) },
+      },
+    },
+  ]
 }

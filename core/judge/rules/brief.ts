@@ -45,7 +45,7 @@ const nevers = (scene: Scene): Finding[] =>
     })
 
 const swapsFor = (scene: Scene, plant: Plant, where: (p: Plant) => boolean, most = 2): Mend[] =>
-  standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35, where }, most).map((p) => ({
+  standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1, where }, most).map((p) => ({
     label: `Swap for ${nameOf(p)}`,
     edit: { kind: 'all' as const, name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id) },
   }))
@@ -75,24 +75,42 @@ const wanting = (scene: Scene): Finding[] =>
           ],
           source: 'Share of the mature canopy that has the trait, by the plant library. Requirement of the brief.',
         },
-        () => withTrait(scene, has),
+        () => withTrait(scene, has, want),
       ),
     ]
   })
 
-/** The largest kinds that lack a trait give way to like ones that have it: one, two, three of them. */
-function withTrait(scene: Scene, has: (p: Plant) => boolean): Mend[] {
-  const lacking = kindsById(scene.byPlant)
+/** The largest kinds that lack a trait give way to like ones that have it: as many as it takes, or one more. */
+function withTrait(scene: Scene, has: (p: Plant) => boolean, want: number): Mend[] {
+  const kinds = kindsById(scene.byPlant)
+  const areaOf = ([p, placed]: (typeof kinds)[number]) => placed.length * p.spreadM ** 2
+  const whole = kinds.reduce((n, k) => n + areaOf(k), 0)
+  const there = kinds.filter(([p]) => has(p)).reduce((n, k) => n + areaOf(k), 0)
+  const lacking = [...kinds]
     .filter(([p]) => !has(p) && p.spacingHabit !== 'weaves' && p.kind !== 'climber')
-    .sort((a, b) => b[1].length * b[0].spreadM ** 2 - a[1].length * a[0].spreadM ** 2)
-    .slice(0, 5)
-  const swaps = lacking.flatMap(([was]) => {
-    const [p] = standIns(was, scene, { maxSpreadM: was.spreadM * 1.35, where: has }, 1)
-    return p ? [{ was, p }] : []
+    .sort((a, b) => areaOf(b) - areaOf(a))
+  const swaps = lacking.slice(0, MOST_SWAPS).flatMap((k) => {
+    const [p] = standIns(k[0], scene, { maxSpreadM: k[0].spreadM * 1.1, where: has }, 1)
+    return p ? [{ was: k[0], p, by: areaOf(k) * Math.min(1, (p.spreadM / k[0].spreadM) ** 2) }] : []
   })
-  return [1, 2, 3, 4].flatMap((many): Mend[] => {
+  return asManyAsNeeded(scene, swaps, (want * 1.05 - there / whole) * whole)
+}
+const MOST_SWAPS = 6
+
+interface Swap {
+  readonly was: Plant
+  readonly p: Plant
+  /** What it brings of what is missing. */
+  readonly by: number
+}
+
+/** The first swaps that together bring what is missing; then with one more, and with all. */
+function asManyAsNeeded(scene: Scene, swaps: readonly Swap[], missing: number): Mend[] {
+  let [sum, need] = [0, 0]
+  while (need < swaps.length && sum < missing) sum += swaps[need++]!.by
+  return [...new Set([need, need + 1, swaps.length])].flatMap((many): Mend[] => {
     const some = swaps.slice(0, many)
-    if (some.length < many) return []
+    if (some.length < many || many === 0) return []
     return [
       {
         label: some.map(({ was, p }) => `${capital(nameOf(p))} for ${nameOf(was)}`).join(', '),
@@ -149,7 +167,7 @@ function liked(scene: Scene): Finding[] {
       () =>
         there.slice(0, 3).flatMap((p): Mend[] => {
           const like = driftsSeen(scene)
-            .filter((d) => d.plant.spacingHabit !== 'weaves' && p.spreadM <= d.plant.spreadM * 1.35)
+            .filter((d) => d.plant.spacingHabit !== 'weaves' && p.spreadM <= d.plant.spreadM * 1.1)
             .sort((a, b) => Math.abs(a.plant.spreadM - p.spreadM) - Math.abs(b.plant.spreadM - p.spreadM))[0]
           return like
             ? [
@@ -196,36 +214,26 @@ function tooMuch(scene: Scene, of: 'hours' | 'money', here: number, others: numb
           { name: 'all beds', value: whole, unit: of === 'hours' ? 'h' : '' },
           { name: 'there is', value: there, unit: of === 'hours' ? 'h' : '' },
         ],
-        source: of === 'hours' ? 'Visits × minutes of each plant. Materials, water, work, money.' : 'Totals of the plant schedules.',
+        source:
+          of === 'hours'
+            ? 'Visits × minutes of each plant. Materials, water, work, money.'
+            : 'Totals of the plant schedules.',
       },
-      () => lighter(scene, of),
+      () => lighter(scene, of, whole - there),
     ),
   ]
 }
 
-/** The kinds that take most give way to like ones that take least: one, two, three of them. */
-function lighter(scene: Scene, of: 'hours' | 'money'): Mend[] {
-  const each = (p: Plant) => (of === 'hours' ? minutesAYear(p) : (p.sizes[0]?.price ?? 0))
+/** The kinds that take most give way to like ones that take least: as many as it takes, or one more. */
+function lighter(scene: Scene, of: 'hours' | 'money', tooMuch: number): Mend[] {
+  const each = (p: Plant) => (of === 'hours' ? minutesAYear(p) / 60 : (p.sizes[0]?.price ?? 0))
   const kinds = [...kindsById(scene.byPlant)]
     .sort((a, b) => b[1].length * each(b[0]) - a[1].length * each(a[0]))
-    .slice(0, 5)
-  const swaps = kinds.flatMap(([was]) => {
-    const limits = { maxSpreadM: was.spreadM * 1.35, where: (p: Plant) => each(p) < each(was) * 0.7 }
+    .slice(0, MOST_SWAPS)
+  const swaps = kinds.flatMap(([was, placed]) => {
+    const limits = { maxSpreadM: was.spreadM * 1.1, where: (p: Plant) => each(p) < each(was) * 0.7 }
     const [p] = standIns(was, scene, limits, 1)
-    return p ? [{ was, p }] : []
+    return p ? [{ was, p, by: placed.length * (each(was) - each(p)) }] : []
   })
-  return [1, 2, 3, 4, 5].flatMap((many): Mend[] => {
-    const some = swaps.slice(0, many)
-    if (some.length < many) return []
-    return [
-      {
-        label: some.map(({ was, p }) => `${capital(nameOf(p))} for ${nameOf(was)}`).join(', '),
-        edit: {
-          kind: 'all',
-          name: 'swap plants',
-          edits: some.flatMap(({ was, p }) => swapKind(scene.bed, was.id, p.id)),
-        },
-      },
-    ]
-  })
+  return asManyAsNeeded(scene, swaps, tooMuch * 1.03)
 }

@@ -14,7 +14,12 @@ export const bulbs: WholeRule = {
   id: 'bulbs',
   findings: (scene) =>
     driftsSeen(scene)
-      .filter((d) => d.plant.lifeCycle === 'bulb' && d.plant.retention === 'summer-dormant' && d.plant.foliageHeightM >= LEAF_M)
+      .filter(
+        (d) =>
+          d.plant.lifeCycle === 'bulb' &&
+          d.plant.retention === 'summer-dormant' &&
+          d.plant.foliageHeightM >= LEAF_M,
+      )
       .flatMap(({ drift, plant, placed }) => {
         const open = placed.filter((p) => !isCovered(scene, p))
         if (open.length < placed.length * COVERED || open.length < 3) return []
@@ -31,7 +36,8 @@ export const bulbs: WholeRule = {
               weight: 26,
               plants: open,
               figures: [{ name: 'without cover', value: open.length, unit: '' }],
-              source: 'Bulbs with summer-dormant leaves of 0.2 m and more, no canopy within 0.2 m. Composing, Seasons.',
+              source:
+                'Bulbs with summer-dormant leaves of 0.2 m and more, no canopy within 0.2 m. Composing, Seasons.',
             },
             () => covers(scene, open),
           ),
@@ -42,8 +48,10 @@ export const bulbs: WholeRule = {
 function isCovered({ own }: Scene, bulb: PlacedPlant): boolean {
   for (const { x, y, plant } of own) {
     const reach = plant.spreadM / 2 + NEAR_M
-    if (Math.abs(x - bulb.x) > reach || plant.lifeCycle === 'bulb' || plant.spacingHabit === 'weaves') continue
-    if (fullHeightM(plant) >= bulb.plant.foliageHeightM * 0.7 && Math.hypot(x - bulb.x, y - bulb.y) < reach) return true
+    if (x - bulb.x > reach || bulb.x - x > reach || plant.lifeCycle === 'bulb' || plant.spacingHabit === 'weaves')
+      continue
+    if (fullHeightM(plant) >= bulb.plant.foliageHeightM * 0.7 && Math.hypot(x - bulb.x, y - bulb.y) < reach)
+      return true
   }
   return false
 }

@@ -22,7 +22,9 @@ export const climbs: WholeRule = {
             id: `climbs:${drift.id}`,
             rule: 'climbs',
             title: `${capital(nameOf(plant))} has nothing to climb`,
-            reason: `It climbs ${metres(plant.foliageHeightM)}; no wall, fence, trellis, wires, post or plant that holds it stands within ${metres(REACH_M)}.`,
+            reason:
+              `It climbs ${metres(plant.foliageHeightM)}; no wall, fence, trellis, wires, post or plant that holds it ` +
+              `stands within ${metres(REACH_M)}.`,
             weight: 58,
             plants: placed,
             figures: [{ name: 'climbs', value: plant.foliageHeightM, unit: 'm' }],

@@ -41,7 +41,8 @@ export const engulfed: LocalRule = {
             { name: 'of the other', value: heightThen(quick.plant), unit: 'm' },
             { name: 'apart', value: list[0]!.value, unit: 'm' },
           ],
-          source: 'Sizes at year 5 by years to nine tenths of the size. Practice, Together or not at all; Composing, Time.',
+          source:
+            'Sizes at year 5 by years to nine tenths of the size. Practice, Together or not at all; Composing, Time.',
         },
         () =>
           standIns(quick.plant, scene, {
@@ -86,7 +87,8 @@ function remarkOf({ a, b, distance }: Pair): Remark[] {
 function isMet(slow: PlacedPlant, quick: PlacedPlant, distance: number): boolean {
   const [s, q] = [slow.plant, quick.plant]
   if (s.yearsTo90 < SLOW_YEARS || q.yearsTo90 > QUICK_YEARS || slow.standing || !isKnownPlant(quick)) return false
-  if (s.lifeCycle !== 'woody' || q.density < 0.6 || q.kind === 'climber' || q.spacingHabit !== 'stands') return false
+  if (s.lifeCycle !== 'woody' || q.density < 0.6 || q.kind === 'climber' || q.spacingHabit !== 'stands')
+    return false
   if (heightThen(s) > heightThen(q) * LOWER) return false
   return distance < spreadThen(q) / 2 + spreadThen(s) * (0.5 - OVER)
 }

@@ -27,43 +27,59 @@ interface Wrong {
 const LARGE_M = 1.5
 
 function wrongWith(scene: Scene, e: Existing, plant: Plant): Wrong | null {
-  const name = e.name || plant.commonName
+  const name = capital(e.name || plant.commonName)
+  switch (e.fate) {
+    case 'cut-back':
+      return shootsAgain(plant) ? null : bareWood(name, plant)
+    case 'divide':
+      return divides(plant) ? null : undivided(name, plant)
+    case 'move':
+      return moved(scene, name, e, plant)
+    default:
+      return null
+  }
+}
+
+const bareWood = (name: string, { kind }: Plant): Wrong => ({
+  title: `${name} does not shoot again from old wood`,
+  reason:
+    kind === 'conifer'
+      ? 'Most conifers cut into old wood stay bare: take little, or take it out.'
+      : 'Its old wood does not shoot again: shorten the young growth alone, or take it out.',
+  weight: 70,
+  instead: ['keep', 'take-out'],
+})
+
+const undivided = (name: string, { root }: Plant): Wrong => ({
+  title: `${name} cannot be divided`,
+  reason:
+    root === 'tap'
+      ? 'It stands on one deep root: a spade kills it. Take seed or cuttings instead.'
+      : 'It grows from one stem: there is nothing to divide. Take cuttings instead.',
+  weight: 66,
+  instead: ['keep', 'move'],
+})
+
+function moved(scene: Scene, name: string, e: Existing, plant: Plant): Wrong | null {
   const months = placeMonths(movingMonths(plant), scene.climate).map(monthName).join(' or ')
-  if (e.fate === 'cut-back' && !shootsAgain(plant))
+  const instead = ['take-out', 'keep'] as const
+  if (plant.moves === 'badly')
     return {
-      title: `${capital(name)} does not shoot again from old wood`,
-      reason:
-        plant.kind === 'conifer'
-          ? 'Most conifers cut into old wood stay bare: take little, or take it out.'
-          : 'Its old wood does not shoot again: shorten the young growth alone, or take it out.',
-      weight: 70,
-      instead: ['keep', 'take-out'],
-    }
-  if (e.fate === 'divide' && (!divides(plant) || plant.root === 'tap'))
-    return {
-      title: `${capital(name)} cannot be divided`,
-      reason:
-        plant.root === 'tap'
-          ? 'It stands on one deep root: a spade kills it. Take seed or cuttings instead.'
-          : 'It grows from one stem: there is nothing to divide. Take cuttings instead.',
-      weight: 66,
-      instead: ['keep', 'move'],
-    }
-  if (e.fate === 'move' && plant.moves === 'badly')
-    return {
-      title: `${capital(name)} moves badly`,
+      title: `${name} moves badly`,
       reason: `Its roots do not bear it; if it must go, take cuttings or a young plant, and move it in ${months}.`,
       weight: 58,
-      instead: ['keep', 'take-out'],
+      instead,
     }
-  if (e.fate === 'move' && plant.lifeCycle === 'woody' && Math.max(e.spreadM, e.heightM) > LARGE_M && fullHeightM(plant) > 2)
-    return {
-      title: `${capital(name)} is too large to be moved by hand`,
-      reason: `${e.heightM.toFixed(1)} m high and ${e.spreadM.toFixed(1)} m across: its root ball wants a machine and those who work with it. Move it in ${months}.`,
-      weight: 44,
-      instead: ['keep', 'take-out'],
-    }
-  return null
+  const isLarge = Math.max(e.spreadM, e.heightM) > LARGE_M && fullHeightM(plant) > 2
+  if (plant.lifeCycle !== 'woody' || !isLarge) return null
+  return {
+    title: `${name} is too large to be moved by hand`,
+    reason:
+      `${e.heightM.toFixed(1)} m high and ${e.spreadM.toFixed(1)} m across: its root ball wants a machine and those who ` +
+      `work with it. Move it in ${months}.`,
+    weight: 44,
+    instead,
+  }
 }
 
 const FATE_WORDS: Partial<Readonly<Record<Existing['fate'], string>>> = {
@@ -88,7 +104,8 @@ function say(scene: Scene, e: Existing, { title, reason, weight, instead }: Wron
         { name: 'high', value: e.heightM, unit: 'm' },
         { name: 'across', value: e.spreadM, unit: 'm' },
       ],
-      source: 'Cut back hard only what shoots again; move perennials early. Practice, Existing plants and renovation.',
+      source:
+        'Cut back hard only what shoots again; move perennials early. Practice, Existing plants and renovation.',
     },
     () =>
       instead.map((fate): Mend => ({

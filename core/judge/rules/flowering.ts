@@ -1,5 +1,5 @@
 import { misfits, type Plant } from '../../plant'
-import { kindsById, nameOf, type Scene } from '../../scene'
+import { keptByCounts, kindsById, nameOf, type Scene } from '../../scene'
 import { type LibraryMonth, monthName, placeMonth, type PlaceMonth, placeMonths } from '../../time'
 import { monthInterest } from '../../season'
 import type { Finding, Mend } from '../finding'
@@ -14,7 +14,7 @@ const AT_ONCE = 0.82
 const QUIET = 0.1
 const QUIET_MONTHS = 4
 const NEXT_TO_NONE = 0.06
-/** A month that matters has so much of the canopy in flower or fruit, or a colour in its leaf. */
+/** A month that matters has so much of the canopy in flower or fruit; out of the season leaf and bark do as well. */
 const LEAST_BLOOM = 0.04
 const LEAF_INSTEAD = 0.45
 
@@ -28,6 +28,9 @@ export const flowering: WholeRule = {
   },
 }
 
+/** A large shrub flowers no more than a large perennial. */
+const COUNTED_M = 0.8
+
 interface Flowers {
   readonly plant: Plant
   readonly months: ReadonlySet<PlaceMonth>
@@ -39,11 +42,11 @@ const flowersOf = (scene: Scene): Flowers[] =>
     .map(([plant, placed]) => ({
       plant,
       months: new Set(placeMonths(plant.flowerMonths, scene.climate)),
-      weight: placed.length * plant.spreadM ** 2,
+      weight: placed.length * Math.min(COUNTED_M, plant.spreadM) ** 2,
     }))
 
 function atOnce(scene: Scene): Finding[] {
-  const flowers = flowersOf(scene)
+  const flowers = keptByCounts('bloom', scene, [scene.climate], () => flowersOf(scene))
   const whole = flowers.reduce((n, f) => n + f.weight, 0)
   if (flowers.length < LEAST_KINDS || whole === 0) return []
   const months = SEASON.map((m) => placeMonth(m, scene.climate))
@@ -70,7 +73,8 @@ function atOnce(scene: Scene): Finding[] {
           { name: `in ${monthName(best)}`, value: most * 100, unit: '%' },
           { name: 'months with next to none', value: quiet.length, unit: '' },
         ],
-        source: 'Share of the flowering canopy that is in flower, April to October; grasses left out. Composing, Seasons.',
+        source:
+          'Share of the flowering canopy that is in flower, April to October; grasses left out. Composing, Seasons.',
       },
       () => laterFlowers(scene, flowers, quiet),
     ),
@@ -87,7 +91,7 @@ function laterFlowers(scene: Scene, flowers: readonly Flowers[], quiet: readonly
         (p) =>
           !there.has(p.id) &&
           p.lifeCycle === was.lifeCycle &&
-          p.spreadM <= was.spreadM * 1.25 &&
+          p.spreadM <= was.spreadM * 1.1 &&
           p.spreadM >= was.spreadM * 0.6 &&
           p.foliageHeightM <= was.foliageHeightM * 1.35 &&
           months(p) >= Math.min(2, quiet.length) &&
@@ -96,12 +100,15 @@ function laterFlowers(scene: Scene, flowers: readonly Flowers[], quiet: readonly
           misfits(p, scene.site).length === 0,
       )
       .sort((a, b) => months(b) - months(a) || (a.id < b.id ? -1 : 1))
-  const large = [...flowers].sort((a, b) => b.weight - a.weight).filter((f) => f.plant.lifeCycle === 'herbaceous')
-  const swaps = large.slice(0, 3).flatMap((f, i) => {
-    const [p] = likes(f.plant).slice(i)
-    return p ? [{ was: f.plant, p }] : []
+  const large = [...flowers].sort((a, b) => b.weight - a.weight)
+  const used = new Set<string>()
+  const swaps = large.slice(0, 4).flatMap((f) => {
+    const p = likes(f.plant).find((q) => !used.has(q.id))
+    if (!p) return []
+    used.add(p.id)
+    return [{ was: f.plant, p }]
   })
-  return [1, 2, 3].flatMap((many): Mend[] => {
+  return [2, 3, 1, 4].flatMap((many): Mend[] => {
     const some = swaps.slice(0, many)
     if (some.length < many) return []
     const edits = some.flatMap(({ was, p }) =>
@@ -121,8 +128,9 @@ function laterFlowers(scene: Scene, flowers: readonly Flowers[], quiet: readonly
 function ofTheBrief(scene: Scene): Finding[] {
   const wanted = scene.asked?.months ?? []
   if (wanted.length === 0) return []
+  const season = new Set(SEASON.map((m) => placeMonth(m, scene.climate)))
   const bare = monthInterest(scene).filter(
-    (m) => wanted.includes(m.month) && m.bloom < LEAST_BLOOM && m.leaf < LEAF_INSTEAD,
+    (m) => wanted.includes(m.month) && m.bloom < LEAST_BLOOM && (season.has(m.month) || m.leaf < LEAF_INSTEAD),
   )
   const flowers = flowersOf(scene)
   return bare.map((m) =>

@@ -2,6 +2,7 @@ import { bandsOf, coverDiscs, type Disc, type Drift } from '../../bed'
 import type { PlacedPlant } from '../../layout'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend, type Remark } from '../finding'
+import { carriedOn } from '../fitting'
 import type { LocalRule } from '../rule'
 import { along, metres, nameOf, type Scene, type Range } from '../../scene'
 
@@ -160,9 +161,20 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
       source:
         'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
     },
-    () => fillers(scene, widest, to - from),
+    () => [...throughout(scene, from, to), ...fillers(scene, widest, to - from)],
   )
 }
+
+/** All lanes carried on through a bare stretch. */
+function throughout(scene: Scene, from: number, to: number): Mend[] {
+  if (to - from < LONG_M) return []
+  const { runFrom, runTo } = scene.frame
+  const drifts = carriedOn(scene, Math.max(runFrom, from), Math.min(runTo, to))
+  if (drifts.length === 0) return []
+  const edits = drifts.map((drift) => ({ kind: 'addDrift' as const, drift }))
+  return [{ label: 'Carry the lanes on', edit: { kind: 'all', name: 'fill a gap', edits } }]
+}
+const LONG_M = 1.2
 
 function fillers(scene: Scene, spot: Remark, stretch: number): Mend[] {
   const k = scene.school.spacing

@@ -40,7 +40,13 @@ function placesOf({ bed, surroundings }: Scene): Place[] {
     }))
   const views = (surroundings?.things ?? []).flatMap((t): Place[] =>
     t.kind === 'viewpoint' && t.viewer === 'seat'
-      ? [{ id: t.id, name: 'seat', isNear: (p) => Math.hypot(p.x - t.at.x, p.y - t.at.y) < NEAR_M + 0.5 + p.plant.spreadM / 2 }]
+      ? [
+          {
+            id: t.id,
+            name: 'seat',
+            isNear: (p) => Math.hypot(p.x - t.at.x, p.y - t.at.y) < NEAR_M + 0.5 + p.plant.spreadM / 2,
+          },
+        ]
       : [],
   )
   const doors = (bed.form.kind === 'foundation' ? (bed.wall?.openings ?? []) : [])
@@ -87,13 +93,15 @@ function say(scene: Scene, id: string, place: Place['name'], list: readonly Plac
       source: 'Spines, sap and poison of the plant library near seats and doors. Practice, Cautions.',
     },
     () =>
-      standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.3, where: (p) => words(p, place) === '' }, 3).map((p) => ({
-        label: `${capital(nameOf(p))} instead`,
-        edit: {
-          kind: 'all' as const,
-          name: 'swap plant',
-          edits: swapKind(scene.bed, plant.id, p.id, new Set(list.map((q) => q.driftId))),
-        },
-      })),
+      standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1, where: (p) => words(p, place) === '' }, 3).map(
+        (p) => ({
+          label: `${capital(nameOf(p))} instead`,
+          edit: {
+            kind: 'all' as const,
+            name: 'swap plant',
+            edits: swapKind(scene.bed, plant.id, p.id, new Set(list.map((q) => q.driftId))),
+          },
+        }),
+      ),
   )
 }

@@ -50,7 +50,8 @@ export const hidden: LocalRule = {
             { name: 'wanted', value: belowOf(plant) * 100, unit: '%' },
           ],
           source:
-            'Visible share of its outline, laid near to far from the eye; hidden below 35 % (20 % where flowers stand over the leaves) in its best month. Calculations, What is seen.',
+            'Visible share of its outline, laid near to far from the eye; hidden below 35 % (20 % where flowers stand over ' +
+            'the leaves) in its best month. Calculations, What is seen.',
           mends: mendsFor(scene, drift.lane, driftId),
         },
       ]

@@ -20,7 +20,7 @@ export const keeping: WholeRule = {
 }
 
 const swaps = (scene: Scene, plant: Plant, where: (p: Plant) => boolean) =>
-  standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.3, where }, 3).map((p) => ({
+  standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1, where }, 3).map((p) => ({
     label: `${capital(nameOf(p))} instead`,
     edit: { kind: 'all' as const, name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id) },
   }))
@@ -40,7 +40,8 @@ function wandering(scene: Scene): Finding[] {
           weight: 27,
           plants: placed,
           figures: [{ name: 'plants', value: placed.length, unit: '' }],
-          source: 'How it travels, by the plant library; upkeep of the school. Practice, Together or not at all; schools.',
+          source:
+            'How it travels, by the plant library; upkeep of the school. Practice, Together or not at all; schools.',
         },
         () => swaps(scene, plant, (p) => p.travels !== 'seeds'),
       ),
@@ -50,14 +51,17 @@ function wandering(scene: Scene): Finding[] {
 function tender(scene: Scene): Finding[] {
   if (scene.bed.form.kind === 'container') return []
   const isTender = (p: Plant) =>
-    (p.lifeCycle === 'tender' || (p.lifeCycle === 'annual' && p.tender !== null)) && scene.site.zone < p.zones.coldest
+    (p.lifeCycle === 'tender' || (p.lifeCycle === 'annual' && p.tender !== null)) &&
+    scene.site.zone < p.zones.coldest
   const kinds = kindsById(scene.byPlant).filter(([p]) => p.spacingHabit !== 'weaves')
   const areaOf = ([p, placed]: (typeof kinds)[number]) => placed.length * p.spreadM ** 2
   const whole = kinds.reduce((n, k) => n + areaOf(k), 0)
   const own = kinds.filter(([p]) => isTender(p))
   const share = whole > 0 ? own.reduce((n, k) => n + areaOf(k), 0) / whole : 0
   // Behind them all stand what is to hold the bed for good.
-  const inBack = own.filter(([p, placed]) => p.lifeCycle === 'tender' && isBack(scene, placed) && fullHeightM(p) >= 1)
+  const inBack = own.filter(
+    ([p, placed]) => p.lifeCycle === 'tender' && isBack(scene, placed) && fullHeightM(p) >= 1,
+  )
   const told = share > MOST_TENDER ? own : inBack
   return told.map(([plant, placed]) =>
     ofBed(
@@ -92,14 +96,19 @@ function roots(scene: Scene): Finding[] {
   const drains = things.flatMap((t) =>
     t.kind === 'service' && (t.service === 'drain' || t.service === 'water') ? [t] : [],
   )
-  const hasWall = scene.bed.form.kind === 'foundation' && scene.bed.wall !== null && scene.bed.wall.material !== 'boards'
+  const hasWall =
+    scene.bed.form.kind === 'foundation' && scene.bed.wall !== null && scene.bed.wall.material !== 'boards'
   const woody = kindsById(scene.byPlant).filter(
     ([p]) => p.lifeCycle === 'woody' && p.kind !== 'climber' && fullHeightM(p) >= ROOTS_FROM_M && isThirsty(p),
   )
   return woody.flatMap(([plant, placed]) => {
     const want = Math.max(LEAST_ROOTS_M, fullHeightM(plant) * THIRSTY_ROOTS)
     const far = (p: PlacedPlant) =>
-      Math.min(Infinity, ...drains.map((d) => clearOf(d.line, p)), ...(hasWall && plant.kind === 'tree' ? [p.out] : []))
+      Math.min(
+        Infinity,
+        ...drains.map((d) => clearOf(d.line, p)),
+        ...(hasWall && plant.kind === 'tree' ? [p.out] : []),
+      )
     const near = placed.filter((p) => far(p) < want)
     if (near.length === 0) return []
     const least = Math.min(...near.map(far))

@@ -34,7 +34,8 @@ export const legs: WholeRule = {
                   weight: 27,
                   plants: bare,
                   figures: [{ name: 'without cover', value: bare.length, unit: '' }],
-                  source: 'Vase-shaped shrubs, roses and clear stems of 1.1 m and more; plants of 0.2 m and more before them. Composing; Practice, Groups.',
+                  source:
+                    'Vase-shaped shrubs and clear stems of 1.1 m and more; plants of 0.2 m and more before them. Practice, Groups.',
                 },
                 () => skirts(scene, bare[0]!),
               ),

@@ -41,13 +41,10 @@ function rows(scene: Scene): Finding[] {
         },
         () => [
           {
-            label: 'As a mass',
-            edit: { kind: 'changeDrift', driftId: drift.id, change: { pattern: 'mass' } },
-          },
-          {
             label: 'In two staggered rows',
             edit: { kind: 'changeDrift', driftId: drift.id, change: { pattern: 'staggered' } },
           },
+          { label: 'As a mass', edit: { kind: 'changeDrift', driftId: drift.id, change: { pattern: 'mass' } } },
         ],
       ),
     )
@@ -55,7 +52,8 @@ function rows(scene: Scene): Finding[] {
 
 function isRow({ placed, from, to, plant }: DriftSeen): boolean {
   if (placed.length < ROW || to - from < ROW_M || plant.spacingHabit === 'weaves') return false
-  const outs = placed.map((p) => p.out)
+  const outs = placed.filter((p) => !p.crowded).map((p) => p.out)
+  if (outs.length < ROW) return false
   return Math.max(...outs) - Math.min(...outs) < STRAIGHT_M
 }
 
@@ -91,7 +89,8 @@ function unbalanced(scene: Scene): Finding[] {
         weight: 36,
         plants: alone,
         figures: [{ name: 'mirrored', value: share * 100, unit: '%' }],
-        source: 'Anchors with their like within 6 % of the length of the mirrored place. Composing, Balance; Practice, schools.',
+        source:
+          'Anchors with their like within 6 % of the length of the mirrored place. Composing, Balance; Practice, schools.',
       },
       () => [mirrorMend(scene), ...alone.slice(0, 1).flatMap((p) => pairMend(scene, p))],
     ),

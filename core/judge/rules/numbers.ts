@@ -23,11 +23,14 @@ export const numbers: WholeRule = {
             id: `numbers:${drift.id}`,
             rule: 'numbers',
             title: `${capital(nameOf(plant))} in an even number`,
-            reason: `${drift.count} stand together; ${name} wants odd numbers${groups === 'odd always' ? '' : ' for anchors'}: the eye splits an even group into halves.`,
+            reason:
+              `${drift.count} stand together; ${name} wants odd numbers${groups === 'odd always' ? '' : ' for anchors'}: ` +
+              'the eye splits an even group into halves.',
             weight: 24,
             plants: placed,
             figures: [{ name: 'in the group', value: drift.count, unit: '' }],
-            source: 'Odd numbers matter most for anchors, little in a dense mix. Practice, Groups, repetition, order; schools.',
+            source:
+              'Odd numbers matter most for anchors, little in a dense mix. Practice, Groups, repetition, order; schools.',
           },
           () =>
             [drift.count - 1, drift.count + 1].map((count) => ({

@@ -6,7 +6,9 @@ import type { Finding } from '../finding'
 import { ofBed } from '../ofBed'
 import type { WholeRule } from '../rule'
 
+/** What screens: so high, and of that share of the highest. */
 const TALL_M = 1.5
+const OF_TALLEST = 0.4
 const LEAST = 5
 const ONE_KIND = 0.5
 const ONE_FAMILY = 0.75
@@ -16,8 +18,9 @@ export const oneKind: WholeRule = {
   id: 'one-kind',
   findings: (scene) => {
     if (scene.bed.form.kind !== 'screen' && scene.bed.school !== 'screen') return []
+    const least = Math.max(TALL_M, OF_TALLEST * Math.max(0, ...[...scene.byPlant.keys()].map(fullHeightM)))
     const tall = scene.placement.plants.filter(
-      (p) => fullHeightM(p.plant) >= TALL_M && p.plant.lifeCycle === 'woody' && p.plant.kind !== 'climber',
+      (p) => fullHeightM(p.plant) >= least && p.plant.lifeCycle === 'woody' && p.plant.kind !== 'climber',
     )
     if (tall.length < LEAST || scene.school.lines === 'straight') return []
     const kind = fullest(tall, (p) => p.plant.id)
@@ -51,15 +54,22 @@ function say(scene: Scene, list: readonly Placed[], whole: number, of: 'kind' | 
         'Mix kinds, so that a lost plant leaves one gap.',
       weight: 43,
       plants: list,
-      figures: [{ name: of === 'kind' ? 'of one kind' : 'of one family', value: (list.length / whole) * 100, unit: '%' }],
-      source: 'No kind over a half, no family over three quarters of the tall plants. Practice, Screens; Composing, Health.',
+      figures: [
+        { name: of === 'kind' ? 'of one kind' : 'of one family', value: (list.length / whole) * 100, unit: '%' },
+      ],
+      source:
+        'No kind over a half, no family over three quarters of the tall plants. Practice, Screens; Composing, Health.',
     },
     () => {
       const own = driftsSeen(scene).filter((d) => list.some((p) => p.driftId === d.drift.id))
       const others = standIns(
         plant,
         scene,
-        { maxSpreadM: plant.spreadM * 1.4, minHeightM: TALL_M, where: (p) => p.family !== plant.family && p.kind !== 'tree' },
+        {
+          maxSpreadM: plant.spreadM * 1.4,
+          minHeightM: TALL_M,
+          where: (p) => p.family !== plant.family && p.kind !== 'tree',
+        },
         4,
       )
       if (others.length === 0) return []
@@ -84,7 +94,11 @@ function mixed(d: DriftSeen, i: number, every: number, others: readonly Placed['
   if (drift.count >= 3) {
     const part = Math.ceil(drift.count / 3)
     return [
-      { kind: 'changeDrift' as const, driftId: drift.id, change: { count: part, at: Math.max(0, drift.at - (d.to - d.from) / 3) } },
+      {
+        kind: 'changeDrift' as const,
+        driftId: drift.id,
+        change: { count: part, at: Math.max(0, drift.at - (d.to - d.from) / 3) },
+      },
       ...[others[0]!, others[1 % others.length]!].map((p, k) => ({
         kind: 'addDrift' as const,
         drift: {

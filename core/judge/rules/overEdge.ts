@@ -1,8 +1,9 @@
 import { distanceTo } from '../../site'
+import { swapKind } from '../../edit'
 import { standIns } from '../../match'
 import { fullHeightM } from '../../plant'
 import type { PlacedPlant } from '../../layout'
-import { capital, kindsById, metres, nameOf, type Scene } from '../../scene'
+import { capital, metres, nameOf, type Scene } from '../../scene'
 import type { Finding, Mend } from '../finding'
 import { listed, ofBed } from '../ofBed'
 import type { WholeRule } from '../rule'
@@ -30,7 +31,10 @@ function overFront(scene: Scene): Finding[] {
   const { frame, bed } = scene
   if (!['foundation', 'screen', 'terrace', 'two-sided'].includes(bed.form.kind)) return []
   const over = scene.placement.plants.filter(
-    (p) => isInTheWay(p) && !isCrown(p) && p.out + reachOf(p) - frame.depthAlong(p.along) > Math.max(OVER_M, reachOf(p) * 0.55),
+    (p) =>
+      isInTheWay(p) &&
+      !isCrown(p) &&
+      p.out + reachOf(p) - frame.depthAlong(p.along) > Math.max(OVER_M, reachOf(p) * 0.55),
   )
   return byKind(over).map((list) => {
     const by = Math.max(...list.map((p) => p.out + reachOf(p) - frame.depthAlong(p.along)))
@@ -56,7 +60,8 @@ function say(scene: Scene, id: string, list: readonly PlacedPlant[], over: strin
       weight: 38,
       plants: list,
       figures: [{ name: 'over', value: by, unit: 'm' }],
-      source: 'Mature spread over the edge, 0.3 m and more than half of its half width. Practice, Depth, layers, spacing.',
+      source:
+        'Mature spread over the edge, 0.3 m and more than half of its half width. Practice, Depth, layers, spacing.',
     },
     () => backMends(scene, list, by),
   )
@@ -66,16 +71,24 @@ function backMends(scene: Scene, list: readonly PlacedPlant[], by: number): Mend
   const { plant, driftId } = list[0]!
   const pins = scene.bed.pins.filter((p) => list.some((q) => q.driftId === p.driftId))
   const drift = scene.bed.drifts.find((d) => d.id === driftId)
-  const swaps = standIns(plant, scene, { maxSpreadM: Math.max(0.3, plant.spreadM - by * 1.6) }, 2).map((p): Mend => ({
-    label: `${capital(nameOf(p))}, narrower, instead`,
-    edit: { kind: 'changeDrift', driftId, change: { plantId: p.id } },
-  }))
+  const ids = new Set(list.map((q) => q.driftId))
+  const swaps = standIns(plant, scene, { maxSpreadM: Math.max(0.3, plant.spreadM - by * 1.7) }, 3).map(
+    (p): Mend => ({
+      label: `${capital(nameOf(p))}, narrower, instead`,
+      edit: { kind: 'all', name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id, ids) },
+    }),
+  )
   return [
     ...(pins.length > 0
       ? [{ label: 'Let go of the pins', edit: { kind: 'setPins' as const, driftId, pins: [] } }]
       : []),
     ...(drift && drift.lane > 0 && !drift.shape
-      ? [{ label: 'Take it back a lane', edit: { kind: 'changeDrift' as const, driftId, change: { lane: drift.lane - 1 } } }]
+      ? [
+          {
+            label: 'Take it back a lane',
+            edit: { kind: 'changeDrift' as const, driftId, change: { lane: drift.lane - 1 } },
+          },
+        ]
       : []),
     ...swaps,
   ]
@@ -151,7 +164,11 @@ function aside(scene: Scene, before: readonly PlacedPlant[], o: { x: number; wid
     },
     {
       label: 'Leave out what stands there',
-      edit: { kind: 'all', name: 'free a door', edits: drifts.map((d) => ({ kind: 'removeDrift' as const, driftId: d.id })) },
+      edit: {
+        kind: 'all',
+        name: 'free a door',
+        edits: drifts.map((d) => ({ kind: 'removeDrift' as const, driftId: d.id })),
+      },
     },
   ]
 }
@@ -176,12 +193,15 @@ function overRim(scene: Scene): Finding[] {
         source: 'Trail unless the rim is to show. Composing, How a draft is made.',
       },
       () =>
-        standIns(list[0]!.plant, scene, { maxSpreadM: 0.35, where: (p) => p.habit !== 'trailing' && p.habit !== 'mat' }, 3).map(
-          (p) => ({
-            label: `${capital(nameOf(p))} instead`,
-            edit: { kind: 'changeDrift' as const, driftId: list[0]!.driftId, change: { plantId: p.id } },
-          }),
-        ),
+        standIns(
+          list[0]!.plant,
+          scene,
+          { maxSpreadM: 0.35, where: (p) => p.habit !== 'trailing' && p.habit !== 'mat' },
+          3,
+        ).map((p) => ({
+          label: `${capital(nameOf(p))} instead`,
+          edit: { kind: 'changeDrift' as const, driftId: list[0]!.driftId, change: { plantId: p.id } },
+        })),
     ),
   )
 }

@@ -1,6 +1,6 @@
 import { colourWords, deltaE, hueOf, nearestOf, saturation, type Theme } from '../../colour'
 import { standIns } from '../../match'
-import { capital, driftsSeen, kindsById, nameOf, type Scene } from '../../scene'
+import { capital, driftsSeen, keptByCounts, kindsById, nameOf, type Scene } from '../../scene'
 import type { Plant } from '../../plant'
 import { placeMonth } from '../../time'
 import type { Finding } from '../finding'
@@ -11,9 +11,9 @@ const LEAST_KINDS = 4
 const HUES = 12
 const HAS_HUE = 0.045
 /** So many hues of some weight, and none with a third, are a soup. */
-const SOUP_HUES = 6
-const SOUP_SHARE = 0.07
-const LEADS = 0.34
+const SOUP_HUES = 5
+const SOUP_SHARE = 0.06
+const LEADS = 0.38
 /** An accent is a loud colour over a small part. */
 const ACCENT_MOST = 0.12
 const ACCENT_LOUD = 0.12
@@ -24,7 +24,7 @@ export const palette: WholeRule = {
   id: 'palette',
   findings: (scene) => {
     if (scene.school.paletteTolerance >= 100 && !scene.theme) return []
-    const flowers = flowersOf(scene)
+    const flowers = keptByCounts('flowers', scene, [], () => flowersOf(scene))
     if (flowers.length < LEAST_KINDS || scene.bed.form.kind === 'container') return []
     return [...noLeader(scene, flowers), ...loneAccent(scene, flowers)]
   },
@@ -40,7 +40,13 @@ interface Flower {
 function flowersOf(scene: Scene): Flower[] {
   const all = kindsById(scene.byPlant).flatMap(([plant, placed]) =>
     plant.flowerColour && plant.flowerMonths.length > 0 && plant.kind !== 'grass'
-      ? [{ plant, colour: plant.flowerColour, weight: placed.length * plant.spreadM ** 2 * plant.flowerMonths.length }]
+      ? [
+          {
+            plant,
+            colour: plant.flowerColour,
+            weight: placed.length * plant.spreadM ** 2 * plant.flowerMonths.length,
+          },
+        ]
       : [],
   )
   const whole = all.reduce((n, f) => n + f.weight, 0) || 1
@@ -49,15 +55,20 @@ function flowersOf(scene: Scene): Flower[] {
 
 const pale = (colour: string) => saturation(colour) < HAS_HUE
 
-function noLeader(scene: Scene, flowers: readonly Flower[]): Finding[] {
-  const bins = new Map<number, Flower[]>()
+/** How many hues of some weight there are, and the share of the largest. */
+function huesOf(flowers: readonly Flower[]): readonly [many: number, largest: number] {
+  const bins = new Map<number, number>()
   for (const f of flowers) {
     const bin = pale(f.colour) ? -1 : Math.floor((hueOf(f.colour) / 360) * HUES) % HUES
-    bins.set(bin, [...(bins.get(bin) ?? []), f])
+    bins.set(bin, (bins.get(bin) ?? 0) + f.share)
   }
-  const shares = [...bins.values()].map((list) => list.reduce((n, f) => n + f.share, 0)).sort((a, b) => b - a)
-  const many = shares.filter((s) => s >= SOUP_SHARE).length
-  if (many < SOUP_HUES || shares[0]! >= LEADS) return []
+  const shares = [...bins.values()]
+  return [shares.filter((s) => s >= SOUP_SHARE).length, Math.max(...shares)]
+}
+
+function noLeader(scene: Scene, flowers: readonly Flower[]): Finding[] {
+  const [many, largest] = keptByCounts('hues', scene, [], () => huesOf(flowers))
+  if (many < SOUP_HUES || largest >= LEADS) return []
   return [
     ofBed(
       scene,
@@ -65,11 +76,11 @@ function noLeader(scene: Scene, flowers: readonly Flower[]): Finding[] {
         id: 'palette:leader',
         rule: 'palette',
         title: 'No colour leads',
-        reason: `${many} hues share the flowers and the largest has ${percent(shares[0]!)}: one should lead, one or two follow.`,
+        reason: `${many} hues share the flowers and the largest has ${percent(largest)}: one should lead, one or two follow.`,
         weight: 33,
         figures: [
           { name: 'hues', value: many, unit: '' },
-          { name: 'the largest', value: shares[0]! * 100, unit: '%' },
+          { name: 'the largest', value: largest * 100, unit: '%' },
         ],
         source: 'Flowers by canopy and months, in twelve hues and pale. Composing, Colour.',
       },
@@ -89,7 +100,10 @@ function led(scene: Scene, flowers: readonly Flower[]) {
     standIns(
       plant,
       scene,
-      { maxSpreadM: plant.spreadM * 1.3, where: (p) => !!p.flowerColour && deltaE(p.flowerColour, lead.colour) < ACCENT_APART * 0.7 },
+      {
+        maxSpreadM: plant.spreadM * 1.1,
+        where: (p) => !!p.flowerColour && deltaE(p.flowerColour, lead.colour) < ACCENT_APART * 0.7,
+      },
       1,
     ).flatMap((p) =>
       driftsSeen(scene)
@@ -98,14 +112,23 @@ function led(scene: Scene, flowers: readonly Flower[]) {
     ),
   )
   return swaps.length > 0
-    ? [{ label: `More of the ${colourWords(lead.colour)}`, edit: { kind: 'all' as const, name: 'one colour leads', edits: swaps } }]
+    ? [
+        {
+          label: `More of the ${colourWords(lead.colour)}`,
+          edit: { kind: 'all' as const, name: 'one colour leads', edits: swaps },
+        },
+      ]
     : []
 }
 
 function loneAccent(scene: Scene, flowers: readonly Flower[]): Finding[] {
   const { theme } = scene
-  return flowers.flatMap((f) => {
-    if (f.share > ACCENT_MOST || saturation(f.colour) < ACCENT_LOUD || !isAlone(f, flowers, theme, scene)) return []
+  const alone = keptByCounts('accents', scene, [theme, scene.climate], () =>
+    flowers.filter(
+      (f) => f.share <= ACCENT_MOST && saturation(f.colour) >= ACCENT_LOUD && isAlone(f, flowers, theme, scene),
+    ),
+  )
+  return alone.flatMap((f) => {
     const own = driftsSeen(scene).filter((d) => d.drift.plantId === f.plant.id)
     if (own.length !== 1 || own[0]!.drift.pattern === 'dotted' || own[0]!.drift.shape?.kind === 'scatter') return []
     const { drift, placed, middle } = own[0]!
@@ -124,7 +147,8 @@ function loneAccent(scene: Scene, flowers: readonly Flower[]): Finding[] {
           weight: 24,
           plants: placed,
           figures: [{ name: 'of the flowers', value: f.share * 100, unit: '%' }],
-          source: 'A loud flower (chroma 0.12 and more, ΔE 24 from all others) of 12 % and less in one group. Composing, Colour.',
+          source:
+            'A loud flower (chroma 0.12 and more, ΔE 24 from all others) of 12 % and less in one group. Composing, Colour.',
         },
         () => [
           {
@@ -137,10 +161,19 @@ function loneAccent(scene: Scene, flowers: readonly Flower[]): Finding[] {
               kind: 'all',
               name: 'an accent twice',
               edits: [
-                { kind: 'changeDrift', driftId: drift.id, change: { count: Math.max(1, Math.ceil(drift.count / 2)) } },
+                {
+                  kind: 'changeDrift',
+                  driftId: drift.id,
+                  change: { count: Math.max(1, Math.ceil(drift.count / 2)) },
+                },
                 {
                   kind: 'addDrift',
-                  drift: { ...drift, id: `${drift.id}-again`.slice(0, 60), at, count: Math.max(1, Math.floor(drift.count / 2)) },
+                  drift: {
+                    ...drift,
+                    id: `${drift.id}-again`.slice(0, 60),
+                    at,
+                    count: Math.max(1, Math.floor(drift.count / 2)),
+                  },
                 },
               ],
             },

@@ -1,4 +1,5 @@
 import { driftsSeen, nameOf } from '../../scene'
+import { asKind } from '../fitting'
 import { ofBed } from '../ofBed'
 import type { WholeRule } from '../rule'
 
@@ -11,12 +12,16 @@ const ONE_OF_EACH = 0.9
 export const repetition: WholeRule = {
   id: 'repetition',
   findings: (scene) => {
-    if (scene.frame.runTo - scene.frame.runFrom < LEAST_LENGTH_M || scene.school.singlesShare > ONE_OF_EACH) return []
+    if (scene.frame.runTo - scene.frame.runFrom < LEAST_LENGTH_M || scene.school.singlesShare > ONE_OF_EACH)
+      return []
     if (scene.bed.form.kind === 'court' || scene.bed.form.kind === 'container') return []
     const groups = driftsSeen(scene).filter((d) => d.plant.spacingHabit !== 'weaves' && d.plant.kind !== 'climber')
     const kinds = new Map<string, number>()
     for (const { drift } of groups)
-      kinds.set(drift.plantId, (kinds.get(drift.plantId) ?? 0) + (drift.pattern === 'dotted' || drift.shape ? 2 : 1))
+      kinds.set(
+        drift.plantId,
+        (kinds.get(drift.plantId) ?? 0) + (drift.pattern === 'dotted' || drift.shape ? 2 : 1),
+      )
     const back = [...kinds.values()].filter((n) => n > 1).length
     const largest = [...groups].sort((a, b) => b.to - b.from - (a.to - a.from))
     if (kinds.size < LEAST_KINDS || back > 0) return []
@@ -34,7 +39,8 @@ export const repetition: WholeRule = {
             { name: 'kinds', value: kinds.size, unit: '' },
             { name: 'that come back', value: back, unit: '' },
           ],
-          source: 'The most seen kinds come back two or more times along the bed. Practice, Groups, repetition, order; Composing, Thread.',
+          source:
+            'The most seen kinds come back two or more times along the bed. Practice, Groups, repetition, order; Composing, Thread.',
         },
         () =>
           [a, b].flatMap((d) => {
@@ -42,10 +48,7 @@ export const repetition: WholeRule = {
             const other = far?.sort((x, y) => Math.abs(y.middle - d!.middle) - Math.abs(x.middle - d!.middle))[0]
             if (!d || !other) return []
             return [
-              {
-                label: `${nameOf(d.plant)} again instead of ${nameOf(other.plant)}`,
-                edit: { kind: 'changeDrift' as const, driftId: other.drift.id, change: { plantId: d.plant.id } },
-              },
+              { label: `${nameOf(d.plant)} again instead of ${nameOf(other.plant)}`, edit: asKind(other, d.plant) },
             ]
           }),
       ),

@@ -1,7 +1,8 @@
 import { standIns } from '../../match'
 import { fullHeightM, type Plant } from '../../plant'
-import { driftsSeen, type DriftSeen, kindsById, nameOf, type Scene, capital } from '../../scene'
+import { driftsSeen, type DriftSeen, keptByCounts, kindsById, nameOf, type Scene, capital } from '../../scene'
 import type { Finding, Mend } from '../finding'
+import { asKind } from '../fitting'
 import { listed, ofBed } from '../ofBed'
 import type { WholeRule } from '../rule'
 
@@ -32,16 +33,18 @@ const frontM2 = (p: Plant) => p.spreadM * fullHeightM(p) * p.density
 const seenKinds = (scene: Scene) =>
   kindsById(scene.byPlant).filter(([p]) => p.spacingHabit !== 'weaves' && p.kind !== 'climber')
 
-function fullest(scene: Scene, of: (p: Plant) => string): Share {
+function fullest(kinds: ReturnType<typeof seenKinds>, of: (p: Plant) => string): Share {
   const sums = new Map<string, number>()
   let whole = 0
-  for (const [plant, placed] of seenKinds(scene)) {
+  for (const [plant, placed] of kinds) {
     const area = frontM2(plant) * placed.length
+    const value = of(plant)
     whole += area
-    sums.set(of(plant), (sums.get(of(plant)) ?? 0) + area)
+    sums.set(value, (sums.get(value) ?? 0) + area)
   }
-  const [value, most] = [...sums].reduce<Share>((a, b) => (b[1] > a[1] ? b : a), ['', 0])
-  return [value, whole > 0 ? most / whole : 0]
+  let best: Share = ['', 0]
+  for (const [value, area] of sums) if (area > best[1]) best = [value, area]
+  return [best[0], whole > 0 ? best[1] / whole : 0]
 }
 
 const ASPECTS = [
@@ -57,9 +60,12 @@ const ASPECTS = [
 ] as const
 
 function oneTexture(scene: Scene): Finding[] {
-  if (seenKinds(scene).length < LEAST_KINDS || scene.bed.school === 'carpet') return []
-  const found = ASPECTS.map((a) => ({ ...a, at: fullest(scene, a.of) })).filter((a) => a.at[1] > a.most)
-  const worst = found.sort((a, b) => b.at[1] / b.most - a.at[1] / a.most)[0]
+  const kinds = seenKinds(scene)
+  if (kinds.length < LEAST_KINDS || scene.bed.school === 'carpet') return []
+  const found = keptByCounts('textures', scene, [], () =>
+    ASPECTS.map((a) => ({ ...a, at: fullest(kinds, a.of) })).filter((a) => a.at[1] > a.most),
+  )
+  const worst = [...found].sort((a, b) => b.at[1] / b.most - a.at[1] / a.most)[0]
   if (!worst) return []
   const [value, share] = worst.at
   return [
@@ -74,31 +80,41 @@ function oneTexture(scene: Scene): Finding[] {
           'upright wants mounded, feathery wants strappy.',
         weight: 33,
         figures: [{ name: worst.words(value), value: share * 100, unit: '%' }],
-        source: 'Share of the front of all plants (spread × height × density) with one leaf shape, leaf size or habit. Composing, Contrast.',
+        source:
+          'Share of the front of all plants (spread × height × density) with one leaf shape, leaf size or habit. Composing, Contrast.',
       },
-      () => contrasts(scene, (p) => worst.of(p) === value),
+      () => contrasts(scene, (p) => worst.of(p) === value, worst.most),
     ),
   ]
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`
 
-/** The kinds that are alike and fill most of the picture, two of them swapped for what differs. */
-function contrasts(scene: Scene, isAlike: (p: Plant) => boolean): Mend[] {
-  const kinds = seenKinds(scene)
-    .filter(([p]) => isAlike(p))
-    .sort((a, b) => frontM2(b[0]) * b[1].length - frontM2(a[0]) * a[1].length)
-  const swapsOf = (plant: Plant) => {
-    const own = driftsSeen(scene).filter((d) => d.drift.plantId === plant.id)
-    return standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.3, where: (p) => !isAlike(p) }, 1).map((p) => ({
-      p,
-      edits: own.map((d) => ({ kind: 'changeDrift' as const, driftId: d.drift.id, change: { plantId: p.id } })),
-    }))
+/** The largest kinds that are alike give way to what differs: as many of them as bring the share down, or one more. */
+function contrasts(scene: Scene, isAlike: (p: Plant) => boolean, most: number): Mend[] {
+  const all = seenKinds(scene)
+  const areaOf = ([p, placed]: (typeof all)[number]) => frontM2(p) * placed.length
+  const whole = all.reduce((n, k) => n + areaOf(k), 0)
+  const alike = all.filter(([p]) => isAlike(p)).sort((a, b) => areaOf(b) - areaOf(a))
+  let left = alike.reduce((n, k) => n + areaOf(k), 0)
+  let need = 0
+  for (const k of alike) {
+    if (left / whole < most * 0.95) break
+    left -= areaOf(k)
+    need++
   }
-  const all = kinds.slice(0, 4).flatMap(([plant]) => swapsOf(plant).map((s) => ({ plant, ...s })))
-  return [1, 2, 3].flatMap((many): Mend[] => {
-    const some = all.slice(0, many)
-    if (some.length < many) return []
+  const used = new Set<string>()
+  const swaps = alike.slice(0, need + 1).flatMap(([plant]) => {
+    const limits = { maxSpreadM: plant.spreadM * 1.1, where: (p: Plant) => !isAlike(p) && !used.has(p.id) }
+    const [p] = standIns(plant, scene, limits, 1)
+    if (!p) return []
+    used.add(p.id)
+    const own = driftsSeen(scene).filter((d) => d.drift.plantId === plant.id)
+    return [{ plant, p, edits: own.map((d) => asKind(d, p)) }]
+  })
+  return [need, need + 1].flatMap((many): Mend[] => {
+    const some = swaps.slice(0, many)
+    if (some.length < many || many === 0) return []
     return [
       {
         label: some.map((s) => `${capital(nameOf(s.p))} for ${nameOf(s.plant)}`).join(', '),
@@ -108,10 +124,34 @@ function contrasts(scene: Scene, isAlike: (p: Plant) => boolean): Mend[] {
   })
 }
 
+/** Two of three groups of a kind that is everywhere give way, in turn, to two others. */
+function broken(scene: Scene, plant: Plant): Mend[] {
+  const others = standIns(
+    plant,
+    scene,
+    {
+      maxSpreadM: plant.spreadM * 1.1,
+      where: (p) => p.leafOutline !== plant.leafOutline && p.habit !== plant.habit && p.runMPerYear < 0.08,
+    },
+    4,
+  )
+  const own = driftsSeen(scene)
+    .filter((d) => d.drift.plantId === plant.id)
+    .sort((a, b) => a.drift.lane - b.drift.lane || a.middle - b.middle)
+  return [others.slice(0, 2), others.slice(2, 4)].flatMap((pair): Mend[] => {
+    const [a, b] = pair
+    if (!a || !b) return []
+    const edits = own.flatMap((d, i) => (i % 3 === 0 ? [] : [asKind(d, i % 3 === 1 ? a : b)]))
+    return [
+      { label: `${capital(nameOf(a))} and ${nameOf(b)} between`, edit: { kind: 'all', name: 'break up', edits } },
+    ]
+  })
+}
+
 function wallpaper(scene: Scene): Finding[] {
   const kinds = seenKinds(scene)
   const isMeant = scene.bed.school === 'carpet' || scene.school.lines === 'straight' || kinds.length < 2
-  const [id, share] = fullest(scene, (p) => p.id)
+  const [id, share] = keptByCounts('fullest', scene, [], () => fullest(kinds, (p) => p.id))
   const placed = kinds.find(([p]) => p.id === id)?.[1] ?? []
   if (isMeant || share <= MOST_KIND || placed.length < 3) return []
   const { plant } = placed[0]!
@@ -128,7 +168,7 @@ function wallpaper(scene: Scene): Finding[] {
         figures: [{ name: 'of the picture', value: share * 100, unit: '%' }],
         source: 'Share of the front of all plants that one kind fills, over 62 %. Composing, Thread.',
       },
-      () => contrasts(scene, (p) => p.id === id),
+      () => broken(scene, plant),
     ),
   ]
 }

@@ -1,8 +1,8 @@
-import type { PlacedPlant } from '../../layout'
 import { standIns } from '../../match'
 import { fullHeightM, type Plant } from '../../plant'
-import { capital, driftsSeen, kindsById, metres, nameOf, type Scene } from '../../scene'
-import { swapKind } from '../../edit'
+import { capital, driftsSeen, kindsById, laneGroups, metres, nameOf, type Scene } from '../../scene'
+import { swapKind, type Edit } from '../../edit'
+import { asKind } from '../fitting'
 import type { Finding, Mend } from '../finding'
 import { ofBed } from '../ofBed'
 import type { WholeRule } from '../rule'
@@ -19,10 +19,11 @@ const MUCH_GLASS = 0.5
 const WIDEST_OF_DEPTH = 1
 const HIGHEST_OF_DEPTH = 1.9
 const COLUMN = 3.2
+const HIGHEST_COLUMN = 2.6
 /** Groups under this angle are lost; nearer than so far nothing is. */
 const LEAST_DEG = 5
 const FAR_M = 7
-const LOST_SHARE = 0.6
+const LOST_SHARE = 0.45
 
 /** Does the planting answer the building, the bed's depth and the distance from which it is seen? */
 export const scale: WholeRule = {
@@ -34,7 +35,8 @@ export const scale: WholeRule = {
 function tooLow(scene: Scene): Finding[] {
   const { wall } = scene.bed
   if (!wall || wall.heightM < TALL_WALL_M || scene.bed.form.kind !== 'foundation') return []
-  const glass = wall.openings.reduce((n, o) => n + o.widthM, 0) / Math.max(0.1, scene.frame.runTo - scene.frame.runFrom)
+  const glass =
+    wall.openings.reduce((n, o) => n + o.widthM, 0) / Math.max(0.1, scene.frame.runTo - scene.frame.runFrom)
   if (glass > MUCH_GLASS || scene.bed.school === 'carpet') return []
   const tall = tallestQuarter(scene)
   const wanted = Math.min(LEAST_OF_WALL * wall.heightM, MOST_OF_DEPTH * scene.frame.depths.mean)
@@ -84,36 +86,34 @@ function taller(scene: Scene, wallM: number): Mend[] {
   const first = back[0]
   if (!first) return []
   const limits = {
-    minHeightM: wallM * 0.38,
+    minHeightM: wallM * 0.3,
     maxHeightM: wallM * 0.75,
-    maxSpreadM: Math.min(scene.frame.depths.mean * 0.5, 2),
+    maxSpreadM: Math.min(scene.frame.depths.mean * 0.42, 1.4),
   }
+  const every = back.filter((_, i) => i % 2 === 0).sort((a, b) => b.to - b.from - (a.to - a.from))
   return standIns(first.plant, scene, limits, 3).map((p) => ({
     label: `${capital(nameOf(p))} in the back lane`,
     edit: {
       kind: 'all',
       name: 'taller back',
-      edits: back.map(({ drift, placed }) => ({
+      edits: every.map(({ drift }) => ({
         kind: 'changeDrift' as const,
         driftId: drift.id,
-        change: { plantId: p.id, count: fitting(placed, p) },
+        change: { plantId: p.id, count: 1 },
       })),
     },
   }))
 }
 
-/** As many of another kind as cover what some plants cover, one at least. */
-const fitting = (placed: readonly PlacedPlant[], p: Plant) =>
-  Math.max(1, Math.round((placed.length * placed[0]!.plant.spreadM ** 2) / p.spreadM ** 2))
-
 function tooLarge(scene: Scene): Finding[] {
   const { form } = scene.bed
   if (!['foundation', 'screen', 'terrace', 'two-sided'].includes(form.kind)) return []
   const depth = scene.frame.depths.greatest
-  const isOut = ({ kind, spreadM, clearStemM, ...p }: Plant) => {
-    if (kind === 'tree' || kind === 'climber') return spreadM - clearStemM > depth * 2.5
-    const high = fullHeightM({ kind, spreadM, clearStemM, ...p })
-    return spreadM > depth * WIDEST_OF_DEPTH || (high > depth * HIGHEST_OF_DEPTH && high < spreadM * COLUMN)
+  const isOut = (p: Plant) => {
+    if (p.kind === 'tree' || p.kind === 'climber') return p.spreadM - p.clearStemM > depth * 2.5
+    const high = fullHeightM(p)
+    const most = high < p.spreadM * COLUMN ? HIGHEST_OF_DEPTH : HIGHEST_COLUMN
+    return p.spreadM > depth * WIDEST_OF_DEPTH || (high > depth * most && form.kind !== 'screen')
   }
   return kindsById(scene.byPlant)
     .filter(([plant]) => plant.lifeCycle !== 'bulb' && isOut(plant))
@@ -151,8 +151,8 @@ function tooSmall(scene: Scene): Finding[] {
   const far = scene.bed.viewpoint.distanceM
   if (far < FAR_M) return []
   const wanted = 2 * far * Math.tan((LEAST_DEG * Math.PI) / 360)
-  const groups = driftsSeen(scene).filter((d) => d.plant.spacingHabit !== 'weaves' && d.plant.kind !== 'climber')
-  const small = groups.filter((d) => d.to - d.from < wanted * 0.6)
+  const groups = laneGroups(scene).flat()
+  const small = groups.filter((g) => g.to - g.from < wanted * 0.6)
   if (small.length < 3 || small.length < groups.length * LOST_SHARE) return []
   return [
     ofBed(
@@ -165,7 +165,6 @@ function tooSmall(scene: Scene): Finding[] {
           `${small.length} of ${groups.length} groups are narrower than ${metres(wanted * 0.6)}; from ` +
           `${metres(far)} a group wants about ${metres(wanted)}.`,
         weight: 40,
-        plants: small.flatMap((d) => d.placed),
         figures: [
           { name: 'too small', value: small.length, unit: '' },
           { name: 'wanted', value: wanted, unit: 'm' },
@@ -173,20 +172,25 @@ function tooSmall(scene: Scene): Finding[] {
         source: 'Width of a group as an angle, 5° and more from the main viewpoint. Composing, Scale.',
       },
       () => [
-        {
-          label: 'Fewer, larger groups',
-          edit: {
-            kind: 'all',
-            name: 'join groups',
-            edits: small.flatMap((d, i, own) => {
-              const next = own[i + 1]
-              return i % 2 === 0 && next
-                ? [{ kind: 'changeDrift' as const, driftId: next.drift.id, change: { plantId: d.plant.id } }]
-                : []
-            }),
-          },
-        },
+        { label: 'Fewer, larger groups', edit: { kind: 'all', name: 'join groups', edits: joined(scene, wanted) } },
       ],
     ),
   ]
 }
+
+/** Along each lane a kind is carried on until its group is wide enough for the distance. */
+const joined = (scene: Scene, wantedM: number): Edit[] =>
+  scene.bed.laneShares.flatMap((_, lane) => {
+    const own = driftsSeen(scene)
+      .filter((d) => d.drift.lane === lane && d.plant.spacingHabit !== 'weaves' && !d.drift.shape)
+      .sort((a, b) => a.middle - b.middle)
+    let [kind, from] = [own[0], own[0]?.from ?? 0]
+    return own.flatMap((d): Edit[] => {
+      if (!kind || d === kind) return []
+      if (d.from - from >= wantedM && d.plant.id !== kind.plant.id) {
+        ;[kind, from] = [d, d.from]
+        return []
+      }
+      return d.plant.id === kind.plant.id ? [] : [asKind(d, kind.plant)]
+    })
+  })

@@ -82,7 +82,7 @@ function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Find
   const here = conditionsAt(scene, judged.worst)
   const drifts = new Set(suffering.map((p) => p.driftId))
   const mends = (): Mend[] =>
-    standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.35 }, 2).map((p) => ({
+    standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1 }, 2).map((p) => ({
       label: `Swap for ${nameOf(p)}`,
       edit: { kind: 'all', name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id, drifts) },
     }))

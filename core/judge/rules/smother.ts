@@ -44,7 +44,7 @@ export const smother: LocalRule = {
     [...byGroup(remarks)].map(([group, list]) => {
       const runner = scene.byId.get(list[0]!.plants[0]!)!
       const prey = scene.byId.get(list[0]!.plants[1]!)!
-      const names = list.map((r) => nameOf(scene.byId.get(r.plants[1]!)!.plant))
+      const names = firstNames(scene, list)
       const xs = list.map((r) => r.x)
       const reach = runner.plant.runMPerYear * LATER_YEARS
       return finding(
@@ -67,10 +67,21 @@ export const smother: LocalRule = {
           source:
             'A creeper goes in front of what it would smother, never behind. Practice, Together or not at all.',
         },
-        () => mendsFor(scene, runner, prey),
+        () => mendsFor(scene, runner, prey, new Set(list.map((r) => scene.byId.get(r.plants[0]!)!.driftId))),
       )
     }),
 }
+
+/** Names of the first few kinds that are met, one more than are said. */
+function firstNames(scene: Scene, list: readonly Remark[]): string[] {
+  const names = new Set<string>()
+  for (const r of list) {
+    names.add(nameOf(scene.byId.get(r.plants[1]!)!.plant))
+    if (names.size > MOST_NAMED) break
+  }
+  return [...names]
+}
+const MOST_NAMED = 3
 
 const isRunner = (p: PlacedPlant): boolean =>
   isKnownPlant(p) &&
@@ -99,7 +110,7 @@ function smothers(runner: PlacedPlant, prey: PlacedPlant): boolean {
 }
 
 /** To the front where its prey is not; a like plant that stays put. */
-function mendsFor(scene: Scene, runner: PlacedPlant, prey: PlacedPlant): Mend[] {
+function mendsFor(scene: Scene, runner: PlacedPlant, prey: PlacedPlant, drifts: ReadonlySet<string>): Mend[] {
   const last = scene.bed.laneShares.length - 1
   if (runner.standing) return []
   const forward: Mend = {
@@ -107,16 +118,12 @@ function mendsFor(scene: Scene, runner: PlacedPlant, prey: PlacedPlant): Mend[] 
     edit: { kind: 'changeDrift', driftId: runner.driftId, change: { lane: last } },
   }
   const { plant } = runner
-  const staying = standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.3, where: (p) => p.runMPerYear === 0 }, 2)
+  const staying = standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1, where: (p) => p.runMPerYear === 0 }, 2)
   return [
-    ...(runner.lane < last && prey.lane < last ? [forward] : []),
     ...staying.map((p): Mend => ({
       label: `${capital(nameOf(p))}, which stays, instead`,
-      edit: {
-        kind: 'all',
-        name: 'swap plant',
-        edits: swapKind(scene.bed, plant.id, p.id, new Set([runner.driftId])),
-      },
+      edit: { kind: 'all', name: 'swap plant', edits: swapKind(scene.bed, plant.id, p.id, drifts) },
     })),
+    ...(runner.lane < last && prey.lane < last ? [forward] : []),
   ]
 }

@@ -114,7 +114,7 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
             worst.plant,
             scene,
             {
-              maxSpreadM: worst.plant.spreadM * 1.35,
+              maxSpreadM: worst.plant.spreadM * 1.1,
               where: (p) =>
                 p.flowerMonths.every(
                   (m) => !p.flowerColour || isNear(p.flowerColour, placeMonth(m, scene.climate)),

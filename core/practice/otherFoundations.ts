@@ -1,0 +1,85 @@
+import { COOL, MARITIME, type SoundBed, TEMPERATE, turns } from './soundBed'
+
+/** Sound foundation borders for shade, wind, winter, deer and narrow places. */
+export const OTHER_FOUNDATIONS: readonly SoundBed[] = [
+  {
+    id: 'acid-woodland-edge',
+    kind: 'foundation',
+    lengthM: 11,
+    depthM: 3.2,
+    school: 'layered',
+    ...TEMPERATE,
+    ground: { sunHours: 3.2, water: 'moist', ph: 5.4 },
+    wallM: 2.8,
+    lanes: [
+      turns('pieris-japonica 1, enkianthus-campanulatus 1, hydrangea-quercifolia 1', 8),
+      turns('rhododendron-delaware-valley-white 1, dryopteris-marginalis 3', 8),
+      turns('luzula-nivea 5, heuchera-villosa-autumn-bride 3, phlox-stolonifera 5', 8),
+    ],
+  },
+  {
+    id: 'seaside-front',
+    kind: 'foundation',
+    lengthM: 9,
+    depthM: 2.8,
+    school: 'layered',
+    ...MARITIME,
+    ground: { sunHours: 7.5, soil: 'sand', water: 'average', wind: 'some', salt: 'some', ph: 7 },
+    wallM: 2.6,
+    lanes: [
+      turns('rosa-glauca 1, salvia-rosmarinus 1', 8),
+      turns('lavandula-x-intermedia-grosso 2, santolina-chamaecyparissus 2', 7),
+      turns('armeria-maritima 5, festuca-glauca 4', 8),
+    ],
+  },
+  {
+    id: 'winter-walk',
+    kind: 'foundation',
+    lengthM: 10,
+    depthM: 3.4,
+    school: 'layered',
+    ...COOL,
+    ground: { sunHours: 4.5, ph: 6.5 },
+    wallM: 2.2,
+    lanes: [
+      turns('cornus-sericea-flaviramea 1, taxus-x-media-hicksii 1, cornus-alba-elegantissima 1', 7),
+      turns('bergenia-cordifolia 3, heuchera-villosa-autumn-bride 3, polystichum-acrostichoides 3', 8),
+      turns('helleborus-x-hybridus 3, epimedium-x-versicolor-sulphureum 3', 7),
+      '~galanthus-nivalis 60',
+    ],
+  },
+  {
+    id: 'deer-country',
+    kind: 'foundation',
+    lengthM: 10,
+    depthM: 3,
+    school: 'layered',
+    ...TEMPERATE,
+    ground: { sunHours: 7, deer: 'much', soil: 'loam' },
+    wallM: 2.8,
+    lanes: [
+      turns(
+        'buxus-microphylla-var-japonica-winter-gem 1, caryopteris-x-clandonensis 1, miscanthus-sinensis-gracillimus 1',
+        10,
+      ),
+      turns('nepeta-walker-s-low 2, salvia-yangii 2', 7),
+      turns('salvia-nemorosa-ostfriesland 3, stachys-byzantina 3', 8),
+      '~narcissus-tete-a-tete 45',
+    ],
+  },
+  {
+    id: 'narrow-strip',
+    kind: 'foundation',
+    lengthM: 6,
+    depthM: 1.5,
+    school: 'layered',
+    ...TEMPERATE,
+    ground: { sunHours: 7, soil: 'loam', ph: 7 },
+    wallM: 2.4,
+    laneShares: [0.65, 0.35],
+    lanes: [
+      turns('lavandula-angustifolia-hidcote 3, hylotelephium-matrona 3', 5),
+      turns('thymus-vulgaris 3, dianthus-plumarius 3', 6),
+    ],
+  },
+]
