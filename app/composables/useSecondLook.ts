@@ -1,5 +1,5 @@
 import type { Mark, MarkId } from '~~/core/marks'
-import type { Raise, Tried } from '~~/core/mend'
+import type { PlaceAsk, Raise, Suggestion, Tried } from '~~/core/mend'
 import type { Scene } from '~~/core/scene'
 import type { LookAnswer, LookRequest, SentScene } from '~/workers/lookJobs'
 
@@ -43,6 +43,10 @@ export const useSecondLook = createSharedComposable(() => {
   }
 
   function hear(answer: LookAnswer) {
+    if (answer.kind === 'suggestions') {
+      if (answer.number === askedFor) suggested.value = answer.suggestions
+      return
+    }
     if (answer.number !== number) return
     switch (answer.kind) {
       case 'marks':
@@ -60,6 +64,13 @@ export const useSecondLook = createSharedComposable(() => {
     }
   }
 
+  function makeReady() {
+    worker ??= begin()
+    if (librarySent === library.plants) return
+    librarySent = library.plants
+    send({ job: 'library', plants: plain(library.plants) })
+  }
+
   function look() {
     const now = settled.value
     tried.value = new Map()
@@ -71,11 +82,7 @@ export const useSecondLook = createSharedComposable(() => {
       total.value = 0
       return
     }
-    worker ??= begin()
-    if (librarySent !== library.plants) {
-      librarySent = library.plants
-      send({ job: 'library', plants: plain(library.plants) })
-    }
+    makeReady()
     send({ job: 'look', number, scene: sent(now.scene), accepted: [...accepted.value.keys()] })
   }
   watchDebounced(settled, look, { debounce: REST_MS, immediate: true })
@@ -98,5 +105,14 @@ export const useSecondLook = createSharedComposable(() => {
     if (worker && !raised.value.has(mark)) send({ job: 'raises', number, mark })
   }
 
-  return { marks, total, tried, raised, problem, askRaises }
+  /** What could stand at a place of a scene; null while it is worked out. */
+  const suggested = shallowRef<readonly Suggestion[] | null>(null)
+  let askedFor = 0
+  function askSuggestions(scene: Scene, ask: PlaceAsk) {
+    makeReady()
+    suggested.value = null
+    send({ job: 'suggest', number: ++askedFor, scene: sent(scene), ask })
+  }
+
+  return { marks, total, tried, raised, problem, askRaises, suggested, askSuggestions }
 })

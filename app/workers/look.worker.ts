@@ -1,6 +1,6 @@
 import { critique, type Critique } from '~~/core/judge'
 import { type MarkId, marksOf, totalOf } from '~~/core/marks'
-import { raisesOf, triesOf } from '~~/core/mend'
+import { type PlaceAsk, raisesOf, suggestionsOf, triesOf } from '~~/core/mend'
 import type { Plant } from '~~/core/plant'
 import { makeScene } from '~~/core/scene'
 import type { LookAnswer, LookRequest, SentScene } from './lookJobs'
@@ -37,6 +37,9 @@ async function work(request: LookRequest): Promise<void> {
       return look(request.scene, request.number, new Set(request.accepted))
     case 'raises':
       return raise(request.mark, request.number)
+    case 'suggest':
+      asked = request.number
+      return suggest(request.scene, request.ask, request.number)
   }
 }
 
@@ -61,14 +64,23 @@ async function raise(mark: MarkId, number: number) {
   if (raises) say({ kind: 'raises', number, mark, raises })
 }
 
+/** The place that was asked for last. */
+let asked = 0
+
+async function suggest(sent: SentScene, ask: PlaceAsk, number: number) {
+  await rest(0)
+  const found = await paced(suggestionsOf(critique(makeScene({ ...sent, library })), ask), number, () => asked)
+  if (found) say({ kind: 'suggestions', number, suggestions: found })
+}
+
 /** Works piece by piece with rests between; null when a newer scene has come. */
-async function paced<T>(steps: Generator<number, T>, number: number): Promise<T | null> {
+async function paced<T>(steps: Generator<number, T>, number: number, latest = () => newest): Promise<T | null> {
   for (;;) {
     const began = performance.now()
     const step = steps.next()
     if (step.done) return step.value
     await rest(Math.max(LEAST_REST_MS, performance.now() - began))
     while (performance.now() < heldUntil) await rest(heldUntil - performance.now())
-    if (number !== newest) return null
+    if (number !== latest()) return null
   }
 }

@@ -1,5 +1,5 @@
 import type { Mark, MarkId } from '~~/core/marks'
-import type { Raise, Tried } from '~~/core/mend'
+import type { PlaceAsk, Raise, Suggestion, Tried } from '~~/core/mend'
 import type { Plant } from '~~/core/plant'
 import type { SceneInput } from '~~/core/scene'
 
@@ -18,9 +18,12 @@ export type LookRequest =
   /** The hand is at work: everything else rests a moment. */
   | { readonly job: 'hold' }
   | { readonly job: 'raises'; readonly number: number; readonly mark: MarkId }
+  /** Before any look: the scene comes with it, empty beds among them. */
+  | { readonly job: 'suggest'; readonly number: number; readonly scene: SentScene; readonly ask: PlaceAsk }
 
 export type LookAnswer =
   | { readonly kind: 'marks'; readonly number: number; readonly marks: readonly Mark[]; readonly total: number }
   | { readonly kind: 'tried'; readonly number: number; readonly tried: Tried }
   | { readonly kind: 'raises'; readonly number: number; readonly mark: MarkId; readonly raises: readonly Raise[] }
+  | { readonly kind: 'suggestions'; readonly number: number; readonly suggestions: readonly Suggestion[] }
   | { readonly kind: 'error'; readonly number: number; readonly message: string }

@@ -62,6 +62,7 @@ export interface Asked {
   /** Hours a year and money that there are for all beds; 0 when not said. */
   readonly hoursAYear: number
   readonly budget: number
+  readonly otherBeds: number
   /** What the other beds take of them. */
   readonly otherHours: number
   readonly otherMoney: number

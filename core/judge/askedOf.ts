@@ -13,6 +13,7 @@ export function askedOf(brief: Brief, others: readonly Bed[], library: ReadonlyM
     hates,
     hoursAYear,
     budget,
+    otherBeds: others.length,
     otherHours: costs.reduce((n, c) => n + c.hours, 0),
     otherMoney: costs.reduce((n, c) => n + c.money, 0),
   }

@@ -13,7 +13,16 @@ const of = (rule: RuleId, bed: Bed, input: Partial<SceneInput> = {}) =>
   judged(bed, input).filter((f) => f.rule === rule)
 const ids = (rule: RuleId, bed: Bed, input: Partial<SceneInput> = {}) => of(rule, bed, input).map((f) => f.id)
 const wide = (change: Partial<Bed>) => testBed({ outline: rectangle(10, 4), ...change })
-const asked = { months: [], likes: [], hates: [], hoursAYear: 0, budget: 0, otherHours: 0, otherMoney: 0 }
+const asked = {
+  months: [],
+  likes: [],
+  hates: [],
+  hoursAYear: 0,
+  budget: 0,
+  otherBeds: 0,
+  otherHours: 0,
+  otherMoney: 0,
+}
 const row = (id: string, lane: number, every: number, from = 0.5, to = 9.6) =>
   Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, i) =>
     drift(`${id}${lane}${i}`, id, lane, from + i * every),
@@ -272,7 +281,9 @@ describe('what stands already, and the brief', () => {
     expect(brief({})).toEqual([])
     expect(brief({ hoursAYear: 0.01 })).toEqual(['brief:hours'])
     expect(brief({ hoursAYear: 100 })).toEqual([])
-    expect(brief({ hoursAYear: 100, otherHours: 120 })).toEqual(['brief:hours'])
+    expect(brief({ hoursAYear: 0.02, otherBeds: 3, otherHours: 0.01 })).toEqual(['brief:hours'])
+    // Where others take most of it, it is told there.
+    expect(brief({ hoursAYear: 100, otherBeds: 1, otherHours: 120 })).toEqual([])
     expect(brief({ budget: 1 })).toEqual(['brief:money'])
     const names = (part: object) => ids('brief', bed, { asked: { ...asked, ...part } })
     expect(names({ hates: ['phlox'] })).toEqual([`brief:hates:${PHLOX}`])

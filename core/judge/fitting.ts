@@ -29,6 +29,13 @@ export function carriedOn(scene: Scene, from: number, to: number): Drift[] {
   })
 }
 
+/** As many of a kind as fill a length of a lane in staggered rows, one at least; metres. */
+export function fillCount({ frame, bed, school }: Scene, lane: number, plant: Plant, lengthM: number): number {
+  const apart = school.spacing * plant.spreadM
+  const rows = Math.max(1, Math.floor((frame.depths.mean * bed.laneShares[lane]!) / (apart * ROW_STEP)))
+  return Math.max(1, Math.min(MOST, rows * Math.floor((lengthM + 0.05) / apart)))
+}
+
 const MOST_DRIFTS = 8
 const ROW_STEP = 0.87
 

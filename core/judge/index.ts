@@ -1,3 +1,4 @@
+export { fillCount } from './fitting'
 export { askedOf } from './askedOf'
 export { soilCover } from './cover'
 export { type BriefCheck, briefChecks, isMeant } from './briefChecks'

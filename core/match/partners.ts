@@ -127,7 +127,8 @@ function flowersTogether(a: Plant, b: Plant, month: LibraryMonth): number {
   return Math.min(9, shared * 3) + (a.flowerMonths.includes(month) || b.flowerMonths.includes(month) ? 6 : 0)
 }
 
-const liking = (p: Plant, month: LibraryMonth, bias: number) =>
+/** How well a plant answers what is looked for: leaf in winter, or flower in a month. */
+export const liking = (p: Plant, month: LibraryMonth, bias: number) =>
   (p.retention === 'evergreen' ? 26 * (1 - bias) : 0) +
   (p.flowerMonths.includes(month) ? 22 * bias : 0) +
   p.flowerMonths.length * bias

@@ -1,2 +1,3 @@
 export { type Raise, raises, raisesOf } from './raises'
 export { triesOf, type Tried, type TriedMend, tryMends } from './tryMends'
+export { type PlaceAsk, type Suggestion, suggestions, suggestionsOf } from './suggest'

@@ -62,6 +62,7 @@ export const NOTHING_ASKED = {
   hates: [],
   hoursAYear: 0,
   budget: 0,
+  otherBeds: 0,
   otherHours: 0,
   otherMoney: 0,
 } as const

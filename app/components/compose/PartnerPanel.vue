@@ -2,11 +2,10 @@
 import { libraryMonth } from '~~/core/time'
 import { conditionsAt } from '~~/core/scene'
 import type { Partnership } from '~~/core/match'
-import type { Plant, SiteConditions } from '~~/core/plant'
+import type { Plant } from '~~/core/plant'
 
 /** What goes with a plant: pairs, trios and fives, each as a small line-up in the month that is looked at, with why. */
-const props = defineProps<{ seed: Plant | null; site?: SiteConditions; maxHeightM?: number }>()
-const emit = defineEmits<{ set: [plants: readonly Plant[]] }>()
+const props = defineProps<{ seed: Plant }>()
 const store = useBedStore()
 const library = useLibraryStore()
 const compose = useComposeStore()
@@ -26,8 +25,8 @@ watchEffect(async (clean) => {
   if (!now) return
   working.value = true
   // The chosen drift's own place, when it is the drift of this plant.
-  const own = placed.value[0]?.plant.id === props.seed?.id ? placed.value[0] : undefined
-  const site = props.site ?? (own ? conditionsAt(now, own) : now.site)
+  const own = placed.value[0]?.plant.id === props.seed.id ? placed.value[0] : undefined
+  const site = own ? conditionsAt(now, own) : now.site
   const ask = {
     seed: props.seed,
     size: size.value,
@@ -35,7 +34,6 @@ watchEffect(async (clean) => {
     month: libraryMonth(compose.moment.month, now.climate),
     bias: bias.value,
     most: 5,
-    ...(props.maxHeightM === undefined ? {} : { maxHeightM: props.maxHeightM }),
   }
   try {
     const answer = await askPartners(library.plants, ask)
@@ -69,7 +67,7 @@ const boxWidth = (plant: Plant, group: Partnership) => Math.max(34, plant.spread
 <template>
   <div class="partners" data-testid="partners">
     <div class="top">
-      <b>{{ seed ? `Goes with ${seed.commonName}` : 'For an empty place' }}</b>
+      <b>Goes with {{ seed.commonName }}</b>
       <div role="group" aria-label="How many together">
         <UButton
           v-for="n in [2, 3, 5] as const"
@@ -126,16 +124,6 @@ const boxWidth = (plant: Plant, group: Partnership) => Math.max(34, plant.spread
           @click="take(g)"
         >
           {{ g.plants.every((p) => listed.has(p.id)) ? 'On the shortlist' : 'To the shortlist' }}
-        </UButton>
-        <UButton
-          v-if="!seed"
-          size="xs"
-          color="neutral"
-          variant="outline"
-          icon="i-lucide-shovel"
-          @click="emit('set', g.plants)"
-        >
-          Set them there
         </UButton>
       </div>
     </article>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { kindsOf, laneBands, laneNames } from '~~/core/bed'
-import { freeSpot, isLaneOf, laneFor, laneTopM } from '~~/core/layout'
-import { conditionsAt } from '~~/core/scene'
+import { kindsOf, laneNames } from '~~/core/bed'
+import { freeSpot, isLaneOf } from '~~/core/layout'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
@@ -39,34 +38,12 @@ const toggleEmpty = () => {
   const fill = scene.value?.placement.laneFill ?? []
   emptyLane.value = emptyLane.value === null ? Math.max(0, fill.indexOf(Math.min(...fill))) : null
 }
-/** The emptiest place of the lane, and what it offers. */
+/** The emptiest place of the lane. */
 const place = computed(() => {
   const now = scene.value
   const lane = emptyLane.value
-  if (!now || !store.bed || lane === null || lane >= lanes.value.length) return null
-  const { s, along } = freeSpot(now, lane)
-  const band = laneBands(store.bed.laneShares)[lane]!
-  const { x, y } = now.frame.at(along, ((band.from + band.to) / 2) * now.frame.depthAlong(along))
-  return {
-    s,
-    site: conditionsAt(now, { x, y }),
-    maxHeightM: laneTopM(lane, lanes.value.length, store.bed.form.kind),
-  }
+  return now && lane !== null && lane < lanes.value.length ? { s: freeSpot(now, lane).s, lane } : null
 })
-/** Sets a group at the empty place, each plant in the lane of its height. */
-function setThere(group: readonly Plant[]) {
-  const bed = store.bed
-  if (!bed || !place.value) return
-  const { s } = place.value
-  store.edit({
-    kind: 'all',
-    name: 'set partners',
-    edits: group.map((p) => ({
-      kind: 'addDrift',
-      drift: newDrift(p, laneFor(p, lanes.value.length, bed.form.kind), s, bed),
-    })),
-  })
-}
 </script>
 
 <template>
@@ -108,13 +85,7 @@ function setThere(group: readonly Plant[]) {
             {{ name }}
           </button>
         </p>
-        <ComposePartnerPanel
-          :seed="null"
-          :site="place.site"
-          :max-height-m="place.maxHeightM"
-          class="inner"
-          @set="setThere"
-        />
+        <ComposePlacePanel :at-m="place.s" :lane="place.lane" class="inner" />
       </template>
     </div>
     <p v-if="plants.length === 0" class="empty">

@@ -193,9 +193,13 @@ function over(scene: Scene): Finding[] {
   ]
 }
 
+/** Told in the beds that take more than their part: what they save counts most. */
+const takesMost = (scene: Scene, here: number, whole: number) =>
+  here > 0 && here * (1 + (scene.asked?.otherBeds ?? 0)) >= whole
+
 function tooMuch(scene: Scene, of: 'hours' | 'money', here: number, others: number, there: number): Finding[] {
-  if (there <= 0 || here + others <= there || here <= 0) return []
   const whole = here + others
+  if (there <= 0 || whole <= there || !takesMost(scene, here, whole)) return []
   const what = of === 'hours' ? 'hours of work a year' : 'for plants'
   const say = (n: number) => n.toFixed(of === 'hours' ? 1 : 0)
   return [
@@ -208,7 +212,7 @@ function tooMuch(scene: Scene, of: 'hours' | 'money', here: number, others: numb
         reason:
           `The brief has ${say(there)} ${what} for all beds; they take ${say(whole)}, this one ${say(here)} ` +
           `(${Math.round((here / whole) * 100)} %).`,
-        weight: 40 + Math.min(25, 25 * (whole / there - 1)),
+        weight: 36 + Math.min(24, 24 * (whole / there - 1)),
         figures: [
           { name: 'this bed', value: here, unit: of === 'hours' ? 'h' : '' },
           { name: 'all beds', value: whole, unit: of === 'hours' ? 'h' : '' },
