@@ -36,7 +36,8 @@ export function lanePlaces(scene: Scene, atM: number, lane: number): LanePlace[]
     (x, y) => Math.abs(x - lane) - Math.abs(y - lane) || x - y,
   )
   return order.flatMap((i): LanePlace[] => {
-    const part = freeAbout(scene, i, a)
+    // What was asked for is answered however narrow it is.
+    const part = freeAbout(scene, i, a) ?? (i === lane ? narrow(scene, a) : null)
     if (!part) return []
     const depth = frame.depths.mean * bed.laneShares[i]!
     const before = bed.laneShares.slice(0, i).reduce((n, s) => n + s, 0)
@@ -53,6 +54,10 @@ export function lanePlaces(scene: Scene, atM: number, lane: number): LanePlace[]
     ]
   })
 }
+
+/** A place between plants that nearly meet. */
+const narrow = ({ frame }: Scene, a: number) =>
+  [Math.max(frame.runFrom, a - LEAST_M / 2), Math.min(frame.runTo, a + LEAST_M / 2)] as const
 
 /** The free stretch of a lane that a place lies in, at most so far to each side; null when something stands there. */
 function freeAbout(scene: Scene, lane: number, a: number): readonly [number, number] | null {

@@ -67,9 +67,10 @@ describe('suggestions for a place', () => {
     for (const p of [...free, ...kept].flatMap((s) => s.plants)) expect(p.water.driest).toBe('dry')
     for (const p of kept.flatMap((s) => s.plants)) expect(['none', 'mild']).toContain(p.toxicity.people)
   })
-  it('have nothing to say where no lane is free', () => {
+  it('keep to the lane that was asked for where the others are full', () => {
     const [best] = suggestions(judged(), ask())
     const full = applyEdit(empty, best!.edit).bed
-    expect(suggestions(judged(full), ask())).toEqual([])
+    for (const s of suggestions(judged(full), ask({ lane: 2 })))
+      expect(new Set(s.drifts.map((d) => d.lane))).toEqual(new Set([2]))
   })
 })

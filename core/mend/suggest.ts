@@ -39,6 +39,8 @@ const GROUPS = 9
 const MOST = 5
 const KEPT = 36
 const USED = 30
+/** Plants as wide as this may be tucked in anywhere. */
+const LEAST_SPREAD_M = 0.4
 
 /** Suggestions for a place, best first; no two share two kinds. */
 export const suggestions = (judged: Critique, ask: PlaceAsk): Suggestion[] => finish(suggestionsOf(judged, ask))
@@ -110,7 +112,7 @@ function candidatesFor(scene: Scene, slot: Slot, ask: PlaceAsk): Candidate[] {
         p.lifeCycle !== 'annual' &&
         p.lifeCycle !== 'tender' &&
         !p.invasiveNote &&
-        p.spreadM <= Math.min(slot.mostM, slot.lengthM * 1.25) &&
+        p.spreadM <= Math.min(slot.mostM, Math.max(LEAST_SPREAD_M, slot.lengthM * 1.25)) &&
         fullHeightM(p) >= slot.wantM * 0.62 &&
         fullHeightM(p) <= slot.wantM * 1.5 &&
         !never.some((r) => TRAIT[r.trait].has(p)) &&
