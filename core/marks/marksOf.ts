@@ -30,7 +30,7 @@ const WEIGHT: Readonly<Record<MarkId, number>> = {
   layers: 11,
   skyline: 9,
   contrast: 10,
-  thread: 26,
+  thread: 36,
   mass: 9,
   colour: 8,
   seasons: 9,
