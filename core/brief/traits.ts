@@ -20,7 +20,11 @@ export const TRAIT: Readonly<
   scent: { label: 'scent', good: true, has: (p) => p.fragrance !== 'none' },
   wildlife: { label: 'open flowers or fruit for wildlife', good: true, has: (p) => OPEN_FLOWERS.has(p.flowerForm) },
   'long-flower': { label: 'three months in flower', good: true, has: (p) => p.flowerMonths.length >= LONG_MONTHS },
-  poison: { label: 'poisonous parts', good: false, has: (p) => EATERS.some((eater) => HARMS.has(p.toxicity[eater])) },
+  poison: {
+    label: 'poisonous parts',
+    good: false,
+    has: (p) => EATERS.some((eater) => HARMS.has(p.toxicity[eater])),
+  },
   sap: { label: 'irritant sap', good: false, has: (p) => p.hazards.includes('sap') },
   thorns: { label: 'thorns and spines', good: false, has: (p) => p.hazards.includes('thorns') },
   'deer-food': { label: 'what deer eat', good: false, has: (p) => p.deer === 'browsed' },

@@ -9,7 +9,8 @@ const WHY: Partial<Readonly<Record<RuleId, string>>> = {
   months: 'No one swap fills these months without a loss as heavy: it wants another idea there.',
   theme: 'The theme was chosen with the client: widen it, or accept what strays from it.',
   brief: 'The brief was agreed with the client: change it there, or accept it here.',
-  scale: 'How large the planting should stand before this building is the idea of the bed: only you can decide that.',
+  scale:
+    'How large the planting should stand before this building is the idea of the bed: only you can decide that.',
   'over-edge': 'Move the path or the plant: only you know which of them may give way.',
   sameness: 'A bed of one texture may be meant: break it, or accept it as the idea.',
   flowering: 'Another relay of flowers is another bed: only you can decide which kinds may go.',
