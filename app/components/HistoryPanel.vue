@@ -2,6 +2,7 @@
 import type { Bed } from '~~/core/bed'
 import { compareBeds } from '~~/core/edit'
 import type { HistoryEntry } from '~~/shared/wire'
+import type { MarkedState } from '~/composables/useSecondLook'
 
 /** The bed's history: what was done and when, any state of it beside the one now, and the way back to it. */
 const open = defineModel<boolean>('open', { required: true })
@@ -73,6 +74,27 @@ const sides = computed(() =>
       ]
     : [],
 )
+const { marks: marksNow, total: totalNow, marksOfState } = useSecondLook()
+const marksThen = shallowRef<MarkedState | null>(null)
+watch(then, async (bed) => {
+  marksThen.value = null
+  const marked = bed && (await marksOfState(asLaid(bed)))
+  if (then.value === bed) marksThen.value = marked
+})
+/** Marks that are not what they were then, the whole first. */
+const LEAST_CHANGE = 1
+const markRows = computed(() => {
+  const before = marksThen.value
+  if (!before || marksNow.value.length === 0) return []
+  const whole = { name: 'As a whole', then: before.total, now: totalNow.value }
+  const rows = before.marks.flatMap((m) => {
+    const now = marksNow.value.find((n) => n.id === m.id)
+    return now && Math.abs(now.value - m.value) >= LEAST_CHANGE
+      ? [{ name: m.name, then: m.value, now: now.value }]
+      : []
+  })
+  return [whole, ...rows].map((r) => ({ ...r, then: Math.round(r.then), now: Math.round(r.now) }))
+})
 function bringBack() {
   if (!then.value) return
   store.edit({ kind: 'replace', bed: then.value })
@@ -139,6 +161,16 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
                 />
               </figure>
             </div>
+            <dl v-if="markRows.length > 0" class="marked" data-testid="marks-then">
+              <div v-for="row in markRows" :key="row.name" :class="{ better: row.now > row.then }">
+                <dt>{{ row.name }}</dt>
+                <dd>
+                  {{ row.then }} then,
+                  <b>{{ row.now }}</b>
+                  now
+                </dd>
+              </div>
+            </dl>
             <p v-if="differences.length === 0" class="soft">They are alike.</p>
             <ul v-else class="differences" data-testid="differences">
               <li v-for="text in shown" :key="text">{{ text }}</li>
@@ -214,6 +246,24 @@ small,
   padding-left: 18px;
   list-style: disc;
   font-size: 13.5px;
+}
+.marked {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 2px 14px;
+  margin-top: 12px;
+  font-size: 12.5px;
+}
+.marked dt {
+  color: var(--soft);
+}
+.marked div {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+}
+.marked .better b {
+  color: var(--moss, #4e6a3a);
 }
 .problem {
   color: var(--ui-error);

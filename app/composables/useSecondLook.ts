@@ -1,3 +1,4 @@
+import type { Bed } from '~~/core/bed'
 import type { Mark, MarkId } from '~~/core/marks'
 import type { PlaceAsk, Raise, Suggestion, Tried } from '~~/core/mend'
 import type { Scene } from '~~/core/scene'
@@ -8,6 +9,12 @@ const REST_MS = 250
 /** While the hand is at work the worker is told so this often. */
 const HOLD_EVERY_MS = 100
 
+/** The marks of a state of a bed, and their whole. */
+export interface MarkedState {
+  readonly marks: readonly Mark[]
+  readonly total: number
+}
+
 /** Stores hand out proxies, and what does not differ from a plain value goes as one. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
@@ -16,6 +23,43 @@ function sent({ input }: Scene): SentScene {
   const light = raw && { hours: toRaw(raw.hours), season: [...raw.season] }
   const others = plain({ ...input, library: undefined, light: undefined })
   return { ...others, light }
+}
+
+/** What is asked of the worker beside the bed's own look: other states of the bed, and what could stand at a place. */
+function besideTheLook(ask: (request: LookRequest) => void, sceneNow: () => Scene | null) {
+  const states = new Map<number, (answer: MarkedState) => void>()
+  let nextState = 1
+  /** The marks of another state of the bed that is open, in the same place. */
+  function marksOfState(bed: Bed): Promise<MarkedState | null> {
+    const now = sceneNow()
+    if (!now) return Promise.resolve(null)
+    const number = nextState++
+    return new Promise((done) => {
+      states.set(number, done)
+      ask({ job: 'state', number, scene: { ...sent(now), bed: plain(bed) } })
+    })
+  }
+
+  /** What could stand at a place of a scene; null while it is worked out. */
+  const suggested = shallowRef<readonly Suggestion[] | null>(null)
+  let askedFor = 0
+  function askSuggestions(scene: Scene, place: PlaceAsk) {
+    suggested.value = null
+    ask({ job: 'suggest', number: ++askedFor, scene: sent(scene), ask: place })
+  }
+
+  /** Whether an answer was one of these. */
+  function hear(answer: LookAnswer): boolean {
+    if (answer.kind === 'state') {
+      states.get(answer.number)?.(answer)
+      states.delete(answer.number)
+      return true
+    }
+    if (answer.kind !== 'suggestions') return false
+    if (answer.number === askedFor) suggested.value = answer.suggestions
+    return true
+  }
+  return { marksOfState, suggested, askSuggestions, hear }
 }
 
 /** Marks and tried mends of the bed that is open, worked out in a worker of their own, never in the way of the hand. */
@@ -33,6 +77,14 @@ export const useSecondLook = createSharedComposable(() => {
 
   const send = (request: LookRequest) => worker!.postMessage(request)
 
+  const beside = besideTheLook(
+    (request) => {
+      makeReady()
+      send(request)
+    },
+    () => settled.value?.scene ?? null,
+  )
+
   function begin(): Worker {
     const made = new Worker(new URL('../workers/look.worker.ts', import.meta.url), { type: 'module' })
     made.onmessage = ({ data }: MessageEvent<LookAnswer>) => hear(data)
@@ -43,10 +95,7 @@ export const useSecondLook = createSharedComposable(() => {
   }
 
   function hear(answer: LookAnswer) {
-    if (answer.kind === 'suggestions') {
-      if (answer.number === askedFor) suggested.value = answer.suggestions
-      return
-    }
+    if (beside.hear(answer)) return
     if (answer.number !== number) return
     switch (answer.kind) {
       case 'marks':
@@ -105,14 +154,6 @@ export const useSecondLook = createSharedComposable(() => {
     if (worker && !raised.value.has(mark)) send({ job: 'raises', number, mark })
   }
 
-  /** What could stand at a place of a scene; null while it is worked out. */
-  const suggested = shallowRef<readonly Suggestion[] | null>(null)
-  let askedFor = 0
-  function askSuggestions(scene: Scene, ask: PlaceAsk) {
-    makeReady()
-    suggested.value = null
-    send({ job: 'suggest', number: ++askedFor, scene: sent(scene), ask })
-  }
-
-  return { marks, total, tried, raised, problem, askRaises, suggested, askSuggestions }
+  const { suggested, askSuggestions, marksOfState } = beside
+  return { marks, total, tried, raised, problem, askRaises, suggested, askSuggestions, marksOfState }
 })

@@ -37,6 +37,11 @@ async function work(request: LookRequest): Promise<void> {
       return look(request.scene, request.number, new Set(request.accepted))
     case 'raises':
       return raise(request.mark, request.number)
+    case 'state': {
+      const other = critique(makeScene({ ...request.scene, library }))
+      const marks = marksOf(other.scene, other.findings)
+      return say({ kind: 'state', number: request.number, marks, total: totalOf(marks) })
+    }
     case 'suggest':
       asked = request.number
       return suggest(request.scene, request.ask, request.number)

@@ -18,6 +18,8 @@ export type LookRequest =
   /** The hand is at work: everything else rests a moment. */
   | { readonly job: 'hold' }
   | { readonly job: 'raises'; readonly number: number; readonly mark: MarkId }
+  /** The marks of another state of the bed. */
+  | { readonly job: 'state'; readonly number: number; readonly scene: SentScene }
   /** Before any look: the scene comes with it, empty beds among them. */
   | { readonly job: 'suggest'; readonly number: number; readonly scene: SentScene; readonly ask: PlaceAsk }
 
@@ -25,5 +27,6 @@ export type LookAnswer =
   | { readonly kind: 'marks'; readonly number: number; readonly marks: readonly Mark[]; readonly total: number }
   | { readonly kind: 'tried'; readonly number: number; readonly tried: Tried }
   | { readonly kind: 'raises'; readonly number: number; readonly mark: MarkId; readonly raises: readonly Raise[] }
+  | { readonly kind: 'state'; readonly number: number; readonly marks: readonly Mark[]; readonly total: number }
   | { readonly kind: 'suggestions'; readonly number: number; readonly suggestions: readonly Suggestion[] }
   | { readonly kind: 'error'; readonly number: number; readonly message: string }

@@ -175,6 +175,12 @@ describe('about and among the plants', () => {
     expect(ids('legs', wide({ drifts: [rose] }))).toEqual(['legs:rosa-glauca'])
     expect(ids('legs', wide({ drifts: [rose, drift('c', CATMINT, 1, 5, 3)] }))).toEqual([])
   })
+  it('names who hides what, planned or there already', () => {
+    const low = drift('s', 'salvia-nemorosa-ostfriesland', 1, 5, 3)
+    const [f] = of('hidden', wide({ drifts: [low, drift('y', YEW, 2, 5, 3)] }))
+    expect(f!.title).toContain('behind Hicks yew')
+    expect(f!.plants.some((id) => id.startsWith('y'))).toBe(true)
+  })
   it('a slow one beside a quick one is engulfed, and not where it has room', () => {
     const [slow, quick] = ['buxus-sinica-var-insularis-wintergreen', 'nepeta-six-hills-giant']
     const beside = (away: number) =>

@@ -23,6 +23,7 @@ test('what was done is told, an earlier state is seen beside the one now, brough
   await expect(history.getByRole('button')).toHaveCount(2)
   await history.getByRole('button').last().click()
   await expect(page.getByTestId('differences')).toContainText('no longer there')
+  await expect(page.getByTestId('marks-then')).toContainText(/As a whole\s*\d+ then,\s*\d+\s*now/)
   await page.getByRole('button', { name: 'Bring it back' }).click()
   await expect(page.locator('[data-drift]').first()).toBeVisible()
   await expect(page.getByText(/Saved/)).toBeVisible()

@@ -1,6 +1,7 @@
 import { standIns } from '../../match'
 import { capital, driftsSeen, metres, nameOf, type Scene } from '../../scene'
 import { newFeature } from '../../bed'
+import { distanceTo, type PlacedThing } from '../../site'
 import { ofBed } from '../ofBed'
 import type { WholeRule } from '../rule'
 
@@ -61,7 +62,9 @@ function isHeld(scene: Scene, { x, y, lane }: { x: number; y: number; lane: numb
   if (bed.form.kind === 'foundation' && bed.wall && bed.wall.heightM >= WALL_M) return true
   if (bed.wall && bed.wall.heightM >= WALL_M && lane === 0) return true
   if (bed.form.kind === 'island' && bed.form.centre !== 'none' && Math.hypot(x, y) < REACH_M) return true
-  if (surroundings?.things.some((t) => t.kind === 'fence' || t.kind === 'building')) return true
+  const isNear = (t: PlacedThing) =>
+    (t.kind === 'fence' || t.kind === 'building') && distanceTo(t, { x, y }) < REACH_M
+  if (surroundings?.things.some(isNear)) return true
   return bed.features.some(
     (f) => HOLDS.has(f.kind) && Math.hypot(f.x - x, f.y - y) < REACH_M + Math.max(f.lengthM, f.widthM) / 2,
   )

@@ -1,10 +1,11 @@
 import { placingsOf } from '../../bed'
 import { capital, MATURE_YEAR, nameOf, plantsNear, stretchOf, type Scene, type Range } from '../../scene'
 import { monthName, placeMonth, type LibraryMonth } from '../../time'
-import type { Plant } from '../../plant'
+import { fullHeightM, type Plant } from '../../plant'
 import { bodiesAt, type Body, type PlacedPlant } from '../../layout'
 import { aspectOf, judgedTurns, visibleShares, type Aspect } from '../../see'
 import type { Mend, Remark } from '../finding'
+import { listed } from '../ofBed'
 import { byGroup, type LocalRule } from '../rule'
 
 const HIDDEN_BELOW = 0.35
@@ -32,11 +33,13 @@ export const hidden: LocalRule = {
       const plants = list.map((r) => scene.byId.get(r.plants[0]!)!)
       const share = list.reduce((sum, r) => sum + r.value, 0) / list.length
       const { plant } = plants[0]!
+      const hiders = hidersOf(scene, plants)
+      const by = listed(hiders.map((p) => nameOf(p.plant)))
       return [
         {
           id: `hidden:${driftId}`,
           rule: 'hidden' as const,
-          title: `${capital(nameOf(plant))} hidden behind others`,
+          title: `${capital(nameOf(plant))} hidden behind ${by || 'others'}`,
           reason:
             `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count * parts} show`} only ` +
             `${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ` +
@@ -44,7 +47,7 @@ export const hidden: LocalRule = {
             `${scene.bed.viewpoint.distanceM} m back).`,
           weight: 50 + 30 * (1 - share / belowOf(plant)),
           ...stretchOf(plants),
-          plants: plants.map((p) => p.id),
+          plants: [...plants, ...hiders].map((p) => p.id),
           figures: [
             { name: 'seen', value: share * 100, unit: '%' },
             { name: 'wanted', value: belowOf(plant) * 100, unit: '%' },
@@ -56,6 +59,28 @@ export const hidden: LocalRule = {
         },
       ]
     }),
+}
+
+const LEAST_OVER = 0.7
+const MOST_HIDERS = 12
+
+/** What stands nearer to the viewer before hidden plants and is high and dense enough to hide them: planned or there already. */
+function hidersOf(scene: Scene, hiddenOnes: readonly PlacedPlant[]): PlacedPlant[] {
+  if (scene.frame.closed) return []
+  const kind = hiddenOnes[0]!.plant.id
+  const found = scene.own.filter(
+    (q) =>
+      q.plant.id !== kind &&
+      q.plant.density > 0.4 &&
+      q.plant.spacingHabit !== 'weaves' &&
+      hiddenOnes.some(
+        (p) =>
+          q.out > p.out + 0.05 &&
+          Math.abs(q.along - p.along) < (q.plant.spreadM + p.plant.spreadM) * 0.45 &&
+          fullHeightM(q.plant) >= fullHeightM(p.plant) * LEAST_OVER,
+      ),
+  )
+  return found.sort((a, b) => fullHeightM(b.plant) - fullHeightM(a.plant)).slice(0, MOST_HIDERS)
 }
 
 function hiddenIn(scene: Scene, best: LibraryMonth, range: Range, plants: readonly PlacedPlant[]): Remark[] {
