@@ -53,7 +53,8 @@ const swapsFor = (scene: Scene, plant: Plant, where: (p: Plant) => boolean, most
 /** Good traits that too little of the canopy has. */
 const wanting = (scene: Scene): Finding[] =>
   scene.requirements.flatMap((r) => {
-    if (r.weight === 'never') return []
+    // Pots are planted anew with the season: no bones are looked for in them.
+    if (r.weight === 'never' || (r.trait === 'evergreen' && scene.bed.form.kind === 'container')) return []
     const { label, has } = TRAIT[r.trait]
     const [there, want] = [traitShare(scene, r), wantedShare(r)]
     if (there >= want) return []

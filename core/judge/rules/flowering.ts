@@ -127,7 +127,7 @@ function laterFlowers(scene: Scene, flowers: readonly Flowers[], quiet: readonly
 
 function ofTheBrief(scene: Scene): Finding[] {
   const wanted = scene.asked?.months ?? []
-  if (wanted.length === 0) return []
+  if (wanted.length === 0 || scene.bed.form.kind === 'container') return []
   const season = new Set(SEASON.map((m) => placeMonth(m, scene.climate)))
   const bare = monthInterest(scene).filter(
     (m) => wanted.includes(m.month) && m.bloom < LEAST_BLOOM && (season.has(m.month) || m.leaf < LEAF_INSTEAD),

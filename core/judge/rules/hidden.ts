@@ -61,7 +61,7 @@ export const hidden: LocalRule = {
     }),
 }
 
-const LEAST_OVER = 0.7
+const LEAST_OVER = 0.4
 const MOST_HIDERS = 12
 
 /** What stands nearer to the viewer before hidden plants and is high and dense enough to hide them: planned or there already. */
