@@ -138,6 +138,7 @@ export const bedShape = {
         condition: z.enum(CONDITIONS),
         fate: z.enum(FATES),
         into: z.number().int().min(1, 'At least one part.').max(50, 'At most 50 parts.'),
+        month: z.number().int().min(1).max(12).nullish(),
         note: textSchema(500, 'A note'),
       }),
     )

@@ -90,7 +90,16 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
     },
   },
   { name: 'compose-renovation', path: '/beds/old-lilac-corner/compose', act: (page) => page.waitForTimeout(2500) },
-  { name: 'compose-june', path: `${FRONT}/compose`, act: (page) => toMonth(page, 6) },
+  {
+    name: 'compose-june',
+    path: `${FRONT}/compose`,
+    act: async (page) => {
+      await toMonth(page, 6)
+      await page.waitForTimeout(3500)
+      // A finding under the hand lights what it is about.
+      await page.getByTestId('findings').locator('article').nth(1).hover()
+    },
+  },
   { name: 'compose-january', path: `${FRONT}/compose`, act: (page) => toMonth(page, 1) },
   {
     name: 'compose-october-plant-card',
@@ -101,7 +110,17 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
     },
   },
   { name: 'count', path: `${FRONT}/count` },
-  { name: 'compose-terrace', path: '/beds/gull-steps-upper/compose', act: (page) => page.waitForTimeout(2500) },
+  {
+    name: 'compose-marks',
+    path: '/beds/gull-steps-upper/compose',
+    act: async (page) => {
+      await page
+        .getByTestId('marks')
+        .getByRole('button', { name: /^Layers/ })
+        .click()
+      await page.getByTestId('opened-mark').getByRole('button').first().waitFor({ timeout: 20_000 })
+    },
+  },
   {
     name: 'history',
     path: '/beds/rope-walk/compose',

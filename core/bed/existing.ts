@@ -1,3 +1,5 @@
+import type { PlaceMonth } from '../time'
+
 export const FATES = ['keep', 'move', 'divide', 'cut-back', 'take-out', 'reserve'] as const
 export type Fate = (typeof FATES)[number]
 export const CONDITIONS = ['good', 'tired', 'poor'] as const
@@ -19,6 +21,8 @@ export interface Existing {
   readonly fate: Fate
   /** Into how many it is divided; 1 otherwise. */
   readonly into: number
+  /** The month in which it is to be moved or divided; null or left out while that is not said. */
+  readonly month?: PlaceMonth | null | undefined
   readonly note: string
 }
 

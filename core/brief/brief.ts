@@ -68,6 +68,18 @@ export interface Asked {
   readonly otherMoney: number
 }
 
+/** A brief that asks nothing of a bed. */
+export const NOTHING_ASKED: Asked = {
+  months: [],
+  likes: [],
+  hates: [],
+  hoursAYear: 0,
+  budget: 0,
+  otherBeds: 0,
+  otherHours: 0,
+  otherMoney: 0,
+}
+
 export const EMPTY_BRIEF: Brief = {
   client: '',
   purpose: 'welcome',

@@ -3,6 +3,7 @@ export {
   type Brief,
   EMPTY_BRIEF,
   MANNERS,
+  NOTHING_ASKED,
   PURPOSES,
   type Requirement,
   type TraitId,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { newFeature, plainGround, rectangle, type Bed, type Existing } from '../bed'
+import { NOTHING_ASKED, type Asked } from '../brief'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'
 import { makeScene, type SceneInput } from '../scene'
@@ -13,16 +14,7 @@ const of = (rule: RuleId, bed: Bed, input: Partial<SceneInput> = {}) =>
   judged(bed, input).filter((f) => f.rule === rule)
 const ids = (rule: RuleId, bed: Bed, input: Partial<SceneInput> = {}) => of(rule, bed, input).map((f) => f.id)
 const wide = (change: Partial<Bed>) => testBed({ outline: rectangle(10, 4), ...change })
-const asked = {
-  months: [],
-  likes: [],
-  hates: [],
-  hoursAYear: 0,
-  budget: 0,
-  otherBeds: 0,
-  otherHours: 0,
-  otherMoney: 0,
-}
+const asked = NOTHING_ASKED
 const row = (id: string, lane: number, every: number, from = 0.5, to = 9.6) =>
   Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, i) =>
     drift(`${id}${lane}${i}`, id, lane, from + i * every),
@@ -280,10 +272,24 @@ describe('what stands already, and the brief', () => {
     expect(f!.title).toContain('moves badly')
     expect(ids('existing', applyEdit(old(badly.id, 'move'), f!.mends[0]!.edit).bed)).toEqual([])
   })
+  it('tells what is moved or divided out of its season, and mends it with a month that is', () => {
+    const inMonth = (plantId: string, fate: Existing['fate'], month: number | null): Bed => {
+      const bed = old(plantId, fate)
+      return { ...bed, existing: bed.existing.map((e) => ({ ...e, month })) }
+    }
+    expect(ids('existing', inMonth('hosta-halcyon', 'divide', 7))).toEqual(['existing:divide:o'])
+    expect(ids('existing', inMonth('hosta-halcyon', 'move', null))).toEqual([])
+    const hot = inMonth('hosta-halcyon', 'move', 7)
+    const [f] = of('existing', hot)
+    expect(f!.title).toContain('wrong season')
+    for (const m of f!.mends) expect(ids('existing', applyEdit(hot, m.edit).bed)).toEqual([])
+    const south = { climate: { ...climate, southern: true } }
+    expect(ids('existing', inMonth('hosta-halcyon', 'move', 4), south)).toEqual([])
+    expect(ids('existing', inMonth('hosta-halcyon', 'move', 1), south)).toEqual(['existing:move:o'])
+  })
   it('hours, money, hates and wishes by name', () => {
     const bed = wide({ drifts: [drift('p', PHLOX, 1, 5, 5)] })
-    const brief = (part: Partial<typeof asked>) =>
-      ids('brief', bed, { asked: { ...asked, ...part } as typeof asked })
+    const brief = (part: Partial<Asked>) => ids('brief', bed, { asked: { ...asked, ...part } })
     expect(brief({})).toEqual([])
     expect(brief({ hoursAYear: 0.01 })).toEqual(['brief:hours'])
     expect(brief({ hoursAYear: 100 })).toEqual([])

@@ -23,7 +23,10 @@ describe('partners', () => {
         fc.integer({ min: 1, max: 12 }),
         fc.constantFrom(0, 0.5, 1),
         (seed, size, site, month, bias) => {
-          for (const g of partners(plants, { seed, size, site, month, bias })) {
+          const groups = partners(plants, { seed, size, site, month, bias })
+          const others = groups.flatMap((g) => g.plants.slice(1))
+          expect(new Set(others).size, 'no plant twice beside the seed').toBe(others.length)
+          for (const g of groups) {
             expect(g.plants).toHaveLength(size)
             expect(g.plants[0]).toBe(seed)
             expect(new Set(g.plants.map((p) => p.id)).size).toBe(size)

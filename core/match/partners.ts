@@ -26,7 +26,7 @@ export interface PartnerAsk {
 }
 
 const SHORTLIST = 48
-const STARTS = 10
+const STARTS = 24
 
 /**
  * Pairs, trios and fives ranked by contrast of texture, form, colour and height step, months in flower, and shared
@@ -47,27 +47,27 @@ export function partners(library: Iterable<Plant>, ask: PartnerAsk): Partnership
     .sort((a, b) => b.s - a.s || (a.p.id < b.p.id ? -1 : 1))
     .slice(0, SHORTLIST)
     .map((r) => r.p)
-  const groups = new Map<string, Partnership>()
+  const groups: Partnership[] = []
+  const used = new Set<Plant>()
   for (const start of ranked.slice(0, STARTS)) {
+    if (used.has(start)) continue
     const group = seed ? [seed, start] : [start]
+    // No two groups share a plant beside the seed, so that each is another idea.
+    const free = ranked.filter((p) => !used.has(p))
     while (group.length < size) {
-      const next = bestNext(group, ranked, month, bias)
+      const next = bestNext(group, free, month, bias)
       if (!next) break
       group.push(next)
     }
     if (group.length < size) continue
-    const key = group
-      .map((p) => p.id)
-      .sort()
-      .join('+')
-    if (!groups.has(key))
-      groups.set(key, {
-        plants: group,
-        score: Math.round(groupScore(group, month, bias)),
-        reasons: reasonsFor(group, month),
-      })
+    for (const p of group) if (p !== seed) used.add(p)
+    groups.push({
+      plants: group,
+      score: Math.round(groupScore(group, month, bias)),
+      reasons: reasonsFor(group, month),
+    })
   }
-  return [...groups.values()]
+  return groups
     .sort((a, b) => b.score - a.score || (a.plants[1]?.id ?? '').localeCompare(b.plants[1]?.id ?? ''))
     .slice(0, most)
 }
@@ -133,10 +133,13 @@ export const liking = (p: Plant, month: LibraryMonth, bias: number) =>
   (p.flowerMonths.includes(month) ? 22 * bias : 0) +
   p.flowerMonths.length * bias
 
+/** What the best of groups comes to, over 100. */
+const FULL = 1.25
+
 function groupScore(group: readonly Plant[], month: LibraryMonth, bias: number): number {
   const pairs = group.flatMap((a, i) => group.slice(i + 1).map((b) => pairScore(a, b, month)))
   const mean = pairs.reduce((n, s) => n + s, 0) / Math.max(1, pairs.length)
-  return Math.min(100, mean + group.reduce((n, p) => n + liking(p, month, bias), 0) / group.length / 2)
+  return Math.min(100, (mean + group.reduce((n, p) => n + liking(p, month, bias), 0) / group.length / 2) / FULL)
 }
 
 function reasonsFor(group: readonly Plant[], month: LibraryMonth): string[] {

@@ -91,3 +91,23 @@ function wantedHeight(scene: Scene, lane: number, [from, to]: readonly [number, 
   const back = clamp(standing > LEAST_BACK_M ? standing : reckoned, LEAST_BACK_M, MOST_BACK_M)
   return back * FRONT_SHARE ** share
 }
+
+const BESIDE_M = 0.35
+
+/** The roomiest place just beside a drift: in its own lane or the next ones, at its left or right; metres along the front edge. */
+export function placeBeside(scene: Scene, driftId: string): { readonly atM: number; readonly lane: number } | null {
+  const own = driftsSeen(scene).find((d) => d.drift.id === driftId)
+  if (!own) return null
+  const { runFrom, runTo } = scene.frame
+  const lanes = scene.bed.laneShares.map((_, lane) => lane).filter((lane) => Math.abs(lane - own.drift.lane) <= 1)
+  const places = [own.from - BESIDE_M, own.to + BESIDE_M, own.middle]
+    .map((a) => clamp(a, runFrom, runTo))
+    .flatMap((a) =>
+      lanes.flatMap((lane) => {
+        const part = freeAbout(scene, lane, a)
+        return part ? [{ atM: scene.frame.sAt(a), lane, room: part[1] - part[0] }] : []
+      }),
+    )
+  const [best] = places.sort((x, y) => y.room - x.room)
+  return best ?? { atM: scene.frame.sAt(clamp(own.to + BESIDE_M, runFrom, runTo)), lane: own.drift.lane }
+}

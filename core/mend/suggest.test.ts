@@ -5,6 +5,7 @@ import { critique } from '../judge'
 import { fullHeightM, misfits } from '../plant'
 import { makeScene, type SceneInput } from '../scene'
 import { climate, library, testBed } from '../../tests/support/library'
+import { placeBeside } from './lanePlaces'
 import { type PlaceAsk, suggestions } from './suggest'
 
 const WALL = { heightM: 3.2, material: 'render', colour: '#8a5a45', openings: [] } as const
@@ -66,6 +67,22 @@ describe('suggestions for a place', () => {
     const kept = suggestions(judged(dry, { requirements: never }), ask())
     for (const p of [...free, ...kept].flatMap((s) => s.plants)) expect(p.water.driest).toBe('dry')
     for (const p of kept.flatMap((s) => s.plants)) expect(['none', 'mild']).toContain(p.toxicity.people)
+  })
+  it('beside a plant are other kinds that stand near it, in the roomiest place there is', () => {
+    const lone = applyEdit(empty, {
+      kind: 'addDrift',
+      drift: { id: 'p', plantId: 'paeonia-lactiflora', lane: 1, at: 3, count: 3, pattern: 'mass', everyM: 1 },
+    }).bed
+    const here = judged(lone)
+    const place = placeBeside(here.scene, 'p')!
+    expect(Math.abs(place.atM - 3)).toBeLessThan(3)
+    const list = suggestions(here, ask({ ...place, size: 2, beside: 'paeonia-lactiflora' }))
+    expect(list.length).toBeGreaterThan(0)
+    for (const s of list) {
+      expect(s.plants.some((p) => p.id === 'paeonia-lactiflora')).toBe(false)
+      for (const d of s.drifts) expect(Math.abs(d.at - 3)).toBeLessThan(5)
+    }
+    expect(placeBeside(here.scene, 'nothing')).toBeNull()
   })
   it('keep to the lane that was asked for where the others are full', () => {
     const [best] = suggestions(judged(), ask())

@@ -4,7 +4,7 @@ import { applyEdit, type Edit } from '../edit'
 import { finish } from '../finish'
 import { critique, fillCount, isMeant, type Critique } from '../judge'
 import { marksOf, totalOf } from '../marks'
-import { liking, pairContrast } from '../match'
+import { liking, pairContrast, pairScore } from '../match'
 import { fullHeightM, misfits, type Plant } from '../plant'
 import { TRAIT } from '../brief'
 import { conditionsAt, driftsSeen, nameOf, type Scene } from '../scene'
@@ -22,6 +22,8 @@ export interface PlaceAsk {
   readonly month: LibraryMonth
   /** 0 evergreen only, 1 flower first. */
   readonly bias: number
+  /** A kind that they are to go with, by id; null or left out: whatever stands about. */
+  readonly beside?: string | null
 }
 
 /** Kinds for a place, as they would be set there, and what the bed as a whole gains by them. */
@@ -108,6 +110,7 @@ function candidatesFor(scene: Scene, slot: Slot, ask: PlaceAsk): Candidate[] {
     .filter(
       (p) =>
         p.kind !== 'climber' &&
+        p.id !== ask.beside &&
         p.spacingHabit === 'stands' &&
         p.lifeCycle !== 'annual' &&
         p.lifeCycle !== 'tender' &&
@@ -128,17 +131,19 @@ function worthOf(
   scene: Scene,
   p: Plant,
   { wantM }: Slot,
-  { month, bias }: PlaceAsk,
+  { month, bias, beside }: PlaceAsk,
   lacking: ReadonlyMap<number, number>,
   near: readonly { readonly plant: Plant }[],
 ): number {
   const months = placeMonths(p.flowerMonths, scene.climate).reduce((n, m) => n + (lacking.get(m) ?? 0), 0)
   const contrast = near.length > 0 ? near.reduce((n, d) => n + pairContrast(p, d.plant), 0) / near.length : 50
   const isHere = scene.byPlant.has(p)
+  const seed = beside ? scene.library.get(beside) : undefined
   return (
     liking(p, month, bias) +
     40 * Math.min(1, months) +
     0.35 * contrast +
+    (seed ? 0.5 * pairScore(seed, p, month) : 0) +
     (isHere ? 10 : 0) -
     26 * Math.abs(Math.log(fullHeightM(p) / wantM)) -
     strays(scene, p) -

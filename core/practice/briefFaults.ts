@@ -1,18 +1,26 @@
-import { TRAIT, type Requirement, type TraitId } from '../brief'
+import { NOTHING_ASKED, TRAIT, type Requirement, type TraitId } from '../brief'
 import { bedCosts } from '../count'
 import { misfits } from '../plant'
-import type { RuleId } from '../judge'
 import type { Scene } from '../scene'
-import { again, type Fault, groundTurns, like, never, placeTurns, type Planted, someDrift } from './plantFault'
-import { living, NOTHING_ASKED } from './wholeFault'
+import {
+  again,
+  type Fault,
+  faultOf,
+  groundTurns,
+  like,
+  never,
+  placeTurns,
+  type Planted,
+  someDrift,
+} from './plantFault'
+import { living } from './wholeFault'
 
 const BRIEF = ['brief'] as const
 const PLACE = ['site'] as const
-const place = (id: string, rules: readonly RuleId[], plant: Fault['plant']): Fault => ({ id, rules, plant })
 
 /** A trait of which the bed has less than the brief must have. */
 const lacking = (id: string, trait: TraitId): Fault =>
-  place(id, BRIEF, (scene, seed) => {
+  faultOf(id, BRIEF, (scene, seed) => {
     const drifts = scene.bed.drifts.map((d, i) => {
       const p = like(scene, d, seed + i, (q) => !TRAIT[trait].has(q) && misfits(q, scene.site).length === 0)
       return TRAIT[trait].has(scene.library.get(d.plantId)!) && p ? { ...d, plantId: p.id } : d
@@ -30,20 +38,20 @@ const asked = (
 
 /** Faults of water and heat by place, and of what the brief asks. */
 export const BRIEF_FAULTS: readonly Fault[] = [
-  place('wet in winter', PLACE, groundTurns({ wetInWinter: true, drainage: 'stands' }, 'water')),
-  place('a sprinkler on what wants it dry', PLACE, groundTurns({ irrigation: 'sprinkler' }, 'water')),
-  place('summers too cool', PLACE, placeTurns({ heatZone: 1 }, 'cool')),
-  place(
+  faultOf('wet in winter', PLACE, groundTurns({ wetInWinter: true, drainage: 'stands' }, 'water')),
+  faultOf('a sprinkler on what wants it dry', PLACE, groundTurns({ irrigation: 'sprinkler' }, 'water')),
+  faultOf('summers too cool', PLACE, placeTurns({ heatZone: 1 }, 'cool')),
+  faultOf(
     'deer food where none is wanted',
     BRIEF,
     never('deer-food', (p) => p.deer === 'browsed'),
   ),
-  place(
+  faultOf(
     'rabbit food where none is wanted',
     BRIEF,
     never('rabbit-food', (p) => p.rabbits === 'browsed'),
   ),
-  place(
+  faultOf(
     'heavy work where none is wanted',
     BRIEF,
     never('heavy-work', (p) => TRAIT['heavy-work'].has(p)),
@@ -52,20 +60,20 @@ export const BRIEF_FAULTS: readonly Fault[] = [
   lacking('too little scent for the brief', 'scent'),
   lacking('too little for wildlife', 'wildlife'),
   lacking('too little that flowers long', 'long-flower'),
-  place('more work than there is time', BRIEF, (scene) => {
+  faultOf('more work than there is time', BRIEF, (scene) => {
     const { hours } = bedCosts(scene.bed, scene.library)
     return asked(scene, { hoursAYear: hours * 0.85 })
   }),
-  place('dearer than the budget', BRIEF, (scene) => {
+  faultOf('dearer than the budget', BRIEF, (scene) => {
     const { money } = bedCosts(scene.bed, scene.library)
     return asked(scene, { budget: money * 0.9, otherMoney: 0 })
   }),
-  place('a plant that is hated', BRIEF, (scene, seed) => {
+  faultOf('a plant that is hated', BRIEF, (scene, seed) => {
     const d = someDrift(scene, seed)
     const p = d && scene.library.get(d.plantId)
     return p ? asked(scene, { hates: [p.commonName] }, [p.id]) : null
   }),
-  place('none of the plants wished for', BRIEF, (scene, seed) => {
+  faultOf('none of the plants wished for', BRIEF, (scene, seed) => {
     const wished = living(scene, seed, (p) => !scene.byPlant.has(p) && p.spreadM < 0.7)[0]
     return wished ? asked(scene, { likes: [wished.commonName] }) : null
   }),

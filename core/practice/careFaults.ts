@@ -1,16 +1,14 @@
 import { newFeature } from '../bed'
 import { fullHeightM, misfits, type Plant } from '../plant'
-import type { RuleId } from '../judge'
 import type { Scene } from '../scene'
 import type { PlacedThing } from '../site'
 import { isRun, living } from './wholeFault'
-import { again, change, type Fault, like, type Planted, someDrift, withPlant } from './plantFault'
+import { again, change, type Fault, faultOf, like, type Planted, someDrift, withPlant } from './plantFault'
 
 const around = (scene: Scene, things: readonly PlacedThing[], culprits: readonly string[] = []): Planted => ({
   scene: again(scene, scene.bed, { surroundings: { facesDeg: null, baseM: 0, things } }),
   culprits,
 })
-const place = (id: string, rules: readonly RuleId[], plant: Fault['plant']): Fault => ({ id, rules, plant })
 
 const tallest = (scene: Scene) =>
   scene.placement.plants.reduce((a, b) => (fullHeightM(a.plant) > fullHeightM(b.plant) ? a : b))
@@ -19,7 +17,7 @@ const middleA = ({ frame }: Scene) => (frame.runFrom + frame.runTo) / 2
 
 /** Faults of what stands about and in a bed, and of care. */
 export const CARE_FAULTS: readonly Fault[] = [
-  place('grows over the front edge', ['over-edge', 'scale'], (scene, seed) => {
+  faultOf('grows over the front edge', ['over-edge', 'scale'], (scene, seed) => {
     const wide = someDrift(scene, seed, (d, p) => d.lane === 0 && p.spreadM > 0.9 && p.kind !== 'tree')
     const p = scene.placement.plants.find((q) => q.driftId === wide?.id)
     if (!p || !isRun(scene)) return null
@@ -27,7 +25,7 @@ export const CARE_FAULTS: readonly Fault[] = [
     const pins = [{ driftId: p.driftId, index: p.index, x: at.x, y: at.y }]
     return { scene: again(scene, { ...scene.bed, pins }), culprits: [p.plant.id] }
   }),
-  place('grows over a path', ['over-edge'], (scene) => {
+  faultOf('grows over a path', ['over-edge'], (scene) => {
     if (!isRun(scene)) return null
     const p = scene.placement.plants.reduce((a, b) => (a.plant.spreadM > b.plant.spreadM ? a : b))
     const r = p.plant.spreadM / 2
@@ -39,7 +37,7 @@ export const CARE_FAULTS: readonly Fault[] = [
     ]
     return around(scene, [{ id: 'p', name: 'the path', kind: 'surface', cover: 'path', outline }], [p.plant.id])
   }),
-  place('across a door', ['over-edge', 'window'], (scene) => {
+  faultOf('across a door', ['over-edge', 'window'], (scene) => {
     const { wall } = scene.bed
     const back = scene.placement.plants.find(
       (p) => p.lane === 0 && fullHeightM(p.plant) > 0.5 && p.plant.spacingHabit !== 'weaves',
@@ -48,13 +46,13 @@ export const CARE_FAULTS: readonly Fault[] = [
     const door = { id: 'door', x: back.x - 0.5, widthM: 1, sillM: 0, headM: 2.1 }
     return { scene: again(scene, { ...scene.bed, wall: { ...wall, openings: [door] } }), culprits: [back.plant.id] }
   }),
-  place('hangs over a rim that should show', ['over-edge'], (scene) => {
+  faultOf('hangs over a rim that should show', ['over-edge'], (scene) => {
     const { form } = scene.bed
     return form.kind === 'container'
       ? { scene: again(scene, { ...scene.bed, form: { ...form, rimShows: true } }), culprits: [] }
       : null
   }),
-  place('a climber with nothing to climb', ['climbs'], (scene, seed) => {
+  faultOf('a climber with nothing to climb', ['climbs'], (scene, seed) => {
     if (scene.bed.wall || scene.bed.form.kind === 'container') return null
     const d = someDrift(scene, seed, (e) => e.lane === 0)
     const found = [...scene.library.values()].filter(
@@ -63,7 +61,7 @@ export const CARE_FAULTS: readonly Fault[] = [
     const climber = found[seed % Math.max(1, found.length)]
     return d && climber ? { ...change(scene, d, { plantId: climber.id, count: 1 }), culprits: [climber.id] } : null
   }),
-  place('a screen of one kind', ['one-kind'], (scene) => {
+  faultOf('a screen of one kind', ['one-kind'], (scene) => {
     if (scene.bed.form.kind !== 'screen') return null
     const first = scene.bed.drifts.find((d) => d.lane === 0)!
     const drifts = scene.bed.drifts.map((d) =>
@@ -71,7 +69,7 @@ export const CARE_FAULTS: readonly Fault[] = [
     )
     return { scene: again(scene, { ...scene.bed, drifts }), culprits: [first.plantId] }
   }),
-  place('a slow one beside a quick one', ['engulfed', 'overlap', 'crowded'], (scene, seed) => {
+  faultOf('a slow one beside a quick one', ['engulfed', 'overlap', 'crowded'], (scene, seed) => {
     const d = someDrift(scene, seed, (e) => e.lane === 1)
     const p = scene.placement.plants.find((q) => q.driftId === d?.id)
     const slow = living(
@@ -108,7 +106,7 @@ export const CARE_FAULTS: readonly Fault[] = [
       culprits: [slow.id, quick.id],
     }
   }),
-  place('a self-seeder in a formal bed', ['keeping'], (scene, seed) => {
+  faultOf('a self-seeder in a formal bed', ['keeping'], (scene, seed) => {
     if (scene.school.upkeep !== 'clipped and deadheaded') return null
     const d = someDrift(scene, seed, (_e, p) => p.lifeCycle === 'herbaceous' || p.lifeCycle === 'woody')
     const p =
@@ -121,7 +119,7 @@ export const CARE_FAULTS: readonly Fault[] = [
       )
     return d && p ? { scene: again(scene, withPlant(scene.bed, d, p.id)), culprits: [p.id] } : null
   }),
-  place('tender plants as the permanent back', ['keeping', 'site'], (scene, seed) => {
+  faultOf('tender plants as the permanent back', ['keeping', 'site'], (scene, seed) => {
     if (scene.bed.form.kind === 'container' || scene.bed.laneShares.length < 2) return null
     const tender = living(
       scene,
@@ -132,7 +130,7 @@ export const CARE_FAULTS: readonly Fault[] = [
     const drifts = scene.bed.drifts.map((d) => (d.lane === 0 ? { ...d, plantId: tender.id, count: 2 } : d))
     return { scene: again(scene, { ...scene.bed, drifts }), culprits: [tender.id] }
   }),
-  place('roots by a drain', ['keeping', 'around'], (scene, seed) => {
+  faultOf('roots by a drain', ['keeping', 'around'], (scene, seed) => {
     const thirsty = living(
       scene,
       seed,
@@ -164,7 +162,7 @@ export const CARE_FAULTS: readonly Fault[] = [
       culprits: [thirsty.id],
     }
   }),
-  place('a pipe under the bed', ['around'], (scene) => {
+  faultOf('a pipe under the bed', ['around'], (scene) => {
     const at = spread(scene, middleA(scene), scene.frame.depths.mean / 2)
     const line = [
       { x: at.x - 3, y: at.y },
@@ -174,7 +172,7 @@ export const CARE_FAULTS: readonly Fault[] = [
       { id: 'gas', name: 'the gas pipe', kind: 'service', service: 'gas', line, depthM: 0.5, sure: false },
     ])
   }),
-  place('grows into an overhead line', ['around'], (scene) => {
+  faultOf('grows into an overhead line', ['around'], (scene) => {
     const p = tallest(scene)
     if (fullHeightM(p.plant) < 1.8) return null
     const line = [
@@ -197,7 +195,7 @@ export const CARE_FAULTS: readonly Fault[] = [
       [p.plant.id],
     )
   }),
-  place('closes a view', ['keep-open'], (scene) => {
+  faultOf('closes a view', ['keep-open'], (scene) => {
     const p = tallest(scene)
     if (fullHeightM(p.plant) < 1 || !isRun(scene)) return null
     const aim = { x: p.x, y: p.y - 12 }
@@ -216,7 +214,7 @@ export const CARE_FAULTS: readonly Fault[] = [
       },
     ])
   }),
-  place('does not hide what it should', ['keep-open'], (scene) => {
+  faultOf('does not hide what it should', ['keep-open'], (scene) => {
     const p = tallest(scene)
     if (!isRun(scene)) return null
     const aim = { x: p.x, y: p.y - 8 }
@@ -236,10 +234,10 @@ export const CARE_FAULTS: readonly Fault[] = [
       },
     ])
   }),
-  place('thorns by a seat', ['harm'], (scene, seed) =>
+  faultOf('thorns by a seat', ['harm'], (scene, seed) =>
     bySeat(scene, seed, (p) => p.spines === 'thorns' || p.spines === 'spines'),
   ),
-  place('poison by a seat', ['harm'], (scene, seed) =>
+  faultOf('poison by a seat', ['harm'], (scene, seed) =>
     bySeat(scene, seed, (p) => p.toxicity.people === 'deadly' || p.toxicity.people === 'harmful'),
   ),
 ]

@@ -2,10 +2,13 @@ import { deltaE, hueOf, lightness, saturation } from '../colour'
 import { fullHeightM, type Plant } from '../plant'
 import { placeMonths } from '../time'
 import { again, type Fault, someDrift, withPlant } from './plantFault'
-import { eachAs, hasFlower, living, NOTHING_ASKED, plantOf, whole } from './wholeFault'
+import { NOTHING_ASKED } from '../brief'
+import { eachAs, eachKindFault, hasFlower, living, plantOf, whole } from './wholeFault'
 
 const binOf = (p: Plant) =>
   saturation(p.flowerColour!) < 0.045 ? -1 : Math.floor((hueOf(p.flowerColour!) / 360) * 12) % 12
+
+const flowersWithin = (p: Plant, from: number, to: number) => p.flowerMonths.every((m) => m >= from && m <= to)
 
 /** Faults of colour and of the months in flower. */
 export const COLOUR_FAULTS: readonly Fault[] = [
@@ -73,45 +76,22 @@ export const COLOUR_FAULTS: readonly Fault[] = [
       return d && loud ? { scene: again(scene, withPlant(scene.bed, d, loud.id)), culprits: [loud.id] } : null
     },
   },
-  {
-    id: 'everything in June',
-    rules: ['flowering'],
-    plant: (scene, seed) =>
-      scene.bed.form.kind === 'container'
-        ? null
-        : whole(
-            scene,
-            eachAs(
-              scene,
-              seed,
-              (p, was) =>
-                hasFlower(p) &&
-                p.flowerMonths.includes(6) &&
-                p.flowerMonths.every((m) => m === 5 || m === 6) &&
-                fullHeightM(p) < fullHeightM(was) * 1.8,
-              { least: 4 },
-            ),
-          ),
-  },
-  {
-    id: 'spring alone',
-    rules: ['flowering'],
-    plant: (scene, seed) =>
-      scene.bed.form.kind === 'container'
-        ? null
-        : whole(
-            scene,
-            eachAs(
-              scene,
-              seed,
-              (p, was) =>
-                hasFlower(p) &&
-                p.flowerMonths.every((m) => m >= 3 && m <= 5) &&
-                fullHeightM(p) < fullHeightM(was) * 1.8,
-              { least: 4 },
-            ),
-          ),
-  },
+  eachKindFault(
+    'everything in June',
+    ['flowering'],
+    (p, was) =>
+      hasFlower(p) &&
+      flowersWithin(p, 5, 6) &&
+      p.flowerMonths.includes(6) &&
+      fullHeightM(p) < fullHeightM(was) * 1.8,
+    4,
+  ),
+  eachKindFault(
+    'spring alone',
+    ['flowering'],
+    (p, was) => hasFlower(p) && flowersWithin(p, 3, 5) && fullHeightM(p) < fullHeightM(was) * 1.8,
+    4,
+  ),
   {
     id: 'a month of the brief without flower',
     rules: ['flowering'],

@@ -1,21 +1,19 @@
 import type { Drift } from '../bed'
-import { fullHeightM } from '../plant'
+import { fullHeightM, type Plant } from '../plant'
 import { change, type Fault, someDrift } from './plantFault'
-import { eachAs, isBulb, isHerb, isRun, living, plantOf, whole } from './wholeFault'
+import { eachAs, eachKindFault, isBulb, isHerb, isRun, living, plantOf, whole } from './wholeFault'
+
+const stays = (p: Plant) => p.runMPerYear < 0.08
 
 /** Faults of the whole composition: scale, bones and groups. */
 export const COMPOSITION_FAULTS: readonly Fault[] = [
-  {
-    id: 'too low for the building',
-    rules: ['scale', 'anchors'],
-    plant: (scene, seed) =>
-      scene.bed.wall && scene.bed.school !== 'carpet' && scene.bed.laneShares.length > 2
-        ? whole(
-            scene,
-            eachAs(scene, seed, (p) => fullHeightM(p) < 0.42 && p.runMPerYear < 0.08),
-          )
-        : null,
-  },
+  eachKindFault(
+    'too low for the building',
+    ['scale', 'anchors'],
+    (p) => fullHeightM(p) < 0.42 && stays(p),
+    3,
+    ({ bed }) => bed.wall !== null && bed.school !== 'carpet' && bed.laneShares.length > 2,
+  ),
   {
     id: 'too large for the bed',
     rules: ['scale'],
@@ -40,21 +38,13 @@ export const COMPOSITION_FAULTS: readonly Fault[] = [
     plant: (scene) =>
       isRun(scene) ? whole(scene, { ...scene.bed, viewpoint: { ...scene.bed.viewpoint, distanceM: 26 } }) : null,
   },
-  {
-    id: 'nothing anchors it',
-    rules: ['anchors', 'months', 'scale'],
-    plant: (scene, seed) =>
-      scene.bed.form.kind === 'ring' || scene.bed.form.kind === 'container'
-        ? null
-        : whole(
-            scene,
-            eachAs(
-              scene,
-              seed,
-              (p) => isHerb(p) && p.retention === 'dies-back' && fullHeightM(p) < 1 && p.runMPerYear < 0.08,
-            ),
-          ),
-  },
+  eachKindFault(
+    'nothing anchors it',
+    ['anchors', 'months', 'scale'],
+    (p) => isHerb(p) && p.retention === 'dies-back' && fullHeightM(p) < 1 && stays(p),
+    3,
+    ({ bed }) => bed.form.kind !== 'ring',
+  ),
   {
     id: 'anchors at one end',
     rules: ['anchors', 'gap'],
@@ -120,25 +110,14 @@ export const COMPOSITION_FAULTS: readonly Fault[] = [
       return whole(scene, { ...scene.bed, drifts: drifts.filter((d) => d.lane !== 1 || d.at < length * 0.6) })
     },
   },
-  {
-    id: 'all of one texture',
-    rules: ['sameness'],
-    plant: (scene, seed) =>
-      scene.bed.school === 'carpet' || scene.bed.form.kind === 'container'
-        ? null
-        : whole(
-            scene,
-            eachAs(
-              scene,
-              seed,
-              (p, was) =>
-                p.leafSize === 'fine' &&
-                p.leafOutline === 'linear' &&
-                fullHeightM(p) < fullHeightM(was) * 1.5 &&
-                p.runMPerYear < 0.08,
-            ),
-          ),
-  },
+  eachKindFault(
+    'all of one texture',
+    ['sameness'],
+    (p, was) =>
+      p.leafSize === 'fine' && p.leafOutline === 'linear' && fullHeightM(p) < fullHeightM(was) * 1.5 && stays(p),
+    3,
+    ({ bed }) => bed.school !== 'carpet',
+  ),
   {
     id: 'wallpaper',
     rules: ['sameness', 'one-kind'],

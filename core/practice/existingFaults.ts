@@ -1,10 +1,7 @@
 import type { Existing } from '../bed'
 import { divides, fullHeightM, shootsAgain, type Plant } from '../plant'
-import type { RuleId } from '../judge'
 import type { Scene } from '../scene'
-import { again, type Fault, type Planted, someDrift } from './plantFault'
-
-const place = (id: string, rules: readonly RuleId[], plant: Fault['plant']): Fault => ({ id, rules, plant })
+import { again, type Fault, faultOf, type Planted, someDrift } from './plantFault'
 
 /** A kind of the library that the bed's middle has to live with, as it stands there already. */
 function standing(
@@ -56,7 +53,10 @@ export const EXISTING_FAULTS: readonly Fault[] = [
     (p) => p.kind === 'shrub' && p.moves !== 'badly' && fullHeightM(p) > 2.2,
     { heightM: 2.6, spreadM: 2.4 },
   ),
-  place('crowds what stands already', ['overlap', 'crowded', 'gap'], (scene, seed) => {
+  fate('moved in the wrong season', 'move', (p) => p.lifeCycle === 'herbaceous' && p.moves !== 'badly', {
+    month: 7,
+  }),
+  faultOf('crowds what stands already', ['overlap', 'crowded', 'gap'], (scene, seed) => {
     const d = someDrift(scene, seed, (e) => e.lane <= 1)
     const p = scene.placement.plants.find((q) => q.driftId === d?.id)
     const planted = p && standing(scene, 3, 'keep', (q) => q.kind === 'shrub' && q.spreadM > 1 && q.spreadM < 1.6)
@@ -65,7 +65,7 @@ export const EXISTING_FAULTS: readonly Fault[] = [
     const pins = [{ driftId: p.driftId, index: p.index, x: x + 0.2, y }]
     return { scene: again(planted.scene, { ...planted.scene.bed, pins }), culprits: [p.plant.id] }
   }),
-  place('planted into a place kept free', ['overlap'], (scene, seed) => {
+  faultOf('planted into a place kept free', ['overlap'], (scene, seed) => {
     const d = someDrift(scene, seed, (e) => e.lane <= 1)
     const p = scene.placement.plants.find((q) => q.driftId === d?.id)
     const planted =

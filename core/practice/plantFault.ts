@@ -130,3 +130,10 @@ export const change = (scene: Scene, drift: Drift, to: Partial<Drift>): Planted 
   }),
   culprits: [drift.plantId],
 })
+
+/** A kind of fault in one line. */
+export const faultOf = (id: string, rules: readonly RuleId[], plant: Fault['plant']): Fault => ({
+  id,
+  rules,
+  plant,
+})

@@ -2,7 +2,8 @@ import type { Bed, Drift } from '../bed'
 import { seeded } from '../geometry'
 import { misfits, type Plant } from '../plant'
 import type { Scene } from '../scene'
-import { again, type Planted } from './plantFault'
+import type { RuleId } from '../judge'
+import { again, type Fault, type Planted } from './plantFault'
 
 export const isRun = ({ bed }: Scene) => ['foundation', 'screen', 'terrace'].includes(bed.form.kind)
 export const plantOf = (scene: Scene, d: Drift) => scene.library.get(d.plantId)!
@@ -55,14 +56,18 @@ export const whole = (scene: Scene, bed: Bed | null, input: Partial<Scene['input
 export const isHerb = (p: Plant) => p.lifeCycle === 'herbaceous' && p.spacingHabit === 'stands'
 export const hasFlower = (p: Plant) => p.flowerColour !== null && p.flowerMonths.length > 0 && p.kind !== 'grass'
 
-/** A brief that asks nothing of a bed. */
-export const NOTHING_ASKED = {
-  months: [],
-  likes: [],
-  hates: [],
-  hoursAYear: 0,
-  budget: 0,
-  otherBeds: 0,
-  otherHours: 0,
-  otherMoney: 0,
-} as const
+const isPot = ({ bed }: Scene) => bed.form.kind === 'container'
+
+/** A kind of fault that gives every drift of a bed but pots another kind. */
+export const eachKindFault = (
+  id: string,
+  rules: readonly RuleId[],
+  wanted: (p: Plant, was: Plant) => boolean,
+  least: number,
+  isBorne: (scene: Scene) => boolean = () => true,
+): Fault => ({
+  id,
+  rules,
+  plant: (scene, seed) =>
+    isPot(scene) || !isBorne(scene) ? null : whole(scene, eachAs(scene, seed, wanted, { least })),
+})

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { placeBeside } from '~~/core/mend'
 import { conditionsAt } from '~~/core/scene'
 import { formatBoth, formatLength } from '~~/core/measure'
 import { cautionWords, fullHeightM, misfits, rangeWords, showsWords } from '~~/core/plant'
@@ -20,6 +21,8 @@ watch(
     more.value = 'none'
   },
 )
+/** The roomiest place beside it. */
+const place = computed(() => (scene.value && drift.value ? placeBeside(scene.value, drift.value.id) : null))
 /** Where it stands against where it was put, and why. */
 const shifted = computed(() => {
   const shift = scene.value?.placement.shifts.find((s) => s.driftId === drift.value?.id)
@@ -168,7 +171,13 @@ function changeCount(by: number) {
       </UButton>
     </div>
     <ComposeSwapPanel v-if="more === 'swap'" :plant="plant" :drift-id="drift.id" />
-    <ComposePartnerPanel v-else-if="more === 'partners'" :seed="plant" class="inner" />
+    <ComposePlacePanel
+      v-else-if="more === 'partners' && place"
+      :at-m="place.atM"
+      :lane="place.lane"
+      :beside="plant"
+      class="inner"
+    />
     <ComposeDriftActions v-else-if="more === 'arrange'" :drift="drift" />
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { CONDITIONS, FATES, freedBy, type Existing } from '~~/core/bed'
+import { monthName, PLACE_MONTHS, type PlaceMonth } from '~~/core/time'
 import { findPlants, renovationAdvice, shootsAgain } from '~~/core/plant'
 
 /** What stands in the bed already, its condition, and what becomes of it; gaps kept for what will come. */
@@ -54,6 +55,15 @@ function add(plantId: string) {
   open.value = entry.id
   text.value = ''
 }
+const NOT_SAID = 0
+const monthItems = [
+  { label: 'not said yet', value: NOT_SAID },
+  ...PLACE_MONTHS.map((value) => ({ label: monthName(value), value: value as number })),
+]
+const setMonth = (id: string, month: number) =>
+  put(id, { month: month === NOT_SAID ? null : (month as PlaceMonth) })
+const hasMonth = (e: Existing) => e.fate === 'move' || e.fate === 'divide'
+
 /** What to know before it is done, and what is free afterwards. */
 function advice(e: Existing): string {
   const plant = plantOf(e)
@@ -150,6 +160,17 @@ function advice(e: Existing): string {
             whole
             @update:model-value="(into) => put(e.id, { into })"
           />
+          <div v-if="hasMonth(e)">
+            <span class="label">In the month</span>
+            <USelect
+              :model-value="e.month ?? NOT_SAID"
+              :items="monthItems"
+              size="sm"
+              class="w-full"
+              aria-label="In the month"
+              @update:model-value="(month) => setMonth(e.id, month)"
+            />
+          </div>
           <p class="hint wide">
             {{ advice(e) }}
             <template v-if="freedBy(e) > 0">
@@ -199,6 +220,9 @@ function advice(e: Existing): string {
 }
 .what {
   flex: 1;
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
   text-align: left;
   font-size: 13px;
   cursor: pointer;

@@ -164,7 +164,7 @@ const flowerWords = computed(() => {
         The nursery’s label and the local extension office know the place better than typical figures.
       </p>
     </form>
-    <ComposePartnerPanel :seed="plant" class="partners" />
+    <PlantsPairPanel :seed="plant" class="partners" />
   </aside>
 </template>
 

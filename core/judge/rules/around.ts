@@ -14,6 +14,7 @@ import type { PlacedPlant } from '../../layout'
 import { swapKind } from '../../edit'
 import { standIns } from '../../match'
 import type { Finding, Mend } from '../finding'
+import { byKind } from '../byKind'
 import type { WholeRule } from '../rule'
 import { capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
 
@@ -259,10 +260,4 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
     }
     return found
   })
-}
-
-function byKind(plants: readonly PlacedPlant[]): PlacedPlant[][] {
-  const kinds = new Map<string, PlacedPlant[]>()
-  for (const p of plants) kinds.set(p.plant.id, [...(kinds.get(p.plant.id) ?? []), p])
-  return [...kinds.values()]
 }

@@ -8,7 +8,10 @@ import { along, capital, driftsSeen, metres, nameOf, stretchOf, type Scene } fro
 /** Dense plants stand before others when they are over these by so much. */
 const OVER_TIMES = 1.4
 const OVER_M = 0.35
+/** Airier plants than this may stand forward; where tall ones always stand behind, only the airiest. */
 const AIRY = 0.5
+const AIRIEST = 0.3
+const airy = ({ school }: Scene) => (school.tall === 'behind' ? AIRIEST : AIRY)
 /** Plants behind within so much of its half spread are stood before. */
 const BESIDE = 0.6
 
@@ -25,7 +28,8 @@ export const before: LocalRule = {
     let first = 0
     return near.flatMap((p): Remark[] => {
       while (near[first]!.along < p.along - far) first++
-      if (p.along < range.from || p.along > range.to || !mayStandBefore(p) || shaped.has(p.driftId)) return []
+      if (p.along < range.from || p.along > range.to || !mayStandBefore(p, airy(scene)) || shaped.has(p.driftId))
+        return []
       const low = lowestBehind(near, first, p)
       if (!low) return []
       return [
@@ -46,8 +50,8 @@ export const before: LocalRule = {
     }),
 }
 
-const mayStandBefore = ({ plant, lane }: PlacedPlant) =>
-  lane > 0 && plant.density >= AIRY && plant.kind !== 'climber' && fullHeightM(plant) >= 2 * OVER_M
+const mayStandBefore = ({ plant, lane }: PlacedPlant, least: number) =>
+  lane > 0 && plant.density >= least && plant.kind !== 'climber' && fullHeightM(plant) >= 2 * OVER_M
 
 /** Beds seen from one side whose heights are meant to rise. */
 const hasLayers = ({ bed, frame }: Scene) =>

@@ -20,8 +20,10 @@ interface Wrong {
   readonly title: string
   readonly reason: string
   readonly weight: number
-  readonly instead: readonly Existing['fate'][]
+  readonly instead: readonly Change[]
 }
+type Change = Pick<Existing, 'fate'> & Partial<Existing>
+const as = (fate: Existing['fate']): Change => ({ fate, into: 1 })
 
 /** A plant this large is moved only by those equipped for it, metres across. */
 const LARGE_M = 1.5
@@ -32,7 +34,7 @@ function wrongWith(scene: Scene, e: Existing, plant: Plant): Wrong | null {
     case 'cut-back':
       return shootsAgain(plant) ? null : bareWood(name, plant)
     case 'divide':
-      return divides(plant) ? null : undivided(name, plant)
+      return divides(plant) ? outOfSeason(scene, name, e, plant) : undivided(name, plant)
     case 'move':
       return moved(scene, name, e, plant)
     default:
@@ -47,7 +49,7 @@ const bareWood = (name: string, { kind }: Plant): Wrong => ({
       ? 'Most conifers cut into old wood stay bare: take little, or take it out.'
       : 'Its old wood does not shoot again: shorten the young growth alone, or take it out.',
   weight: 70,
-  instead: ['keep', 'take-out'],
+  instead: [as('keep'), as('take-out')],
 })
 
 const undivided = (name: string, { root }: Plant): Wrong => ({
@@ -57,12 +59,12 @@ const undivided = (name: string, { root }: Plant): Wrong => ({
       ? 'It stands on one deep root: a spade kills it. Take seed or cuttings instead.'
       : 'It grows from one stem: there is nothing to divide. Take cuttings instead.',
   weight: 66,
-  instead: ['keep', 'move'],
+  instead: [as('keep'), as('move')],
 })
 
 function moved(scene: Scene, name: string, e: Existing, plant: Plant): Wrong | null {
   const months = placeMonths(movingMonths(plant), scene.climate).map(monthName).join(' or ')
-  const instead = ['take-out', 'keep'] as const
+  const instead = [as('take-out'), as('keep')]
   if (plant.moves === 'badly')
     return {
       title: `${name} moves badly`,
@@ -71,7 +73,7 @@ function moved(scene: Scene, name: string, e: Existing, plant: Plant): Wrong | n
       instead,
     }
   const isLarge = Math.max(e.spreadM, e.heightM) > LARGE_M && fullHeightM(plant) > 2
-  if (plant.lifeCycle !== 'woody' || !isLarge) return null
+  if (plant.lifeCycle !== 'woody' || !isLarge) return outOfSeason(scene, name, e, plant)
   return {
     title: `${name} is too large to be moved by hand`,
     reason:
@@ -79,6 +81,25 @@ function moved(scene: Scene, name: string, e: Existing, plant: Plant): Wrong | n
       `work with it. Move it in ${months}.`,
     weight: 44,
     instead,
+  }
+}
+
+/** A month either side of the best ones does as well. */
+const isBeside = (a: number, b: number) => Math.min(Math.abs(a - b), 12 - Math.abs(a - b)) <= 1
+
+/** Moved or divided in a month in which it suffers. */
+function outOfSeason(scene: Scene, name: string, e: Existing, plant: Plant): Wrong | null {
+  const best = placeMonths(movingMonths(plant), scene.climate)
+  const { month } = e
+  if (!month || best.some((m) => isBeside(m, month))) return null
+  const done = e.fate === 'move' ? 'moved' : 'divided'
+  return {
+    title: `${name} is to be ${done} in the wrong season`,
+    reason:
+      `In ${monthName(month)} it stands in full growth, in flower or in frost and suffers; ` +
+      `${best.map(monthName).join(' or ')} is its time here.`,
+    weight: 40,
+    instead: best.map((m) => ({ fate: e.fate, month: m })),
   }
 }
 
@@ -108,11 +129,11 @@ function say(scene: Scene, e: Existing, { title, reason, weight, instead }: Wron
         'Cut back hard only what shoots again; move perennials early. Practice, Existing plants and renovation.',
     },
     () =>
-      instead.map((fate): Mend => ({
-        label: FATE_WORDS[fate] ?? fate,
+      instead.map((change): Mend => ({
+        label: change.month ? `In ${monthName(change.month)} instead` : (FATE_WORDS[change.fate] ?? change.fate),
         edit: {
           kind: 'setExisting',
-          existing: scene.bed.existing.map((x) => (x.id === e.id ? { ...x, fate, into: 1 } : x)),
+          existing: scene.bed.existing.map((x) => (x.id === e.id ? { ...x, ...change } : x)),
         },
       })),
   )

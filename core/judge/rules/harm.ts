@@ -1,10 +1,12 @@
 import { EATERS, type Plant } from '../../plant'
+import { doorsOf } from '../../site'
 import { standIns } from '../../match'
 import { swapKind } from '../../edit'
 import type { PlacedPlant } from '../../layout'
 import { capital, metres, nameOf, type Scene } from '../../scene'
 import type { Finding } from '../finding'
 import { ofBed } from '../ofBed'
+import { byKind } from '../byKind'
 import type { WholeRule } from '../rule'
 
 const NEAR_M = 1
@@ -49,7 +51,9 @@ function placesOf({ bed, surroundings }: Scene): Place[] {
         ]
       : [],
   )
-  const doors = (bed.form.kind === 'foundation' ? (bed.wall?.openings ?? []) : [])
+  // Doors of the site's buildings are told among the cautions of what stands round the bed.
+  const isOnSite = doorsOf(surroundings?.things ?? []).length > 0
+  const doors = (bed.form.kind === 'foundation' && !isOnSite ? (bed.wall?.openings ?? []) : [])
     .filter((o) => o.sillM <= DOOR_SILL_M)
     .map((o): Place => ({
       id: o.id,
@@ -71,12 +75,6 @@ function words(p: Plant, place: Place['name']): string {
   return found.filter(Boolean).join(', ')
 }
 const isPoison = (p: Plant) => EATERS.some((e) => e !== 'livestock' && IS_HARMFUL.has(p.toxicity[e]))
-
-function byKind(plants: readonly PlacedPlant[]): PlacedPlant[][] {
-  const kinds = new Map<string, PlacedPlant[]>()
-  for (const p of plants) kinds.set(p.plant.id, [...(kinds.get(p.plant.id) ?? []), p])
-  return [...kinds.values()]
-}
 
 function say(scene: Scene, id: string, place: Place['name'], list: readonly PlacedPlant[]): Finding {
   const { plant } = list[0]!

@@ -1,7 +1,7 @@
 import { swapKind } from '../../edit'
 import { standIns } from '../../match'
 import { fullHeightM, type Plant } from '../../plant'
-import { capital, kindsById, metres, nameOf, type Scene } from '../../scene'
+import { capital, driftsSeen, kindsById, metres, nameOf, type Scene } from '../../scene'
 import type { PlacedPlant } from '../../layout'
 import type { Finding } from '../finding'
 import { ofBed } from '../ofBed'
@@ -16,7 +16,7 @@ const LEAST_ROOTS_M = 2
 /** What wanders in a clipped bed, what does not stand the winter for good, roots too near drains and walls. */
 export const keeping: WholeRule = {
   id: 'keeping',
-  findings: (scene) => [...wandering(scene), ...tender(scene), ...roots(scene)],
+  findings: (scene) => [...wandering(scene), ...clippedInTheWild(scene), ...tender(scene), ...roots(scene)],
 }
 
 const swaps = (scene: Scene, plant: Plant, where: (p: Plant) => boolean) =>
@@ -44,6 +44,39 @@ function wandering(scene: Scene): Finding[] {
             'How it travels, by the plant library; upkeep of the school. Practice, Together or not at all; schools.',
         },
         () => swaps(scene, plant, (p) => p.travels !== 'seeds'),
+      ),
+    )
+}
+
+/** A hedge kept in form where all is left to seed and wander. */
+function clippedInTheWild(scene: Scene): Finding[] {
+  if (scene.school.upkeep !== 'left to seed') return []
+  return driftsSeen(scene)
+    .filter((d) => d.drift.shape?.kind === 'hedge')
+    .map(({ drift, plant, placed }) =>
+      ofBed(
+        scene,
+        {
+          id: `keeping:clipped:${drift.id}`,
+          rule: 'keeping',
+          title: `${capital(nameOf(plant))} is clipped in a bed that is left to seed`,
+          reason: `${scene.school.name} is not clipped: a kept line in it asks for shears, and stands alone in it.`,
+          weight: 22,
+          plants: placed,
+          figures: [{ name: 'plants', value: placed.length, unit: '' }],
+          source: 'Drifts kept as a hedge; upkeep of the school. Practice, schools.',
+        },
+        () => [
+          {
+            label: 'Let it grow as a mass',
+            edit: {
+              kind: 'changeDrift',
+              driftId: drift.id,
+              change: { shape: null, pattern: 'mass', count: Math.max(1, Math.ceil(drift.count / 3)) },
+            },
+          },
+          { label: 'Leave it out', edit: { kind: 'removeDrift', driftId: drift.id } },
+        ],
       ),
     )
 }

@@ -1,4 +1,4 @@
-import { distanceTo } from '../../site'
+import { distanceTo, doorsOf } from '../../site'
 import { swapKind } from '../../edit'
 import { standIns } from '../../match'
 import { fullHeightM } from '../../plant'
@@ -6,6 +6,7 @@ import type { PlacedPlant } from '../../layout'
 import { capital, metres, nameOf, type Scene } from '../../scene'
 import type { Finding, Mend } from '../finding'
 import { listed, ofBed } from '../ofBed'
+import { byKind } from '../byKind'
 import type { WholeRule } from '../rule'
 
 /** Softening an edge is no harm. */
@@ -40,12 +41,6 @@ function overFront(scene: Scene): Finding[] {
     const by = Math.max(...list.map((p) => p.out + reachOf(p) - frame.depthAlong(p.along)))
     return say(scene, 'front', list, 'the front edge', by)
   })
-}
-
-const byKind = (plants: readonly PlacedPlant[]): PlacedPlant[][] => {
-  const kinds = new Map<string, PlacedPlant[]>()
-  for (const p of plants) kinds.set(p.plant.id, [...(kinds.get(p.plant.id) ?? []), p])
-  return [...kinds.values()]
 }
 
 function say(scene: Scene, id: string, list: readonly PlacedPlant[], over: string, by: number): Finding {
@@ -109,7 +104,8 @@ function overPaths(scene: Scene): Finding[] {
 
 function acrossDoors(scene: Scene): Finding[] {
   const { wall, form } = scene.bed
-  if (!wall || form.kind !== 'foundation') return []
+  // Doors of the site's buildings are told among the cautions of what stands round the bed.
+  if (!wall || form.kind !== 'foundation' || isOnSite(scene)) return []
   return wall.openings.flatMap((o) => {
     if (o.sillM > DOOR_SILL_M) return []
     const before = scene.placement.plants.filter(
@@ -139,6 +135,8 @@ function acrossDoors(scene: Scene): Finding[] {
     ]
   })
 }
+
+const isOnSite = ({ surroundings }: Scene) => doorsOf(surroundings?.things ?? []).length > 0
 
 /** The drifts before a door moved to the side that is nearer, or left out. */
 function aside(scene: Scene, before: readonly PlacedPlant[], o: { x: number; widthM: number }): Mend[] {

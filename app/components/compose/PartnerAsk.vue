@@ -1,0 +1,59 @@
+<script setup lang="ts">
+/** How many kinds together, and whether leaf in winter or flower comes first. */
+defineProps<{ title: string }>()
+const size = defineModel<2 | 3 | 5>('size', { required: true })
+const bias = defineModel<number>('bias', { required: true })
+const SIZES = { 2: 'pairs', 3: 'trios', 5: 'fives' } as const
+</script>
+
+<template>
+  <div class="top">
+    <b>{{ title }}</b>
+    <div role="group" aria-label="How many together">
+      <UButton
+        v-for="n in [2, 3, 5] as const"
+        :key="n"
+        size="xs"
+        color="neutral"
+        :variant="size === n ? 'soft' : 'ghost'"
+        :aria-pressed="size === n"
+        @click="size = n"
+      >
+        {{ SIZES[n] }}
+      </UButton>
+    </div>
+  </div>
+  <label class="bias">
+    <span>evergreen first</span>
+    <input
+      v-model.number="bias"
+      type="range"
+      min="0"
+      max="1"
+      step="0.1"
+      aria-label="From evergreen only to flower first"
+    />
+    <span>flower first</span>
+  </label>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  flex-wrap: wrap;
+}
+.bias {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 11.5px;
+  color: var(--soft);
+}
+.bias input {
+  flex: 1;
+  min-width: 60px;
+}
+</style>
