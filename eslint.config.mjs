@@ -24,6 +24,7 @@ const ROOMS = [
     'exchange',
     'scene',
     'season',
+    'setout',
     'match',
     'judge',
     'marks',

@@ -11,6 +11,8 @@ import { bedSchema } from './bedSchema'
 import { gardenSchema, type Garden, type Stored } from './gardenSchema'
 import { briefSchema } from './briefSchema'
 import { siteSchema } from './siteSchema'
+import type { PriceColumns, PriceListRead, Supply } from '../core/count'
+import { supplySchema } from './supplySchema'
 
 export type StoredGarden = Stored<Garden>
 /** A garden's site; revision 0 when none was ever saved. */
@@ -74,6 +76,22 @@ export interface LibraryAnswer {
 }
 export type StoredBrief = Stored<Brief>
 export const saveBriefSchema = z.object({ revision, brief: briefSchema, saves })
+/** A garden's supply with the letters that stand on papers already, by plant id. */
+export type StoredSupply = Stored<Supply>
+export type SupplyAnswer = StoredSupply & { readonly issued: Readonly<Record<string, string>> }
+export const saveSupplySchema = z.object({ revision, supply: supplySchema, saves })
+/** What a price list holds, how it was read, and what of it fits. */
+export interface PricesAnswer {
+  readonly headings: readonly string[]
+  readonly columns: PriceColumns
+  readonly encoding: string
+  readonly rows: number
+  readonly sample: readonly (readonly string[])[]
+  readonly offers: PriceListRead['offers']
+  readonly unknown: PriceListRead['unknown']
+  readonly errors: PriceListRead['errors']
+  readonly taken: boolean
+}
 export const changePlantSchema = z.object({ cells: z.record(textSchema(40), textSchema(400)) })
 /** What an import would do or did; `errors` name row and column. */
 export interface ImportAnswer {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-/** A bed, the site or the brief was saved elsewhere while it was worked on here: the user chooses, and nothing is lost. */
-const stores = { bed: useBedStore(), site: useSiteStore(), brief: useBriefStore() }
+/** A bed, the site, the brief or the count was saved elsewhere while it was worked on here: the user chooses, and nothing is lost. */
+const stores = { bed: useBedStore(), site: useSiteStore(), brief: useBriefStore(), count: useSupplyStore() }
 const what = computed(
-  () => (['bed', 'site', 'brief'] as const).find((k) => stores[k].saveState === 'conflict') ?? null,
+  () => (['bed', 'site', 'brief', 'count'] as const).find((k) => stores[k].saveState === 'conflict') ?? null,
 )
 const stored = computed(() => (what.value ? stores[what.value].conflict : null))
 const when = computed(() =>

@@ -1,6 +1,5 @@
-import { schedule } from '~~/core/count'
 import { askedOf, critique, type Critique } from '~~/core/judge'
-import { bodiesOf, lettersOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
+import { bodiesOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
 import { climateOf } from '~~/core/time'
 import { monthColours } from '~~/core/season'
 
@@ -49,6 +48,7 @@ export const useScene = createSharedComposable(() => {
   )
   const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
+  const { letters } = useLetters()
   let before: Critique | undefined
   const scene = computed<Scene | null>(() =>
     garden.bed.value && frame.value
@@ -67,6 +67,7 @@ export const useScene = createSharedComposable(() => {
             asked: asked.value,
             schools: brief.brief.schools,
             sunAt: sunAt.value,
+            letters: letters.value,
           },
           { frame: frame.value, before: before?.scene ?? null },
         )
@@ -90,7 +91,6 @@ export const useScene = createSharedComposable(() => {
     scene.value && aspect.value ? picturesAt(scene.value, compose.moment, aspect.value) : null,
   )
   const bodies = computed(() => pictures.value?.bodies ?? [])
-  const letters = computed(() => (scene.value ? lettersOf(scene.value) : new Map<string, string>()))
   const elevationList = computed(() => pictures.value?.elevation ?? null)
   const planList = computed(() => pictures.value?.plan ?? null)
   const year = computed(() => compose.moment.year)
@@ -100,7 +100,6 @@ export const useScene = createSharedComposable(() => {
       ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesOf(now, { month: i + 1, year: year.value }), 5))
       : []
   })
-  const plantSchedule = computed(() => (bedStore.bed ? schedule(bedStore.bed, library.byId) : null))
 
   return {
     climate,
@@ -116,6 +115,5 @@ export const useScene = createSharedComposable(() => {
     elevationList,
     planList,
     months,
-    plantSchedule,
   }
 })

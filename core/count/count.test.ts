@@ -1,11 +1,9 @@
 import type { Existing } from '../bed'
 import fc from 'fast-check'
-import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import { drift, library, plant, plants, testBed } from '../../tests/support/library'
 import { keyLetters } from './keyLetters'
 import { schedule } from './schedule'
-import { scheduleCsv } from './scheduleCsv'
 
 describe('keyLetters', () => {
   it('gives each plant a key of its own, the initial where it is free', () => {
@@ -60,28 +58,5 @@ describe('schedule', () => {
     // As the Count screen writes it when another size is chosen.
     const again = { ...divided, buying: [{ plantId: 'alchemilla-mollis', size: '9 cm', have: line!.haveByHand }] }
     expect(schedule(again, library).lines[0]).toMatchObject({ haveByHand: 3, freed: 3, have: 6, buy: 2 })
-  })
-})
-
-describe('scheduleCsv', () => {
-  it('opens as the same rows, with a byte order mark', () => {
-    const csv = scheduleCsv(schedule(testBed({ drifts: [drift('a', 'hosta-halcyon', 1, 4, 2)] }), library))
-    expect(csv.startsWith('\uFEFFKey,')).toBe(true)
-    expect(Papa.parse(csv.slice(1).trimEnd()).data).toEqual([
-      ['Key', 'Botanical name', 'Common name', 'Need', 'Have', 'Buy', 'Size', 'Price each', 'Total'],
-      ['H', "Hosta 'Halcyon'", 'blue hosta', '2', '0', '2', '9 cm', '8.00', '16.00'],
-      ['', 'Total', '', '2', '', '2', '', '', '16.00'],
-    ])
-  })
-  it('lets no cell begin like a formula, and loses no text', () => {
-    fc.assert(
-      fc.property(fc.constantFrom('=', '+', '-', '@', '\t', ''), fc.string({ maxLength: 30 }), (sign, rest) => {
-        const odd = { ...plant('hosta-halcyon'), botanicalName: `${sign}${rest}` }
-        const csv = scheduleCsv(schedule(testBed({ drifts: [drift('a', odd.id, 1, 4)] }), new Map([[odd.id, odd]])))
-        const cell = Papa.parse<string[]>(csv.slice(1), { delimiter: ',' }).data[1]![1]!
-        expect(cell).not.toMatch(/^[=+\-@\t\r]/)
-        expect(cell.endsWith(odd.botanicalName)).toBe(true)
-      }),
-    )
   })
 })

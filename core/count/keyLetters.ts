@@ -1,23 +1,48 @@
+import { plantCounts, type Bed } from '../bed'
 import type { Plant } from '../plant'
 
 const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
 
 /**
  * A key for each plant of a plan: the first letter of its botanical name if free, else the next free of the name, then of the
- * alphabet, then two letters. Given in the order of the list, so that the same bed always carries the same letters.
+ * alphabet, then two letters. Given in the order of the list, so that the same bed always carries the same letters. `issued` are letters
+ * that stand on papers already: they stay, and no other kind gets them.
  */
-export function keyLetters(plants: readonly Plant[]): Map<string, string> {
-  const used = new Set<string>()
+export function keyLetters(
+  plants: readonly Plant[],
+  issued: ReadonlyMap<string, string> = NONE,
+): Map<string, string> {
+  const used = new Set<string>(issued.values())
   const keys = new Map<string, string>()
   for (const plant of plants) {
     if (keys.has(plant.id)) continue
-    const letters = plant.botanicalName.toUpperCase().replace(/[^A-Z]/g, '')
-    const candidates = [...letters, ...ALPHABET, ...pairs(letters), ...allPairs()]
-    const key = candidates.find((c) => !used.has(c)) ?? String(keys.size + 1)
+    const key = issued.get(plant.id) ?? freeKey(plant, used) ?? String(keys.size + 1)
     used.add(key)
     keys.set(plant.id, key)
   }
   return keys
+}
+
+const NONE: ReadonlyMap<string, string> = new Map()
+
+/** The letters of a whole garden: one a kind, whichever of its beds it stands in. */
+export function gardenKeys(
+  beds: readonly Pick<Bed, 'drifts' | 'form'>[],
+  library: ReadonlyMap<string, Plant>,
+  issued: ReadonlyMap<string, string> = NONE,
+): Map<string, string> {
+  const plants = beds.flatMap((bed) => [...plantCounts(bed).keys()].map((id) => library.get(id)))
+  return keyLetters(
+    plants.filter((p): p is Plant => p !== undefined),
+    issued,
+  )
+}
+
+function freeKey(plant: Plant, used: ReadonlySet<string>): string | undefined {
+  const letters = plant.botanicalName.toUpperCase().replace(/[^A-Z]/g, '')
+  for (const key of [...letters, ...ALPHABET, ...pairs(letters)]) if (!used.has(key)) return key
+  for (const key of allPairs()) if (!used.has(key)) return key
+  return undefined
 }
 
 const pairs = (letters: string) => [...letters.slice(1)].map((c) => `${letters[0]}${c}`)

@@ -1,6 +1,6 @@
 export { colourRound } from './colourRound'
 export { blends, pairContrast } from './contrast'
 export { liking, pairScore, type PartnerAsk, partners, type Partnership, sharedNeeds } from './partners'
-export { type StandInLimits, standIns } from './standIn'
+export { type StandInLimits, standIns, unlikeness } from './standIn'
 export { type Direction, DIRECTIONS, type Swap, swaps } from './swap'
 export { type RankAsk, rankPlants } from './rankPlants'

@@ -59,5 +59,5 @@ export {
 export { divides, movingMonths, renovationAdvice, shootsAgain } from './renovation'
 export { type PlantFilter, searchPlants } from './searchPlants'
 export { halfWidthAt } from './silhouette'
-export { grownShare, sizeAt, type SizeM } from './size'
+export { boughtSize, grownShare, sizeAt, type SizeM } from './size'
 export { type ColourPart, type Shown, shownOf } from './shown'

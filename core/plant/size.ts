@@ -23,6 +23,12 @@ export interface SizeM {
   readonly spreadM: number
 }
 
+/** Height, metres, of a plant as it stands when it is bought in a size; at most a share of what it grows to. */
+export function boughtSize(plant: Plant, label: string): number {
+  const most = plant.lifeCycle === 'woody' ? MOST_WOODY : MOST_SOFT
+  return Math.min((BOUGHT[label] ?? UNKNOWN_SIZE).h, fullHeightM(plant) * most)
+}
+
 /** Share (0-1) of what is left to grow that some growing seasons bring: `1 − e^(−ky)`, `k = ln 10 / T90`. */
 export const grownShare = (seasons: number, yearsTo90: number): number =>
   1 - Math.exp((-Math.LN10 * seasons) / yearsTo90)

@@ -18,8 +18,9 @@ const bodiesKept = new WeakMap<Scene, Map<string, readonly Body[]>>()
 const kept = new WeakMap<Scene, WeakMap<Aspect, Map<string, Pictures>>>()
 const letters = new WeakMap<Scene, ReadonlyMap<string, string>>()
 
-/** The key letters of a scene's plants. */
+/** The key letters of a scene's plants: the garden's where it was given them. */
 export function lettersOf(scene: Scene): ReadonlyMap<string, string> {
+  if (scene.input.letters) return scene.input.letters
   let known = letters.get(scene)
   if (!known)
     letters.set(

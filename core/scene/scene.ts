@@ -32,6 +32,8 @@ export interface SceneInput {
   /** What else the brief asks of this bed; null or left out: nothing. */
   readonly asked?: Asked | null
   readonly schools?: SchoolChanges
+  /** Letters of the garden's kinds, by plant id; without them the bed's kinds get letters of their own. */
+  readonly letters?: ReadonlyMap<string, string>
   /** Where the sun is reckoned, degrees; without it plants throw no shade on one another. */
   readonly sunAt?: { readonly latitude: number; readonly longitude: number } | null
 }

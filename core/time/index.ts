@@ -18,3 +18,16 @@ export {
   type PlaceMonth,
 } from './months'
 export { seasonNumber, seasonsGrown } from './seasonsGrown'
+export {
+  addDays,
+  type Day,
+  dayIn,
+  daysBetween,
+  dayWords,
+  isDay,
+  mondayOf,
+  monthOfDay,
+  nextDay,
+  weekday,
+  yearOfDay,
+} from './days'

@@ -3,7 +3,7 @@ import { refuse } from '../utils/answers'
 const LARGEST_BODY = 4 * 1024 * 1024
 /** Pictures and archives are larger than what is typed. */
 const LARGEST_FILE = 16 * 1024 * 1024
-const FILES = new Set(['image/png', 'image/jpeg', 'application/zip'])
+const FILES = new Set(['image/png', 'image/jpeg', 'application/zip', 'application/octet-stream'])
 const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
@@ -35,7 +35,8 @@ function checkBody(event: Event) {
   if (!TEXTS.has(type) && !FILES.has(type)) throw refuse(415, TAKEN)
 }
 const TEXTS = new Set(['application/json', 'text/csv'])
-const TAKEN = 'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, or ZIP to the archive import.'
+const TAKEN =
+  'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, ZIP to the archive import, or a price list as it is.'
 
 function originHost(origin: string): string | null {
   try {

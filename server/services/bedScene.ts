@@ -1,4 +1,5 @@
 import type { Brief } from '../../core/brief'
+import { gardenKeys } from '../../core/count'
 import { layGarden, neighboursOf } from '../../core/garden'
 import type { Plant } from '../../core/plant'
 import { makeScene, type Scene } from '../../core/scene'
@@ -8,6 +9,7 @@ import type { Queryable } from '../db/Db'
 import { findBed, listBedsOf } from '../db/queries/beds'
 import { findBrief } from '../db/queries/briefs'
 import { findGarden } from '../db/queries/gardens'
+import { listIssuedKeys } from '../db/queries/issuedKeys'
 import { findSite } from '../db/queries/sites'
 
 /**
@@ -29,6 +31,11 @@ export async function sceneOfBed(
   const laid = layGarden(site, beds)
   const here = laid.beds.get(bedId)!
   const { place } = garden.value
+  const letters = gardenKeys(
+    beds.map((b) => b.bed),
+    library,
+    await listIssuedKeys(db, garden.id),
+  )
   return makeScene(
     {
       bed: here.bed,
@@ -42,6 +49,7 @@ export async function sceneOfBed(
       requirements: brief.requirements.filter((r) => r.beds.length === 0 || r.beds.includes(bedId)),
       schools: brief.schools,
       sunAt: place,
+      letters,
     },
     { frame: here.frame },
   )

@@ -50,6 +50,9 @@ export async function allPlants(
   return { plants, own: own.map((p) => p.id), changed }
 }
 
+/** How a garden's plants are had of a store. */
+export const plantsOf = (store: Store) => async (gardenId: string) => (await allPlants(store, gardenId)).plants
+
 async function openDb(): Promise<Db> {
   // Its driver is loaded only when asked for: it would slow every other start.
   if (process.env.DATABASE_URL) return (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL)

@@ -1,97 +1,157 @@
 <script setup lang="ts">
-import { LIFT_ALONE_KG, materials, type MaterialLine } from '~~/core/count'
+import { LIFT_ALONE_KG, MATERIAL_GROUPS, type MaterialChoice, type MaterialNeed } from '~~/core/count'
+import { formatLength, formatWeight } from '~~/core/measure'
 
-/** What the bed needs that does not grow. */
-const store = useBedStore()
-const lines = computed(() => (store.bed ? materials(store.bed) : []))
-const number = (n: number, digits: number) => n.toLocaleString(undefined, { maximumFractionDigits: digits })
-function amountOf(line: MaterialLine): string {
-  if (line.amount === null) return `${line.count}`
-  const loose = line.volumeM3 === null ? '' : `, ${number(line.volumeM3, 2)} m³`
-  return `${number(line.amount, 1)} ${line.unit}${loose}`
+/** What the garden needs that does not grow, each with how it was reckoned, its waste, its price and what one piece weighs. */
+const supply = useSupplyStore()
+const { materials, units, asMoney } = useCount()
+const NAMES: Readonly<Record<MaterialNeed['group'], string>> = {
+  ground: 'Ground',
+  cover: 'Cover',
+  supports: 'Supports',
+  water: 'Water',
+  hard: 'Stone and edging',
+  pots: 'Pots',
+  away: 'Carried away',
 }
-const weightOf = (line: MaterialLine) => (line.pieceKg === null ? '' : `${number(line.pieceKg, 0)} kg each`)
-const isHeavy = (line: MaterialLine) => (line.pieceKg ?? 0) > LIFT_ALONE_KG
-const hasHeavy = computed(() => lines.value.some(isHeavy))
+const groups = computed(() =>
+  MATERIAL_GROUPS.map((id) => ({
+    id,
+    name: NAMES[id],
+    needs: materials.value.filter((m) => m.group === id),
+  })).filter((g) => g.needs.length > 0),
+)
+const total = computed(() => materials.value.reduce((n, m) => n + m.total, 0))
+const hasHeavy = computed(() => materials.value.some((m) => m.isHeavy))
+const number = (n: number, digits = 2) => n.toLocaleString(undefined, { maximumFractionDigits: digits })
+const amountOf = (m: MaterialNeed) => {
+  if (m.unit === 'piece') return number(m.amount, 0)
+  if (units.value === 'metric') return `${number(m.amount)} ${m.unit}`
+  if (m.unit === 'm') return formatLength(m.amount, 'imperial')
+  return m.unit === 'm²' ? `${number(m.amount / 0.0929, 0)} sq ft` : `${number(m.amount / 0.02832, 1)} cu ft`
+}
+const wasteOf = (m: MaterialNeed) => (m.wasteShare > 0 ? `+${Math.round(m.wasteShare * 100)} %` : '')
+const weightOf = (m: MaterialNeed) => (m.pieceKg === null ? '' : formatWeight(m.pieceKg, units.value))
+function choose(id: string, change: Partial<MaterialChoice>, name: string) {
+  const list = supply.supply.materials
+  const there = list.find((m) => m.id === id) ?? { id, wanted: null, depthM: null, price: null, supplier: '' }
+  supply.set({ materials: [...list.filter((m) => m.id !== id), { ...there, ...change }] }, name)
+}
+const limit = computed(() => formatWeight(LIFT_ALONE_KG, units.value))
 </script>
 
 <template>
-  <section v-if="lines.length > 0" class="materials" aria-labelledby="materials" data-testid="materials">
-    <h2 id="materials">Stone, pots and supports</h2>
+  <section class="worksheet" aria-labelledby="materials-title" data-testid="materials">
+    <header>
+      <div>
+        <h2 id="materials-title">Materials</h2>
+        <p class="hint">
+          For all beds of the garden. Prices and depths are typical: type yours over them. What is not ticked is not
+          bought.
+        </p>
+      </div>
+      <b>{{ asMoney(total) }}</b>
+    </header>
     <table>
       <thead>
         <tr>
+          <th scope="col"><span class="sr-only">Wanted</span></th>
           <th scope="col">What</th>
-          <th scope="col">Size</th>
-          <th scope="col" class="right">How much</th>
-          <th scope="col" class="right">Weight</th>
+          <th scope="col">How it was reckoned</th>
+          <th scope="col">Depth</th>
+          <th scope="col" class="right">Needed</th>
+          <th scope="col" class="right">Waste</th>
+          <th scope="col" class="right">Buy</th>
+          <th scope="col">Sold in</th>
+          <th scope="col">Price</th>
+          <th scope="col" class="right">Total</th>
+          <th scope="col" class="right">One weighs</th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="(line, i) in lines" :key="i">
+      <tbody v-for="g in groups" :key="g.id">
+        <tr>
+          <th colspan="11" scope="rowgroup" class="group">{{ g.name }}</th>
+        </tr>
+        <tr v-for="m in g.needs" :key="m.id" :class="{ left: !m.wanted }">
           <td>
-            <i class="dot" :style="{ background: line.colour }" />
-            <span class="what">{{ line.name }}</span>
+            <UCheckbox
+              :model-value="m.wanted"
+              :aria-label="`${m.name} is wanted`"
+              @update:model-value="(on) => choose(m.id, { wanted: on === true }, `${m.name} wanted or not`)"
+            />
           </td>
-          <td>{{ line.size }}</td>
-          <td class="right">{{ amountOf(line) }}</td>
-          <td class="right" :class="{ heavy: isHeavy(line) }">{{ weightOf(line) }}</td>
+          <td class="what">{{ m.name }}</td>
+          <td class="basis">{{ m.basis }}</td>
+          <td>
+            <LengthInput
+              v-if="m.depthM !== null"
+              hide-label
+              :label="`Depth of ${m.name}`"
+              :units="units"
+              :model-value="m.depthM"
+              :min="0.01"
+              :max="1"
+              class="depth"
+              @update:model-value="(depthM: number) => choose(m.id, { depthM }, `depth of ${m.name}`)"
+            />
+          </td>
+          <td class="right">{{ amountOf(m) }}</td>
+          <td class="right">{{ wasteOf(m) }}</td>
+          <td class="right">
+            <b>{{ m.bought }}</b>
+          </td>
+          <td>{{ m.soldIn }}</td>
+          <td>
+            <NumberInput
+              hide-label
+              :label="`Price of ${m.name}`"
+              class="price"
+              :model-value="m.price"
+              :min="0"
+              :max="1000000"
+              @update:model-value="(price) => choose(m.id, { price }, `price of ${m.name}`)"
+            />
+          </td>
+          <td class="right">{{ asMoney(m.total) }}</td>
+          <td class="right" :class="{ heavy: m.isHeavy }">{{ weightOf(m) }}</td>
         </tr>
       </tbody>
     </table>
     <p v-if="hasHeavy" class="caution">
-      More than {{ LIFT_ALONE_KG }} kg is not lifted by one person: use a machine or enough hands, and keep to the
-      local rules for lifting.
+      More than {{ limit }} is not lifted by one person: use a machine or enough hands, and keep to the local rules
+      for lifting.
     </p>
   </section>
 </template>
 
 <style scoped>
-.materials {
-  margin-top: 22px;
-}
-h2 {
-  font-size: 17px;
-  font-weight: 600;
-  margin-bottom: 6px;
-}
-table {
-  width: 100%;
-  font-size: 13px;
-}
-th {
-  text-align: left;
-  font-weight: 600;
-  color: var(--soft);
-}
-th,
-td {
-  padding: 4px 6px;
-  border-bottom: 1px solid var(--line);
-}
-.right {
-  text-align: right;
-}
-.dot {
-  display: inline-block;
-  width: 11px;
-  height: 11px;
-  border-radius: 3px;
-  border: 1px solid var(--line);
-  margin-right: 7px;
-}
-.what {
-  display: inline-block;
+.group {
+  padding-top: 12px;
+  font-family: var(--font-serif);
+  font-size: 14px;
+  color: var(--ink);
 }
 .what::first-letter {
   text-transform: uppercase;
 }
-.heavy,
-.caution {
-  color: var(--amber-deep);
+.what {
+  font-weight: 600;
 }
-.caution {
-  font-size: 12.5px;
-  margin-top: 6px;
+.basis {
+  color: var(--soft);
+  max-width: 260px;
+}
+.left td {
+  opacity: 0.62;
+}
+.depth {
+  width: 96px;
+}
+.price {
+  width: 76px;
+}
+.heavy {
+  color: var(--amber-deep);
+  font-weight: 600;
 }
 </style>

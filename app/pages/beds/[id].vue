@@ -4,6 +4,7 @@ const store = useBedStore()
 const library = useLibraryStore()
 const site = useSiteStore()
 const brief = useBriefStore()
+const supply = useSupplyStore()
 const compose = useComposeStore()
 const { loadBeds } = useGardenScene()
 const problem = ref('')
@@ -22,6 +23,7 @@ async function open() {
         library.load(store.garden.id),
         site.open(store.garden.id),
         brief.open(store.garden.id),
+        supply.open(store.garden.id),
         loadBeds(),
       ])
     compose.lookFrom(null)
@@ -40,11 +42,10 @@ watch(
 )
 
 onBeforeRouteLeave(async () => {
-  await Promise.all([store.save(), site.save(), brief.save()])
+  await Promise.all([store, site, brief, supply].map((kept) => kept.save()))
 })
 useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-  if (store.saveState !== 'saved' || site.saveState !== 'saved' || brief.saveState !== 'saved')
-    event.preventDefault()
+  if ([store, site, brief, supply].some((kept) => kept.saveState !== 'saved')) event.preventDefault()
 })
 </script>
 

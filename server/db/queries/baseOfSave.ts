@@ -6,7 +6,7 @@ import type { Queryable } from '../Db'
  */
 export async function baseOfSave(
   tx: Queryable,
-  table: 'site' | 'brief',
+  table: 'site' | 'brief' | 'supply',
   gardenId: string,
   revision: number,
   saves: readonly string[],

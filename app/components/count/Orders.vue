@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { shortOf, type Order, type OrderLine } from '~~/core/count'
+import { dayWords, isDay } from '~~/core/time'
+
+/** Orders by supplier: what is asked, promised, come, short, wrong; and the price lists prices come from. */
+const supply = useSupplyStore()
+const bed = useBedStore()
+const library = useLibraryStore()
+const { asMoney } = useCount()
+const { toOrder, draft, step, setLine, remove, problem, busy } = useOrders()
+const { save, problem: fileProblem } = useSavedFirst()
+const wanted = ref('')
+const supplierId = ref(supply.supply.suppliers[0]?.id ?? '')
+const supplierItems = computed(() => supply.supply.suppliers.map((s) => ({ label: s.name, value: s.id })))
+const nameOf = (id: string) => supply.supply.suppliers.find((s) => s.id === id)?.name ?? 'a supplier that is gone'
+const pieces = computed(() => toOrder.value.reduce((n, l) => n + l.count, 0))
+const NEXT = {
+  draft: { to: 'ask', label: 'Ask for prices and stock' },
+  asked: { to: 'order', label: 'Order' },
+  ordered: { to: 'confirm', label: 'Confirmed' },
+  confirmed: { to: 'deliver', label: 'It has come' },
+  delivered: null,
+} as const
+const plantOf = (l: OrderLine) => library.byId.get(l.plantId)
+const totalOf = (o: Order) => o.lines.reduce((n, l) => n + l.count * l.price, 0)
+const expectedOf = (l: OrderLine) => (isDay(l.expected) ? dayWords(l.expected) : '')
+const offeredOf = (l: OrderLine) => library.byId.get(l.offeredId)?.commonName ?? ''
+const shortWords = (o: Order, l: OrderLine) => shortOf(o, l) || ''
+const file = (o: Order, as: string) => save(`/api/gardens/${bed.garden!.id}/order?order=${o.id}&as=${as}`)
+const paper = (o: Order) => save(`/api/gardens/${bed.garden!.id}/papers?sheets=order&order=${o.id}`)
+const CAME = [
+  { id: 'received', label: 'Right' },
+  { id: 'wrongKind', label: 'Wrong plant' },
+  { id: 'wrongColour', label: 'Wrong colour' },
+  { id: 'poorRoot', label: 'Poor root' },
+] as const
+const orders = computed(() => [...supply.supply.orders].reverse())
+const newSupplier = ref('')
+function addSupplier() {
+  const name = newSupplier.value.trim()
+  if (name === '') return
+  const supplier = { id: newId(), name, simulated: false, columns: {} }
+  supply.set({ suppliers: [...supply.supply.suppliers, supplier] }, 'add a supplier')
+  supplierId.value = supplier.id
+  newSupplier.value = ''
+}
+</script>
+
+<template>
+  <section class="worksheet" aria-labelledby="orders-title">
+    <header>
+      <div>
+        <h2 id="orders-title">Orders</h2>
+        <p class="hint">
+          <b>{{ pieces }}</b>
+          pieces in {{ toOrder.length }} lines are not ordered yet. Port Linnet Growers is a nursery made up for
+          trying: it answers at once, and now and then comes short, late or wrong.
+        </p>
+      </div>
+      <div class="acts">
+        <USelect v-model="supplierId" :items="supplierItems" size="sm" aria-label="Supplier" class="w-48" />
+        <label class="field">
+          <span>wanted on</span>
+          <UInput v-model="wanted" type="date" size="sm" aria-label="Day the order is wanted" />
+        </label>
+        <UButton
+          size="sm"
+          icon="i-lucide-file-plus"
+          :disabled="toOrder.length === 0"
+          @click="draft(supplierId, wanted)"
+        >
+          Make an order
+        </UButton>
+      </div>
+    </header>
+    <p v-if="problem || fileProblem" class="problem" role="alert">{{ problem || fileProblem }}</p>
+    <CountPriceList />
+    <form class="acts supplier" @submit.prevent="addSupplier">
+      <UInput
+        v-model="newSupplier"
+        size="sm"
+        placeholder="Name of another supplier"
+        aria-label="Name of another supplier"
+      />
+      <UButton type="submit" size="sm" color="neutral" variant="outline" icon="i-lucide-plus">Add it</UButton>
+    </form>
+    <p v-if="orders.length === 0" class="hint">No orders yet.</p>
+    <article v-for="o in orders" :key="o.id" class="order" data-testid="order">
+      <div class="top">
+        <h3>{{ nameOf(o.supplierId) }}</h3>
+        <span class="state" :class="{ good: o.state === 'delivered' }">{{ o.state }}</span>
+        <span v-if="isDay(o.made)" class="hint">made {{ dayWords(o.made) }}</span>
+        <span v-if="isDay(o.wanted)" class="hint">wanted {{ dayWords(o.wanted) }}</span>
+        <span class="space" />
+        <b>{{ asMoney(totalOf(o)) }}</b>
+        <UButton v-if="NEXT[o.state]" size="xs" :loading="busy === o.id" @click="step(o, NEXT[o.state]!.to)">
+          {{ NEXT[o.state]!.label }}
+        </UButton>
+        <UButton size="xs" color="neutral" variant="outline" @click="file(o, 'csv')">CSV</UButton>
+        <UButton size="xs" color="neutral" variant="outline" @click="file(o, 'xlsx')">XLSX</UButton>
+        <UButton size="xs" color="neutral" variant="outline" @click="paper(o)">PDF</UButton>
+        <UButton
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-trash-2"
+          aria-label="Remove the order"
+          @click="remove(o)"
+        />
+      </div>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Plant</th>
+            <th scope="col">Size</th>
+            <th scope="col" class="right">Ordered</th>
+            <th scope="col" class="right">Each</th>
+            <th scope="col" class="right">Promised</th>
+            <th scope="col">Expected</th>
+            <th v-for="c in CAME" :key="c.id" scope="col">{{ c.label }}</th>
+            <th scope="col" class="right">Short</th>
+            <th scope="col">Said</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(l, i) in o.lines" :key="`${l.plantId}|${l.size}`">
+            <td><BotanicalName :name="plantOf(l)?.botanicalName ?? l.plantId" /></td>
+            <td>{{ l.size }}</td>
+            <td class="right">{{ l.count }}</td>
+            <td class="right">{{ asMoney(l.price) }}</td>
+            <td class="right">{{ l.confirmed ?? '' }}</td>
+            <td>{{ expectedOf(l) }}</td>
+            <td v-for="c in CAME" :key="c.id">
+              <NumberInput
+                hide-label
+                :label="`${c.label} of ${plantOf(l)?.commonName ?? l.plantId}`"
+                class="came"
+                :model-value="l[c.id]"
+                :min="0"
+                :max="1000000"
+                whole
+                @update:model-value="(n) => setLine(o, i, { [c.id]: n }, 'note what came')"
+              />
+            </td>
+            <td class="right">
+              <b class="short">{{ shortWords(o, l) }}</b>
+            </td>
+            <td>
+              {{ l.note }}
+              <span v-if="l.offeredId">would send {{ offeredOf(l) }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.order {
+  border-top: 2px solid var(--line);
+  margin-top: 12px;
+  padding-top: 4px;
+}
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+}
+.top h3 {
+  margin: 4px 0;
+}
+.space {
+  flex: 1;
+}
+.came {
+  width: 58px;
+}
+.short {
+  color: var(--amber-deep);
+}
+.field {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+.supplier {
+  margin-top: 6px;
+}
+</style>

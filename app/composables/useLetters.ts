@@ -1,0 +1,18 @@
+import { gardenKeys } from '~~/core/count'
+
+const isSame = (a: ReadonlyMap<string, string>, b: ReadonlyMap<string, string>) =>
+  a.size === b.size && [...a].every(([key, value]) => b.get(key) === value)
+
+/** One letter a kind over the whole garden; the same object while the kinds of all beds stay. */
+export const useLetters = createSharedComposable(() => {
+  const bed = useBedStore()
+  const library = useLibraryStore()
+  const supply = useSupplyStore()
+  const { stored } = useGardenScene()
+  const letters = computed<ReadonlyMap<string, string>>((last) => {
+    const beds = stored.value.map((b) => (b.id === bed.id ? (bed.bed ?? b.value) : b.value))
+    const keys = gardenKeys(beds, library.byId, supply.issued)
+    return last && isSame(last, keys) ? last : keys
+  })
+  return { letters }
+})

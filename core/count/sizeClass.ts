@@ -1,0 +1,68 @@
+import type { SoldSize } from '../plant'
+
+export const SIZE_CLASSES = ['plug', 'small', 'pot', 'large', 'bulb'] as const
+export type SizeClass = (typeof SIZE_CLASSES)[number]
+
+/** What the label of a size says: its class, how many make a pack, and the volume of its pot in litres (0 for bulbs). */
+export interface SizeFigures {
+  readonly sizeClass: SizeClass
+  readonly pack: number
+  readonly volumeL: number
+}
+
+/** Pots in litres from which a plant counts as large; below the other it is a small pot. */
+const LARGE_L = 10
+const SMALL_L = 1
+const PLUG_L = 0.05
+/** A square pot is filled to about nine tenths of its cube. */
+const FILLED = 0.9
+
+/**
+ * Reads the label of a size as nurseries write it: `plug`, `9 cm`, `2 L`, `25 bulbs`, `six-pack`, `tray of 40`, `bare root`. What is not
+ * read is a pot of 2 litres sold singly.
+ */
+export function sizeFigures(label: string): SizeFigures {
+  const text = label.toLowerCase()
+  const bulbs = /(\d+)?\s*(bulb|corm|tuber)/.exec(text)
+  if (bulbs) return { sizeClass: 'bulb', pack: Number(bulbs[1] ?? 1), volumeL: 0 }
+  const pack = packOf(text)
+  if (/plug|seedling|liner|module/.test(text)) return { sizeClass: 'plug', pack, volumeL: PLUG_L }
+  const cm = /(\d+(?:[.,]\d+)?)\s*cm/.exec(text)
+  const litres = /(\d+(?:[.,]\d+)?)\s*l\b/.exec(text)
+  const volumeL = volumeOf(cm?.[1], litres?.[1])
+  return { sizeClass: classOf(volumeL), pack, volumeL }
+}
+
+function volumeOf(cm: string | undefined, litres: string | undefined): number {
+  if (litres) return number(litres)
+  return cm ? (number(cm) / 10) ** 3 * FILLED : 2
+}
+
+const number = (text: string) => Number(text.replace(',', '.'))
+
+function packOf(text: string): number {
+  const said =
+    /(?:tray|pack|box|bundle)s?\s*(?:of)?\s*(\d+)/.exec(text) ?? /(\d+)\s*(?:-|x)?\s*(?:pack|tray|box)/.exec(text)
+  if (said) return Math.max(1, Number(said[1]))
+  return /six[- ]?pack/.test(text) ? 6 : 1
+}
+
+function classOf(volumeL: number): SizeClass {
+  if (volumeL <= PLUG_L) return 'plug'
+  if (volumeL <= SMALL_L) return 'small'
+  return volumeL >= LARGE_L ? 'large' : 'pot'
+}
+
+/** Shares bought beyond the need, for what is lost on the way and in the first weeks. Source: papers, Count. */
+export const SPARES: Readonly<Record<SizeClass, number>> = { plug: 0.12, small: 0.05, pot: 0, large: 0, bulb: 0.05 }
+
+/** How many of a size are bought as spares for a need: rounded up, none for a share of nothing. */
+export const sparesFor = (
+  need: number,
+  size: Pick<SoldSize, 'label'>,
+  shares: Readonly<Record<SizeClass, number>> = SPARES,
+) => Math.ceil(need * shares[sizeFigures(size.label).sizeClass] - 1e-9)
+
+/** Pieces rounded up to whole packs. */
+export const inPacks = (pieces: number, pack: number): number =>
+  Math.ceil(pieces / Math.max(1, pack)) * Math.max(1, pack)

@@ -1,0 +1,17 @@
+export { joinTicks, plantedByKind, type Tick, type TickKind, TICKS } from './tick'
+export { mixInto, type OpenPlace, openPlaces, type PlacedBed, plantWider } from './openPlaces'
+export { type RoundedPlace, roundedPlaces, STEP_M } from './roundedPlaces'
+export {
+  columnName,
+  type FixedPoint,
+  GRID_M,
+  type Method,
+  METHODS,
+  type SetOutAsk,
+  type SetOutRow,
+  setOutTable,
+  type SetOutTable,
+} from './setOutTable'
+export { type DryRun, dryRun, type PotLine } from './dryRun'
+export { type GoodSide, goodSides, leastSeen, type TrioTurn, trioTurns, viewerAt } from './turning'
+export { type FirstHeight, firstHeight } from './firstHeight'
