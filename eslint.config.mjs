@@ -15,7 +15,7 @@ const ABOVE_CORE = [
 
 /** Rooms of the core, lowest floor first: a room imports only from rooms before it. */
 const ROOMS = [
-  ...['measure', 'geometry', 'time', 'colour', 'plant', 'bed', 'care', 'brief', 'site', 'layout', 'light', 'see'],
+  ...['measure', 'geometry', 'time', 'weather', 'colour', 'plant', 'bed', 'care', 'brief', 'site', 'layout', 'light', 'see'],
   ...[
     'garden',
     'draw',
@@ -25,6 +25,8 @@ const ROOMS = [
     'scene',
     'season',
     'setout',
+    'works',
+    'papers',
     'match',
     'judge',
     'marks',

@@ -22,7 +22,7 @@ const nitro = {
 
 // The whole application: one server that keeps the data and serves the interface, nothing from elsewhere.
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', 'nuxt-security'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', 'nuxt-security', '@vite-pwa/nuxt'],
   compatibilityDate: '2026-11-01',
   telemetry: false,
   devtools: { enabled: false },
@@ -52,6 +52,40 @@ export default defineNuxtConfig({
     },
   },
   nitro,
+  // The tablet page is one shell for every garden, so that it can be kept in the device.
+  routeRules: { '/onsite/**': { ssr: false } },
+  pwa: {
+    injectRegister: false,
+    registerType: 'autoUpdate',
+    client: { registerPlugin: false },
+    manifest: {
+      name: 'Amber Terrace on site',
+      short_name: 'Amber Terrace',
+      description: 'Setting out, ticked plant by plant, without a network.',
+      start_url: '/',
+      display: 'standalone',
+      background_color: '#f6f1e7',
+      theme_color: '#2f3a2c',
+      icons: [{ src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' }],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,woff2}'],
+      maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
+      navigateFallback: null,
+      runtimeCaching: [
+        {
+          urlPattern: ({ request, url }) => request.mode === 'navigate' && url.pathname.startsWith('/onsite/'),
+          handler: 'NetworkFirst',
+          options: { cacheName: 'onsite-shell', networkTimeoutSeconds: 3 },
+        },
+        {
+          urlPattern: ({ url }) => url.pathname === '/favicon.svg' || url.pathname.startsWith('/api/_nuxt_icon/'),
+          handler: 'CacheFirst',
+          options: { cacheName: 'onsite-icons' },
+        },
+      ],
+    },
+  },
   security: {
     rateLimiter: false,
     requestSizeLimiter: false,

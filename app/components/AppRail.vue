@@ -8,6 +8,7 @@ const steps = [
   { to: 'plants', label: 'Plants', icon: 'i-lucide-sprout' },
   { to: 'compose', label: 'Compose', icon: 'i-lucide-layers' },
   { to: 'count', label: 'Count', icon: 'i-lucide-clipboard-list' },
+  { to: 'setout', label: 'Set out', icon: 'i-lucide-pencil-ruler' },
 ]
 const isHere = (to: string) => route.path.endsWith(`/${to}`)
 </script>

@@ -37,7 +37,7 @@ export interface MaterialKind {
   readonly sold: number
   readonly soldIn: string
   readonly price: number
-  readonly kgEach?: number
+  readonly kgEach?: number | undefined
   /** From so much on it is bought loose. */
   readonly loose?: { readonly from: number; readonly sold: number; readonly soldIn: string; readonly price: number }
   readonly depthM?: number
@@ -64,8 +64,8 @@ export function needOf(
 /** What is bought loose has no bag to lift. */
 function asSold(kind: MaterialKind, amount: number): MaterialKind {
   if (!kind.loose || amount < kind.loose.from) return kind
-  const { kgEach: _, loose, ...rest } = kind
-  return { ...rest, sold: loose.sold, soldIn: loose.soldIn, price: loose.price }
+  const { loose } = kind
+  return { ...kind, kgEach: undefined, sold: loose.sold, soldIn: loose.soldIn, price: loose.price }
 }
 
 function chosenOf(kind: MaterialKind, bought: number, choice: MaterialChoice | undefined) {

@@ -6,11 +6,15 @@ import {
   walkPaints,
   wordsPlace,
   type Paint,
+  type PathPen,
   type Shade,
   type Shape,
   type Sheet,
   type Words,
 } from '../../core/draw'
+
+import type { DrawingPage, PaperPage } from '../../core/papers'
+import { writeTextPage } from './pdfText'
 
 /** The faces of the letters, as font files. */
 export type PdfFonts = Readonly<Record<NonNullable<Words['face']>, Uint8Array>>
@@ -26,17 +30,37 @@ export interface PdfPage {
 type Pdf = InstanceType<typeof PDFDocument>
 
 /** Paints as a PDF, a page a drawing, with its fonts in it. */
-export async function writePaintsAsPdf(pages: readonly PdfPage[], fonts: PdfFonts): Promise<Uint8Array> {
+export const writePaintsAsPdf = (pages: readonly PdfPage[], fonts: PdfFonts): Promise<Uint8Array> =>
+  writePapersAsPdf(
+    pages.map(({ paints, sheet, ...page }) => ({ kind: 'drawing', ...page, panels: [{ paints, sheet }] })),
+    fonts,
+    { title: pages[0]?.title ?? '', author: '' },
+  )
+
+/** Papers as one PDF with its fonts in it; the server answers others between two pages. */
+export async function writePapersAsPdf(
+  pages: readonly PaperPage[],
+  fonts: PdfFonts,
+  info: { readonly title: string; readonly author: string },
+): Promise<Uint8Array> {
   // No font is chosen at the start: the standard ones would be looked for as files beside the program.
-  const pdf = new PDFDocument({ autoFirstPage: false, font: '', info: { Title: pages[0]?.title ?? '' } })
+  const pdf = new PDFDocument({ autoFirstPage: false, font: '', info: { Title: info.title, Author: info.author } })
   for (const [face, file] of Object.entries(fonts)) pdf.registerFont(face, Buffer.from(file))
   const done = collect(pdf)
-  for (const { paints, sheet, widthPt, heightPt } of pages) {
-    pdf.addPage({ size: [widthPt, heightPt], margin: 0 })
-    drawPaints(pdf, paints, sheet)
+  for (const page of pages) {
+    await new Promise((next) => {
+      setImmediate(next)
+    })
+    if (page.kind === 'text') writeTextPage(pdf, page)
+    else writeDrawing(pdf, page)
   }
   pdf.end()
   return done
+}
+
+function writeDrawing(pdf: Pdf, { widthPt, heightPt, panels }: DrawingPage) {
+  pdf.addPage({ size: [widthPt, heightPt], margin: 0 })
+  for (const { paints, sheet } of panels) drawPaints(pdf, paints, sheet)
 }
 
 function collect(pdf: Pdf): Promise<Uint8Array> {
@@ -61,15 +85,25 @@ const drawPaints = (pdf: Pdf, paints: readonly Paint[], sheet: Sheet) =>
     },
   })
 
+const cut = (n: number) => Math.round(n * 100) / 100
+/** Paths to the hundredth of a point: a file of half the size that prints the same. */
+const rounded = (pdf: Pdf): PathPen => ({
+  moveTo: (x, y) => pdf.moveTo(cut(x), cut(y)),
+  lineTo: (x, y) => pdf.lineTo(cut(x), cut(y)),
+  quadraticCurveTo: (a, b, x, y) => pdf.quadraticCurveTo(cut(a), cut(b), cut(x), cut(y)),
+  closePath: () => pdf.closePath(),
+  circle: (x, y, r) => pdf.circle(cut(x), cut(y), cut(r)),
+})
+
 function drawShape(pdf: Pdf, shape: Shape, sheet: Sheet) {
   const { fill, stroke, dash } = shape
   const alpha = shape.alpha ?? 1
   if (fill) {
-    tracePath(shape.path, sheet, pdf)
+    tracePath(shape.path, sheet, rounded(pdf))
     pdf.fillOpacity(alpha).fill(typeof fill === 'string' ? fill : gradientOf(pdf, fill, sheet))
   }
   if (!stroke) return
-  tracePath(shape.path, sheet, pdf)
+  tracePath(shape.path, sheet, rounded(pdf))
   pdf
     .lineWidth(strokeWidth(shape, sheet))
     .lineCap(dash ? 'butt' : 'round')

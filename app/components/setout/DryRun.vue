@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { formatLength } from '~~/core/measure'
+import { dryRun, type PotLine } from '~~/core/setout'
+
+/** The bed full size on a drive before going to site: outline as a list, pots by lane, what is loaded last, a photo beside the plan. */
+const { path, units, scene } = useSetOut()
+const bed = useBedStore()
+const run = computed(() => (scene.value ? dryRun(scene.value, units.value, path.value) : null))
+const measure = (m: number) => formatLength(m, units.value)
+const lanes = computed(() => byLane(run.value?.pots ?? []))
+const packing = computed(() => byLane(run.value?.packing ?? []))
+function byLane(lines: readonly PotLine[]) {
+  const lists = new Map<string, PotLine[]>()
+  for (const line of lines) lists.set(line.lane, [...(lists.get(line.lane) ?? []), line])
+  return [...lists].map(([lane, own]) => ({ lane, lines: own, count: own.reduce((n, l) => n + l.count, 0) }))
+}
+const stations = computed(() => (run.value?.table.edge ?? []).map((e, i) => ({ ...e, no: i + 1 })))
+const total = computed(() => run.value?.pots.reduce((n, l) => n + l.count, 0) ?? 0)
+const photo = ref('')
+const file = ref<HTMLInputElement>()
+function choose(event: Event) {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (photo.value) URL.revokeObjectURL(photo.value)
+  photo.value = chosen ? URL.createObjectURL(chosen) : ''
+}
+onBeforeUnmount(() => {
+  if (photo.value) URL.revokeObjectURL(photo.value)
+})
+const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&month=6&year=0`)
+</script>
+
+<template>
+  <section v-if="run" class="worksheet" aria-labelledby="dry-title">
+    <header>
+      <div>
+        <h2 id="dry-title">Dry run</h2>
+        <p class="hint">
+          Chalk or lay {{ measure(run.outlineM) }} of string on a drive or a floor, set the {{ total }} pots on it
+          at their spacing, the tallest first; count, look from the viewpoint, photograph, change.
+        </p>
+      </div>
+      <div class="acts">
+        <input
+          ref="file"
+          type="file"
+          accept="image/*"
+          capture="environment"
+          class="sr-only"
+          aria-label="Photo of the dry run"
+          @change="choose"
+        />
+        <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-camera" @click="file?.click()">
+          Photo beside the plan
+        </UButton>
+      </div>
+    </header>
+    <div v-if="photo" class="beside">
+      <figure>
+        <img :src="planPicture" alt="The bed from above as drawn" />
+        <figcaption class="hint">As drawn</figcaption>
+      </figure>
+      <figure>
+        <img :src="photo" alt="The pots as they stand" />
+        <figcaption class="hint">As it stands; the photo stays on this screen only</figcaption>
+      </figure>
+    </div>
+    <div class="columns">
+      <div>
+        <h3>Outline, full size</h3>
+        <p class="hint">
+          <span v-for="d in run.table.diagonals" :key="d.name">
+            {{ d.name }}
+            <b>{{ measure(d.lengthM) }}</b>
+            <br />
+          </span>
+        </p>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col" class="right">Station</th>
+              <th scope="col" class="right">Along</th>
+              <th scope="col" class="right">Out</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="e in stations" :key="e.no">
+              <td class="right">{{ e.no }}</td>
+              <td class="right">{{ measure(e.alongM) }}</td>
+              <td class="right">{{ measure(e.outM) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <div>
+        <h3>Pots as they are set</h3>
+        <div v-for="l in lanes" :key="l.lane">
+          <p class="lane">
+            {{ l.lane }}
+            <span class="hint">{{ l.count }} pots</span>
+          </p>
+          <ul>
+            <li v-for="p in l.lines" :key="p.letters">
+              <span class="letters">{{ p.letters }}</span>
+              <b>{{ p.count }}</b>
+              {{ p.plant.commonName }}
+              <small class="hint">{{ p.size }}</small>
+            </li>
+          </ul>
+        </div>
+      </div>
+      <div>
+        <h3>Packing: loaded from the top, planted from the foot</h3>
+        <div v-for="l in packing" :key="l.lane">
+          <p class="lane">{{ l.lane }}</p>
+          <ol>
+            <li v-for="p in l.lines" :key="p.letters">
+              <span class="letters">{{ p.letters }}</span>
+              {{ p.count }} × {{ p.size }}
+            </li>
+          </ol>
+        </div>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 1fr 1.3fr 1.1fr;
+  gap: 26px;
+}
+.lane {
+  font-family: var(--font-serif);
+  font-weight: 600;
+  text-transform: capitalize;
+  margin: 8px 0 2px;
+}
+li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 2px 0;
+  font-size: 13px;
+}
+.beside {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+.beside img {
+  width: 100%;
+  max-height: 340px;
+  object-fit: contain;
+  background: #fff;
+}
+</style>

@@ -1,0 +1,113 @@
+import { get, set } from 'idb-keyval'
+import {
+  joinTicks,
+  type SiteBed,
+  type SiteKind,
+  type SitePlant,
+  type SiteSheet,
+  type Tick,
+  type TickKind,
+} from '~~/core/setout'
+
+const DEVICE_KEY = 'amber-device'
+
+/** The name this browser ticks under. */
+export function deviceName(): string {
+  let name = localStorage.getItem(DEVICE_KEY)
+  if (!name) localStorage.setItem(DEVICE_KEY, (name = newId()))
+  return name
+}
+
+/** A garden's sheet for the day on site: from the server while there is one, else as this device kept it. */
+export function useSiteSheet(gardenId: string) {
+  const sheet = shallowRef<SiteSheet | null>(null)
+  const problem = ref('')
+  const isKept = ref(false)
+  const book = useTickBook(gardenId)
+
+  async function open() {
+    const kept = await get<SiteSheet>(`sheet:${gardenId}`).catch(() => undefined)
+    if (kept) sheet.value = kept
+    try {
+      sheet.value = await $fetch<SiteSheet>(`/api/gardens/${gardenId}/setout`)
+      await set(`sheet:${gardenId}`, sheet.value)
+      isKept.value = false
+    } catch (error) {
+      if (!kept) problem.value = messageOf(error)
+      isKept.value = kept !== undefined
+    }
+    await book.open()
+  }
+  const kinds = computed<ReadonlyMap<string, SiteKind>>(
+    () => new Map((sheet.value?.kinds ?? []).map((k) => [k.id, k])),
+  )
+  return { ...book, sheet, problem, isKept, kinds, open }
+}
+
+/** Ticks of a garden: kept in this device first, told to the server when there is one, and joined with what others ticked. */
+export function useTickBook(gardenId: string) {
+  const ticks = shallowRef<readonly Tick[]>([])
+  /** Ticks of this device that the server has not got yet. */
+  const waiting = shallowRef<readonly Tick[]>([])
+  const state = ref<'joined' | 'waiting' | 'joining'>('joined')
+  const key = `ticks:${gardenId}`
+  const words = computed(() => {
+    const places = new Map<string, Map<TickKind, string>>()
+    for (const t of ticks.value) {
+      const place = `${t.bedId}|${t.plant}`
+      places.set(place, (places.get(place) ?? new Map<TickKind, string>()).set(t.what, t.value))
+    }
+    return places
+  })
+  const has = (bed: SiteBed, plant: SitePlant, what: TickKind) =>
+    words.value.get(`${bed.id}|${plant.ref}`)?.get(what) === 'yes'
+  const insteadOf = (bed: SiteBed, plant: SitePlant) => {
+    const value = words.value.get(`${bed.id}|${plant.ref}`)?.get('instead') ?? 'no'
+    return value === 'no' ? '' : value
+  }
+
+  async function open() {
+    const kept = await get<{ ticks: Tick[]; waiting: Tick[] }>(key).catch(() => undefined)
+    ticks.value = joinTicks(ticks.value, kept?.ticks ?? [])
+    waiting.value = joinTicks(waiting.value, kept?.waiting ?? [])
+    await join()
+  }
+  const keep = () => set(key, { ticks: [...ticks.value], waiting: [...waiting.value] }).catch(() => undefined)
+
+  async function join() {
+    if (state.value === 'joining') return
+    state.value = 'joining'
+    const sent = waiting.value
+    try {
+      const body = { ticks: sent }
+      const answer = await $fetch<Tick[]>(`/api/gardens/${gardenId}/ticks`, {
+        method: 'POST',
+        body,
+        timeout: 15000,
+      })
+      waiting.value = waiting.value.filter((t) => !sent.includes(t))
+      ticks.value = joinTicks(answer, waiting.value)
+    } catch {
+      // Without a network the ticks wait in this device.
+    }
+    state.value = waiting.value.length > 0 ? 'waiting' : 'joined'
+    await keep()
+  }
+
+  /** Ticks places, now. They lie in this device before anything else. */
+  async function tick(places: readonly Pick<Tick, 'bedId' | 'plant' | 'plantId'>[], what: TickKind, value: string) {
+    const at = new Date().toISOString()
+    const made = places.map((p): Tick => ({ ...p, what, value, at, device: deviceName() }))
+    waiting.value = joinTicks(waiting.value, made)
+    ticks.value = joinTicks(ticks.value, made)
+    if (state.value === 'joined') state.value = 'waiting'
+    await keep()
+    void join()
+  }
+
+  useEventListener('online', () => void join())
+  useIntervalFn(() => {
+    if (waiting.value.length > 0) void join()
+  }, 20000)
+  return { ticks, waiting, state, has, insteadOf, tick, join, open }
+}

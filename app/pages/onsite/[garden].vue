@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { formatLength } from '~~/core/measure'
+import type { SitePlant, TickKind } from '~~/core/setout'
+
+/** Setting out with a tablet or a phone: find a plant, tick it, go on; without a network the day's ticks wait in the device. */
+const route = useRoute()
+const gardenId = String(route.params.garden)
+const { sheet, problem, isKept, kinds, open, has, insteadOf, tick, state, waiting } = useSiteSheet(gardenId)
+const bedId = ref(String(route.query.bed ?? ''))
+const bed = computed(() => sheet.value?.beds.find((b) => b.id === bedId.value) ?? sheet.value?.beds[0] ?? null)
+const chosenRef = ref('')
+const chosen = computed(() => bed.value?.plants.find((p) => p.ref === chosenRef.value) ?? null)
+const search = ref('')
+const view = ref<'plan' | 'list'>('plan')
+useHead({ title: () => `${sheet.value?.name ?? 'Set out'} · on site` })
+
+onMounted(async () => {
+  void navigator.serviceWorker?.register('/sw.js').catch(() => undefined)
+  await open()
+})
+
+const matches = (p: SitePlant) => {
+  const text = search.value.trim().toLowerCase()
+  if (text === '') return true
+  const kind = kinds.value.get(p.plantId)
+  if (p.letters.toLowerCase() === text) return true
+  return text.length > 1 && `${kind?.botanicalName} ${kind?.commonName}`.toLowerCase().includes(text)
+}
+const shown = computed(() => bed.value?.plants.filter(matches) ?? [])
+const units = computed(() => sheet.value?.units ?? 'metric')
+const measure = (m: number) => formatLength(m, units.value)
+const STEPS: readonly { what: TickKind; label: string; icon: string }[] = [
+  { what: 'set', label: 'Set', icon: 'i-lucide-map-pin' },
+  { what: 'turned', label: 'Turned', icon: 'i-lucide-rotate-cw' },
+  { what: 'planted', label: 'Planted', icon: 'i-lucide-shovel' },
+  { what: 'watered', label: 'Watered', icon: 'i-lucide-droplets' },
+]
+const is = (p: SitePlant, what: TickKind) => bed.value !== null && has(bed.value, p, what)
+const place = (p: SitePlant) => ({ bedId: bed.value!.id, plant: p.ref, plantId: p.plantId })
+const toggle = (p: SitePlant, what: TickKind) => void tick([place(p)], what, is(p, what) ? 'no' : 'yes')
+const instead = (p: SitePlant) => (bed.value ? insteadOf(bed.value, p) : '')
+const setInstead = (p: SitePlant, id: string) => void tick([place(p)], 'instead', id)
+const kindItems = computed(() => [
+  { label: 'as drawn', value: 'no' },
+  ...[...kinds.value.values()].map((k) => ({ label: `${k.letters} ${k.commonName}`, value: k.id })),
+])
+const done = (what: TickKind) => bed.value?.plants.filter((p) => is(p, what)).length ?? 0
+const next = computed(() => bed.value?.plants.find((p) => !is(p, 'planted') && !is(p, 'missing')) ?? null)
+function choose(ref: string) {
+  chosenRef.value = ref
+}
+const stateWords = computed(() => {
+  if (waiting.value.length > 0) return `${waiting.value.length} ticks wait in this device`
+  if (state.value === 'joining') return 'joining…'
+  return isKept.value ? 'no network: the plan as kept' : 'all joined'
+})
+const all = (what: TickKind) => void tick(shown.value.filter((p) => !is(p, what)).map(place), what, 'yes')
+const bedItems = computed(() => (sheet.value?.beds ?? []).map((b) => ({ label: b.name, value: b.id })))
+const bedChoice = computed({
+  get: () => bed.value?.id ?? '',
+  set: (id: string) => {
+    bedId.value = id
+    chosenRef.value = ''
+  },
+})
+const stateOf = (p: SitePlant) => {
+  if (is(p, 'missing')) return 'missing'
+  return (['watered', 'planted', 'set'] as const).find((w) => is(p, w)) ?? 'open'
+}
+const kindOf = (p: SitePlant) => kinds.value.get(instead(p) || p.plantId)
+const hasTicks = computed(() => done('planted') > 0)
+</script>
+
+<template>
+  <div class="site">
+    <header>
+      <NuxtLink :to="`/beds/${bed?.id ?? ''}/setout`" class="back" aria-label="Back to the desk">
+        <UIcon name="i-lucide-arrow-left" />
+      </NuxtLink>
+      <USelect v-model="bedChoice" :items="bedItems" size="lg" class="bed" aria-label="Bed" />
+      <span class="state" :class="{ waits: waiting.length > 0 }" role="status" data-testid="join-state">
+        {{ stateWords }}
+      </span>
+    </header>
+    <p v-if="problem" class="problem" role="alert">
+      {{ problem }} Open this page once with a network: it keeps the plan for the day.
+    </p>
+    <template v-if="bed">
+      <div class="bar">
+        <UInput
+          v-model="search"
+          size="lg"
+          icon="i-lucide-search"
+          placeholder="Letter or name"
+          aria-label="Find by letter or name"
+          class="find"
+        />
+        <div class="switch" role="group" aria-label="Shown as">
+          <button :aria-pressed="view === 'plan'" @click="view = 'plan'">Plan</button>
+          <button :aria-pressed="view === 'list'" @click="view = 'list'">List</button>
+        </div>
+      </div>
+      <p class="sum" data-testid="sum">
+        <b>{{ done('planted') }}</b>
+        of {{ bed.plants.length }} planted, {{ done('set') }} set
+        <template v-if="hasTicks">, {{ done('watered') }} watered</template>
+      </p>
+      <main>
+        <OnsitePlan
+          v-if="view === 'plan'"
+          :bed="bed"
+          :shown="shown"
+          :chosen="chosenRef"
+          :state-of="stateOf"
+          @choose="choose"
+        />
+        <ul v-else class="list">
+          <li v-for="p in shown" :key="p.ref" :class="stateOf(p)">
+            <button :aria-pressed="p.ref === chosenRef" @click="choose(p.ref)">
+              <b class="no">{{ p.no }}</b>
+              <b class="key">{{ p.letters }}</b>
+              <span>
+                {{ kindOf(p)?.commonName }}
+                <small>{{ measure(p.alongM) }} along · {{ measure(p.outM) }} out</small>
+              </span>
+              <em>{{ stateOf(p) }}</em>
+            </button>
+          </li>
+        </ul>
+      </main>
+      <section class="card" aria-live="polite" data-testid="site-card">
+        <template v-if="chosen">
+          <div class="who">
+            <b class="key">{{ chosen.letters }}</b>
+            <div>
+              <BotanicalName :name="kindOf(chosen)?.botanicalName ?? ''" />
+              <p>{{ measure(chosen.alongM) }} along · {{ measure(chosen.outM) }} out</p>
+              <p v-if="chosen.turn" class="note">Turn its fullest side to the viewer.</p>
+              <p v-if="kindOf(chosen)?.caution" class="note">{{ kindOf(chosen)?.caution }}</p>
+            </div>
+          </div>
+          <div class="ticks">
+            <button
+              v-for="s in STEPS"
+              :key="s.what"
+              class="tick"
+              :aria-pressed="is(chosen, s.what)"
+              @click="toggle(chosen, s.what)"
+            >
+              <UIcon :name="s.icon" />
+              {{ s.label }}
+            </button>
+          </div>
+          <div class="else">
+            <button class="small" :aria-pressed="is(chosen, 'missing')" @click="toggle(chosen, 'missing')">
+              Not here
+            </button>
+            <label>
+              <span>Instead of it</span>
+              <USelect
+                :model-value="instead(chosen) || 'no'"
+                :items="kindItems"
+                size="lg"
+                aria-label="What stands there instead"
+                @update:model-value="(id) => setInstead(chosen!, String(id))"
+              />
+            </label>
+            <button v-if="next" class="small" @click="choose(next.ref)">Next</button>
+          </div>
+        </template>
+        <template v-else>
+          <p>Tap a plant, or find it by its letter.</p>
+          <div class="else">
+            <button v-if="next" class="small" @click="choose(next.ref)">
+              Begin with {{ next.letters }}, place {{ next.no }}
+            </button>
+            <button class="small" @click="all('set')">All shown are set</button>
+            <button class="small" @click="all('planted')">All shown are planted</button>
+            <button class="small" @click="all('watered')">All shown are watered</button>
+          </div>
+        </template>
+      </section>
+    </template>
+    <p v-else-if="!problem" class="sum">Opening the plan…</p>
+  </div>
+</template>
+
+<style scoped src="~/assets/css/parts/onsite.css"></style>

@@ -1,0 +1,7 @@
+export {
+  type DayWeather,
+  type Hindrance,
+  hindranceOn,
+  simulatedWeather,
+  type WeatherPlace,
+} from './simulatedWeather'

@@ -1,0 +1,6 @@
+export { firstIn, FORECAST_DAYS, planWorks, type WorksInput } from './planWorks'
+export { plantingNotes } from './plantingNotes'
+export { MINUTES, type Rate, rateFor } from './rates'
+export { type TaskInput, tasksOf } from './tasksOf'
+export { type PlannedTask, type Season, type Stage, STAGES, type Task } from './task'
+export { worksRows } from './worksRows'

@@ -1,0 +1,65 @@
+import { z } from 'zod'
+import { PAPER_SIZES, PLAN_SCALES, SHEET_KINDS } from '~~/core/papers'
+import { METHODS } from '~~/core/setout'
+import { issueKeys } from '../../../db/queries/issuedKeys'
+import { countInputOf } from '../../../services/gardenCounts'
+import { papersOf } from '../../../services/gardenPapers'
+import { scenesOfGarden } from '../../../services/gardenScenes'
+import { writePapersAsPdf } from '../../../services/pdfPen'
+import { readFonts } from '../../../utils/readFonts'
+
+const RATIOS: readonly number[] = [0, ...PLAN_SCALES.map((s) => s.ratio)]
+const askSchema = z.object({
+  sheets: z
+    .string()
+    .transform((text) => text.split(','))
+    .pipe(z.array(z.enum([...SHEET_KINDS, 'order', 'labels'])).min(1)),
+  paper: z.enum(PAPER_SIZES.map((p) => p.name) as [string, ...string[]]).default('A4'),
+  scale: z.coerce
+    .number()
+    .refine((r) => RATIOS.includes(r))
+    .default(0),
+  plain: z.enum(['0', '1']).default('0'),
+  bed: z.string().max(80).default(''),
+  author: z.string().max(80).default(''),
+  revision: z.string().max(20).default(''),
+  method: z.enum(METHODS).default('baseline'),
+  path: z.enum(['left', 'right']).default('right'),
+  order: z.string().max(80).default(''),
+})
+
+/** Papers of a garden as one PDF; the letters on them are kept from then on. */
+export default defineEventHandler(async (event) => {
+  const id = idOf(event, 'garden')
+  const ask = askSchema.safeParse(getQuery(event))
+  if (!ask.success)
+    throw refuse(
+      400,
+      `Ask for sheets (${SHEET_KINDS.join(', ')}), a paper (${PAPER_SIZES.map((p) => p.name).join(', ')}) and a scale (` +
+        `${PLAN_SCALES.map((s) => s.ratio).join(', ')}, or 0 for the one that fits).`,
+    )
+  const store = await useStore()
+  const stored = await scenesOfGarden(store.db, id, plantsOf(store))
+  const counted = await countInputOf(store.db, id, plantsOf(store))
+  if (!stored || !counted) throw notFound('garden')
+  const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
+  const date = new Date().toISOString().slice(0, 10)
+  await issueKeys(store.db, id, stored.letters)
+  const pages = await papersOf(
+    { stored, input: counted.input },
+    {
+      ...{
+        sheets,
+        paper: PAPER_SIZES.find((p) => p.name === paper)!,
+        ratio: scale,
+        plain: plain === '1',
+        bedId: bed,
+      },
+      ...{ head: { garden: counted.name, author, revision, date }, orderId: order, ...rest },
+    },
+  )
+  if (pages.length === 0)
+    throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
+  attach(event, 'application/pdf', counted.name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
+  return writePapersAsPdf(pages, await readFonts(), { title: `${counted.name}: papers`, author })
+})

@@ -1,0 +1,164 @@
+import {
+  gardenCount,
+  gardenMaterials,
+  raisingPlan,
+  sowingList,
+  type GardenCount,
+  type RaisingPlan,
+} from '../../core/count'
+import {
+  careSheet,
+  cautionSheet,
+  coverSheet,
+  elevationSheet,
+  labelSheet,
+  orderSheet,
+  planSheets,
+  portraitSheets,
+  scheduleSheet,
+  setOutSheet,
+  SHEET_KINDS,
+  worksSheet,
+  type Paper,
+  type PaperPage,
+  type SheetHead,
+  type SheetKind,
+} from '../../core/papers'
+import type { Method } from '../../core/setout'
+import { simulatedWeather } from '../../core/weather'
+import { planWorks, tasksOf, type PlannedTask } from '../../core/works'
+import type { CountInput } from '../../core/count'
+import type { StoredScenes } from './gardenScenes'
+
+export interface PapersAsk {
+  readonly sheets: readonly (SheetKind | 'order' | 'labels')[]
+  readonly paper: Paper
+  readonly ratio: number
+  readonly plain: boolean
+  readonly bedId: string
+  readonly head: SheetHead
+  readonly method: Method
+  readonly path: 'left' | 'right'
+  readonly orderId: string
+}
+export interface PapersOf {
+  readonly stored: StoredScenes
+  readonly input: CountInput
+}
+
+/** The order of works of a stored garden, from a day on. */
+export function worksOf({ stored, input }: PapersOf, count: GardenCount, today: string): PlannedTask[] {
+  const { place } = stored.garden.value
+  const tasks = tasksOf({
+    beds: input.beds,
+    lines: count.lines,
+    materials: gardenMaterials(input.beds, count.lines, input.supply.materials, stored.garden.value.units),
+    frosts: place,
+    southern: place.latitude < 0,
+    services: servicesOf(stored),
+    minutes: input.supply.works.minutes,
+  })
+  const weather = simulatedWeather(place, stored.garden.id)
+  const soil = input.beds[0]?.bed.ground.soil ?? 'loam'
+  return planWorks({ tasks, plan: input.supply.works, today, weather, soil })
+}
+
+const servicesOf = ({ laid }: StoredScenes) =>
+  laid.site.things.filter((t) => t.kind === 'service').map((t) => t.name)
+
+/** What is raised in a garden, with its tasks. */
+export function sowingOf({ stored, input }: PapersOf, count: GardenCount, today: string) {
+  const raised = count.lines.filter((l) => l.way !== 'pot' && l.way !== 'plug')
+  const plans = raised.map((l) =>
+    raisingPlan(l.plant, l.way as RaisingPlan['way'], l.need + l.spare - l.used, stored.garden.value.place, today),
+  )
+  return sowingList(plans, input.supply.trays)
+}
+
+/** The pages of a garden's papers, as asked; pictures of one bed after another, so that others are answered in between. */
+export async function papersOf(of: PapersOf, ask: PapersAsk): Promise<PaperPage[]> {
+  const count = gardenCount(of.input)
+  const pages: PaperPage[] = []
+  for (const kind of [...SHEET_KINDS, 'order', 'labels'] as const) {
+    if (!ask.sheets.includes(kind)) continue
+    for (const make of makersOf(kind, of, count, ask)) {
+      await new Promise((next) => {
+        setImmediate(next)
+      })
+      pages.push(...make())
+    }
+  }
+  return pages
+}
+
+type Makers = readonly (() => readonly PaperPage[])[]
+
+function makersOf(kind: SheetKind | 'order' | 'labels', of: PapersOf, count: GardenCount, ask: PapersAsk): Makers {
+  const { stored, input } = of
+  const { head, paper } = ask
+  const { currency } = input.supply.money
+  const scenes = stored.scenes.filter((s) => ask.bedId === '' || s.id === ask.bedId)
+  switch (kind) {
+    case 'cover': {
+      const names = scenes.map((s) => s.scene.bed.name)
+      return [() => [coverSheet(stored.brief, names, count, head, paper, currency)]]
+    }
+    case 'plan':
+      return scenes.map((s) => () => planSheets(planAsk(of, s, ask)))
+    case 'elevation':
+      return scenes.map((s) => () => [elevationSheet(s.scene, head, paper)])
+    case 'schedule': {
+      const scoped = ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId })
+      return [
+        () => [scheduleSheet(scoped, head, paper, currency)],
+        () => portraitSheets(scoped.lines, stored.climate, head, paper),
+      ]
+    }
+    case 'setout':
+      return scenes.map((s) => () => [setOutSheet(s.scene, head, paper, setOutAsk(of, s.scene.frame.closed, ask))])
+    case 'works':
+      return [() => [worksSheet(worksOf(of, count, head.date), count.lines, head, paper)]]
+    case 'care':
+      return [() => [careSheet(count.lines, stored.climate, head, paper)]]
+    case 'cautions':
+      return [() => [cautionSheet(count.lines, servicesOf(stored), head, paper)]]
+    case 'order':
+      return [() => orderPages(of, ask)]
+    case 'labels':
+      return [() => [labelSheet(input.supply.trays, sowingOf(of, count, head.date), stored.library, head, paper)]]
+  }
+}
+
+type OneScene = StoredScenes['scenes'][number]
+
+function planAsk({ stored }: PapersOf, { id, scene }: OneScene, { head, paper, ratio, plain }: PapersAsk) {
+  const to = stored.laid.beds.get(id)?.transform ?? null
+  const services = to
+    ? stored.laid.site.things.flatMap((t) =>
+        t.kind === 'service' ? [{ name: t.name, line: t.line.map((p) => to.toBed(p)) }] : [],
+      )
+    : []
+  return {
+    scene,
+    head,
+    paper,
+    ratio,
+    plain,
+    units: stored.garden.value.units,
+    upDeg: to?.lookDeg ?? null,
+    services,
+  }
+}
+
+/** Round beds are set out from their middle unless another way was asked for. */
+const setOutAsk = ({ stored }: PapersOf, closed: boolean, { method, path }: PapersAsk) => ({
+  method: closed && method === 'baseline' ? ('radius' as const) : method,
+  path,
+  units: stored.garden.value.units,
+})
+
+function orderPages({ stored, input }: PapersOf, { orderId, head, paper }: PapersAsk): PaperPage[] {
+  const order = input.supply.orders.find((o) => o.id === orderId)
+  const supplier = input.supply.suppliers.find((s) => s.id === order?.supplierId)
+  return order ? [orderSheet(order, supplier, stored.library, head, paper, input.supply.money.currency)] : []
+}
