@@ -66,7 +66,7 @@ export function planSheets(ask: PlanAsk): DrawingPage[] {
     ...groundOf(ask, plan, perM),
     ...plan.circles.flatMap((c) => plantPaints(c, ask.plain, perM)),
     ...notePaints(plan.notes, PRINT_PALETTE.amber),
-    ...labels.flatMap((l) => labelPaints(l)),
+    ...labels.flatMap((l) => labelPaints(l, perM)),
   ]
   const list = tiles(box, printW / perM, printH / perM, (OVERLAP_MM * POINTS_PER_MM) / perM)
   return list.map((tile, i) => page(ask, drawn, tile, list, i, ratio))
@@ -208,9 +208,11 @@ function hatch(cx: number, cy: number, r: number, perM: number): Path {
   return path
 }
 
-const labelPaints = ({ text, from, at, above }: DriftLabel): Paint[] => [
+const DOT_PT = 1.3
+
+const labelPaints = ({ text, from, at, above }: DriftLabel, perM: number): Paint[] => [
   { path: [M, from.x, from.y, L, at.x, at.y], stroke: INK, thin: 0.45, layer: 'labels' },
-  { path: [O, from.x, from.y, 0.02], fill: INK },
+  { path: [O, from.x, from.y, DOT_PT / perM], fill: INK },
   {
     words: text,
     ...at,
@@ -280,6 +282,7 @@ function matchLines(tile: Tile, list: readonly Tile[]): Paint[] {
     const path: Path =
       line.x !== null ? [M, line.x, tile.y0, L, line.x, tile.y1] : [M, tile.x0, line.y!, L, tile.x1, line.y!]
     const at = line.x !== null ? { x: line.x, y: tile.y0 } : { x: tile.x0, y: line.y! }
+    const isRight = line.x !== null && line.x > (tile.x0 + tile.x1) / 2
     return [
       { path, stroke: INK, thin: 0.7, dash: [10, 4] },
       {
@@ -288,7 +291,8 @@ function matchLines(tile: Tile, list: readonly Tile[]): Paint[] {
         size: 7,
         colour: INK,
         rim: '#ffffff',
-        dx: line.x !== null ? 4 : 6,
+        align: isRight ? 'right' : 'left',
+        dx: isRight ? -4 : 4,
         dy: 8,
       },
     ]

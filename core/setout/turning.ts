@@ -26,6 +26,8 @@ export interface GoodSide {
 const STEP_DEG = 5
 /** A turn that shows less than this more is not worth the walk. */
 const WORTH = 0.08
+/** Plants that stand on one another are crowded, not turned. */
+const LEAST_R_M = 0.03
 
 /** The viewer's place in the bed's plan. */
 export function viewerAt({ bed, frame }: Pick<Scene, 'bed' | 'frame'>): Point {
@@ -54,6 +56,7 @@ export function trioTurns(scene: Scene): TrioTurn[] {
 
 function bestTurn(scene: Scene, plants: readonly PlacedPlant[], eye: Point): TrioTurn | null {
   const r = Math.min(...distances(plants)) / 2
+  if (r < LEAST_R_M) return null
   const now = leastSeen(plants, eye, r)
   let best = { share: now, deg: 0, places: plants as readonly Point[] }
   for (let deg = STEP_DEG; deg < 360; deg += STEP_DEG) {

@@ -3,6 +3,7 @@ import { benchBrowser } from './browser'
 import { benchCore } from './core'
 import { benchLight } from './light'
 import { benchMatch } from './match'
+import { benchPapers } from './papers'
 import { benchPractice } from './practice'
 import type { Report } from './report'
 
@@ -15,6 +16,7 @@ const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>
   core: benchCore,
   light: benchLight,
   match: benchMatch,
+  papers: benchPapers,
   practice: benchPractice,
   browser: benchBrowser,
 }

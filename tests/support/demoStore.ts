@@ -1,0 +1,31 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import type { Db } from '../../server/db/Db'
+import { migrate, toMigrations } from '../../server/db/migrate'
+import { openPglite } from '../../server/db/openPglite'
+import { seedDemo } from '../../server/db/seedDemo'
+import type { PdfFonts } from '../../server/services/pdfPen'
+import { demo } from './library'
+
+const migrations = new URL('../../server/db/migrations/', import.meta.url)
+
+/** A database in memory with the demo garden in it. */
+export async function demoStore(): Promise<Db> {
+  const db = await openPglite()
+  await migrate(
+    db,
+    toMigrations(new Map(readdirSync(migrations).map((f) => [f, readFileSync(new URL(f, migrations), 'utf8')]))),
+  )
+  await seedDemo(db, demo)
+  return db
+}
+
+const font = (file: string) =>
+  new Uint8Array(readFileSync(new URL(`../../node_modules/@fontsource/${file}`, import.meta.url)))
+
+/** The fonts that the server prints with. */
+export const demoFonts = (): PdfFonts => ({
+  plain: font('inter/files/inter-latin-400-normal.woff'),
+  bold: font('inter/files/inter-latin-600-normal.woff'),
+  title: font('fraunces/files/fraunces-latin-400-normal.woff'),
+  'title-bold': font('fraunces/files/fraunces-latin-600-normal.woff'),
+})
