@@ -15,7 +15,21 @@ const ABOVE_CORE = [
 
 /** Rooms of the core, lowest floor first: a room imports only from rooms before it. */
 const ROOMS = [
-  ...['measure', 'geometry', 'time', 'weather', 'colour', 'plant', 'bed', 'care', 'brief', 'site', 'layout', 'light', 'see'],
+  ...[
+    'measure',
+    'geometry',
+    'time',
+    'weather',
+    'colour',
+    'plant',
+    'bed',
+    'care',
+    'brief',
+    'site',
+    'layout',
+    'light',
+    'see',
+  ],
   ...[
     'garden',
     'draw',

@@ -5,6 +5,8 @@ import { bedSchema } from './bedSchema'
 import { briefSchema } from './briefSchema'
 import { gardenSchema } from './gardenSchema'
 import { siteSchema } from './siteSchema'
+import { supplySchema } from './supplySchema'
+import { tickSchema } from './tickSchema'
 
 export const ARCHIVE_FORMAT = 'amber-terrace-garden'
 export const ARCHIVE_VERSION = 1
@@ -27,6 +29,12 @@ export const archiveSchema = z.object({
   beds: z.array(z.object({ id: idSchema, bed: bedSchema })).max(200),
   site: siteSchema,
   brief: briefSchema.nullable().default(null),
+  /** What is decided about getting plants and materials; null when nothing is. */
+  supply: supplySchema.nullable().default(null),
+  /** Letters that stand on papers already, by plant id. */
+  letters: z.record(textSchema(200), textSchema(8)).default({}),
+  /** What was done to single plants on site. */
+  ticks: z.array(tickSchema).max(100_000).default([]),
   /** Cells of library plants that the garden changed, by plant id. */
   changes: z.record(textSchema(200), cells).default({}),
   /** The user's own plants that the beds use, a row's cells each. */

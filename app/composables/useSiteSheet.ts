@@ -22,7 +22,6 @@ export function deviceName(): string {
 export function useSiteSheet(gardenId: string) {
   const sheet = shallowRef<SiteSheet | null>(null)
   const problem = ref('')
-  const isKept = ref(false)
   const book = useTickBook(gardenId)
 
   async function open() {
@@ -31,17 +30,15 @@ export function useSiteSheet(gardenId: string) {
     try {
       sheet.value = await $fetch<SiteSheet>(`/api/gardens/${gardenId}/setout`)
       await set(`sheet:${gardenId}`, sheet.value)
-      isKept.value = false
     } catch (error) {
       if (!kept) problem.value = messageOf(error)
-      isKept.value = kept !== undefined
     }
     await book.open()
   }
   const kinds = computed<ReadonlyMap<string, SiteKind>>(
     () => new Map((sheet.value?.kinds ?? []).map((k) => [k.id, k])),
   )
-  return { ...book, sheet, problem, isKept, kinds, open }
+  return { ...book, sheet, problem, kinds, open }
 }
 
 /** Ticks of a garden: kept in this device first, told to the server when there is one, and joined with what others ticked. */
@@ -50,6 +47,8 @@ export function useTickBook(gardenId: string) {
   /** Ticks of this device that the server has not got yet. */
   const waiting = shallowRef<readonly Tick[]>([])
   const state = ref<'joined' | 'waiting' | 'joining'>('joined')
+  /** Whether the server answered when it was last asked. */
+  const reached = ref(true)
   const key = `ticks:${gardenId}`
   const words = computed(() => {
     const places = new Map<string, Map<TickKind, string>>()
@@ -87,7 +86,9 @@ export function useTickBook(gardenId: string) {
       })
       waiting.value = waiting.value.filter((t) => !sent.includes(t))
       ticks.value = joinTicks(answer, waiting.value)
+      reached.value = true
     } catch {
+      reached.value = false
       // Without a network the ticks wait in this device.
     }
     state.value = waiting.value.length > 0 ? 'waiting' : 'joined'
@@ -109,5 +110,5 @@ export function useTickBook(gardenId: string) {
   useIntervalFn(() => {
     if (waiting.value.length > 0) void join()
   }, 20000)
-  return { ticks, waiting, state, has, insteadOf, tick, join, open }
+  return { ticks, waiting, state, reached, has, insteadOf, tick, join, open }
 }

@@ -33,7 +33,7 @@ const SCALES = [10, 20, 25, 50, 75, 100, 150, 200, 250, 500]
 const CAPTION_PT = 16
 const BEYOND_M = 0.4
 /** Leaf of a plant is drawn as fine as the paper shows it. */
-const FINEST_PER_M = 11
+const FINEST_PER_M = 17
 
 /** A bed from its viewpoint in four months, one above another at one scale. */
 export function elevationSheet(scene: Scene, head: SheetHead, paper: Paper, year = 3): DrawingPage {

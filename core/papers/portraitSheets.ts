@@ -13,7 +13,7 @@ const TEXT_H = 32
 const GROWN_YEAR = 9
 const INK = PRINT_PALETTE.ink
 /** Leaf is drawn as fine as a small box shows it, points a metre. */
-const FINEST_PER_M = 26
+const FINEST_PER_M = 36
 
 /** The key with portraits: each kind as it is in its best month, its letter, its name, its count. */
 export function portraitSheets(

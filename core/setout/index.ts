@@ -1,5 +1,5 @@
 export { joinTicks, plantedByKind, type Tick, type TickKind, TICKS } from './tick'
-export { mixInto, type OpenPlace, openPlaces, type PlacedBed, plantWider } from './openPlaces'
+export { mixInto, type OpenPlace, openPlaces, openRefs, type PlacedBed, plantWider } from './openPlaces'
 export { type RoundedPlace, roundedPlaces, STEP_M } from './roundedPlaces'
 export {
   columnName,

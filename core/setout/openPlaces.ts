@@ -43,6 +43,15 @@ function groupsOf(beds: readonly PlacedBed[], plantId: string) {
   return [...groups.values()].map((g) => ({ ...g, left: [...g.left].sort(fromMiddle(g.left)) }))
 }
 
+/** All places of a garden that stay open, as `bed|plant`: of each line as many as its count says. */
+export function openRefs(
+  beds: readonly PlacedBed[],
+  lines: readonly { readonly plant: Plant; readonly open: number }[],
+): ReadonlySet<string> {
+  const refs = lines.flatMap((l) => openPlaces(beds, l.plant.id, l.open))
+  return new Set(refs.map((o) => `${o.bedId}|${o.plant.id}`))
+}
+
 const partOf = (p: PlacedPlant) => p.id.split('@')[1] ?? ''
 
 function fromMiddle(plants: readonly PlacedPlant[]) {

@@ -9,7 +9,8 @@ import { makeScene } from '../scene'
 import { byTapes } from '../site'
 import { dryRun } from './dryRun'
 import { firstHeight } from './firstHeight'
-import { mixInto, openPlaces, plantWider } from './openPlaces'
+import { mixInto, openPlaces, openRefs, plantWider } from './openPlaces'
+import { siteSheet } from './siteSheet'
 import { roundedPlaces, STEP_M } from './roundedPlaces'
 import { columnName, METHODS, setOutTable } from './setOutTable'
 import { joinTicks, plantedByKind, type Tick, TICKS } from './tick'
@@ -150,6 +151,15 @@ describe('places that stay open', () => {
     expect(kinds.filter((p) => p.plant.id === 'hosta-halcyon')).toHaveLength(2)
     expect(mixInto(two.bed, 'a', plant('hosta-halcyon'), 3)).toBeNull()
   })
+})
+
+it('the sheet for the site finds every plant of every part, and rings what stays open', () => {
+  const scene = sceneOf({ drifts: [drift('a', 'alchemilla-mollis', 2, 5, 9)] })
+  const open = openRefs([{ id: 'x', plants: scene.planted }], [{ plant: plant('alchemilla-mollis'), open: 2 }])
+  const sheet = siteSheet('g', 'Garden', 'metric', [{ id: 'x', scene }], open)
+  expect(sheet.beds[0]!.plants.map((p) => p.ref).sort()).toEqual(scene.planted.map((p) => p.id).sort())
+  expect(sheet.beds[0]!.plants.filter((p) => p.open)).toHaveLength(2)
+  expect(sheet.kinds.map((k) => k.letters)).toEqual(['A'])
 })
 
 describe('turning', () => {

@@ -20,6 +20,8 @@ export interface SitePlant {
   readonly outM: number
   /** Whether its good side is to be turned to the viewer. */
   readonly turn: boolean
+  /** Whether the place stays open, for its plant is short or cannot be had. */
+  readonly open: boolean
 }
 export interface SiteBed {
   readonly id: string
@@ -44,12 +46,16 @@ export interface SiteSheet {
   readonly kinds: readonly SiteKind[]
 }
 
-/** A garden's beds as they are found and ticked on site, every part's plants in the order of setting. */
+/**
+ * A garden's beds as they are found and ticked on site, every part's plants in the order of setting. `open` are places that stay open, as
+ * `bed|plant`.
+ */
 export function siteSheet(
   gardenId: string,
   name: string,
   units: Units,
   scenes: readonly { readonly id: string; readonly scene: Scene }[],
+  open: ReadonlySet<string> = new Set(),
 ): SiteSheet {
   const kinds = new Map<string, SiteKind>()
   const beds = scenes.map(({ id, scene }): SiteBed => {
@@ -69,7 +75,13 @@ export function siteSheet(
         })
       return {
         ...{ ref: p.id, plantId: p.plant.id, letters: key, x: p.x, y: p.y, r: p.plant.spreadM / 2, lane: p.lane },
-        ...{ no: row?.no ?? 0, alongM: row?.alongM ?? p.x, outM: row?.outM ?? p.y, turn: turned.has(base) },
+        ...{
+          no: row?.no ?? 0,
+          alongM: row?.alongM ?? p.x,
+          outM: row?.outM ?? p.y,
+          turn: turned.has(base),
+          open: open.has(`${id}|${p.id}`),
+        },
       }
     })
     plants.sort((a, b) => a.no - b.no)

@@ -22,6 +22,9 @@ import { listOwnCells, upsertOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges, savePlantChange } from '../db/queries/plantChanges'
 import { listPlantPictures, savePlantPicture } from '../db/queries/plantPictures'
 import { findSite, saveSite } from '../db/queries/sites'
+import { issueKeys, listIssuedKeys } from '../db/queries/issuedKeys'
+import { findSupply, saveSupply } from '../db/queries/supplies'
+import { joinStoredTicks, listTicks } from '../db/queries/ticks'
 
 const LARGEST_UNPACKED = 64 * 1024 * 1024
 
@@ -41,7 +44,9 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
   const beds = await listBedsOf(db, gardenId)
   const site = (await findSite(db, gardenId)).value
   const brief = await findBrief(db, gardenId)
-  const used = new Set(beds.flatMap((b) => plantsNamedBy(b.value)))
+  const supply = await findSupply(db, gardenId)
+  const supplied = [...supply.value.lines, ...supply.value.trays].map((l) => l.plantId)
+  const used = new Set([...beds.flatMap((b) => plantsNamedBy(b.value)), ...supplied])
   const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
   const pictures = Object.fromEntries(await listPlantPictures(db, gardenId))
   const kept: Drawing[] = []
@@ -60,6 +65,9 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
     // A bed that lies against nothing says so: only archives of older versions leave it open.
     site: { ...site, beds: site.beds.map((b) => ({ ...b, against: b.against ?? null })) },
     brief: brief.revision > 0 ? brief.value : null,
+    supply: supply.revision > 0 ? supply.value : null,
+    letters: Object.fromEntries(await listIssuedKeys(db, gardenId)),
+    ticks: await listTicks(db, gardenId),
     changes: Object.fromEntries(await listPlantChanges(db, gardenId)),
     plants,
     drawings,
@@ -114,6 +122,10 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
           beds: r.beds.flatMap((b) => ids.get(b) ?? []),
         })),
       } as Brief)
+    if (archive.supply) await saveSupply(tx, gardenId, 0, archive.supply)
+    await issueKeys(tx, gardenId, new Map(Object.entries(archive.letters)))
+    const ticks = archive.ticks.flatMap((t) => (ids.has(t.bedId) ? [{ ...t, bedId: ids.get(t.bedId)! }] : []))
+    await joinStoredTicks(tx, gardenId, ticks)
     for (const [id, cells] of Object.entries(archive.changes)) await savePlantChange(tx, gardenId, id, cells)
     if (rows.length > 0) await upsertOwnPlants(tx, rows)
   })

@@ -6,7 +6,6 @@ import {
   walkPaints,
   wordsPlace,
   type Paint,
-  type PathPen,
   type Shade,
   type Shape,
   type Sheet,
@@ -14,6 +13,7 @@ import {
 } from '../../core/draw'
 
 import type { DrawingPage, PaperPage } from '../../core/papers'
+import { pdfPath } from './pdfPath'
 import { writeTextPage } from './pdfText'
 
 /** The faces of the letters, as font files. */
@@ -85,32 +85,31 @@ const drawPaints = (pdf: Pdf, paints: readonly Paint[], sheet: Sheet) =>
     },
   })
 
-const cut = (n: number) => Math.round(n * 100) / 100
-/** Paths to the hundredth of a point: a file of half the size that prints the same. */
-const rounded = (pdf: Pdf): PathPen => ({
-  moveTo: (x, y) => pdf.moveTo(cut(x), cut(y)),
-  lineTo: (x, y) => pdf.lineTo(cut(x), cut(y)),
-  quadraticCurveTo: (a, b, x, y) => pdf.quadraticCurveTo(cut(a), cut(b), cut(x), cut(y)),
-  closePath: () => pdf.closePath(),
-  circle: (x, y, r) => pdf.circle(cut(x), cut(y), cut(r)),
-})
+/** What pdfkit does with a page's text is not among its types. */
+const write = (pdf: Pdf, text: string) =>
+  (pdf as unknown as { addContent: (text: string) => void }).addContent(text)
 
 function drawShape(pdf: Pdf, shape: Shape, sheet: Sheet) {
   const { fill, stroke, dash } = shape
   const alpha = shape.alpha ?? 1
-  if (fill) {
-    tracePath(shape.path, sheet, rounded(pdf))
-    pdf.fillOpacity(alpha).fill(typeof fill === 'string' ? fill : gradientOf(pdf, fill, sheet))
+  const path = pdfPath(shape.path, sheet)
+  if (path === '') return
+  if (typeof fill === 'string') {
+    pdf.fillColor(fill).fillOpacity(alpha)
+    write(pdf, `${path} f`)
+  } else if (fill) {
+    write(pdf, path)
+    pdf.fillOpacity(alpha).fill(gradientOf(pdf, fill, sheet))
   }
   if (!stroke) return
-  tracePath(shape.path, sheet, rounded(pdf))
   pdf
     .lineWidth(strokeWidth(shape, sheet))
     .lineCap(dash ? 'butt' : 'round')
+    .strokeColor(stroke)
     .strokeOpacity(alpha)
   if (dash && dash.length > 0) pdf.dash(dash[0]!, { space: dash[1] ?? dash[0]! })
   else pdf.undash()
-  pdf.stroke(stroke)
+  write(pdf, `${path} S`)
 }
 
 function gradientOf(pdf: Pdf, shade: Shade, sheet: Sheet) {

@@ -1,6 +1,11 @@
-import ExcelJS from 'exceljs'
+// The whole package in one file: its own dependencies are not found again beside the built server.
+// @ts-expect-error that file brings no types along; they are the package's.
+import bundled from 'exceljs/dist/exceljs.min.js'
+import type Excel from 'exceljs'
 import { toTable, type Table } from '../../core/exchange'
 import type { Result } from '../../core/result'
+
+const ExcelJS = bundled as typeof Excel
 
 export type Cell = string | number
 /** One sheet of a workbook: its name, headings and rows; columns of money by their place. */

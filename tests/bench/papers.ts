@@ -14,7 +14,8 @@ import type { Report } from './report'
 export async function benchPapers(report: Report) {
   const db = await demoStore()
   report('papers-demo-garden', await dossier(db), 's', 5)
-  for (let i = 0; i < 3; i++) await insertBed(db, `large-${i}`, 'saltmarsh-row', { ...bed1500(), name: `Large ${i + 1}` })
+  for (let i = 0; i < 3; i++)
+    await insertBed(db, `large-${i}`, 'saltmarsh-row', { ...bed1500(), name: `Large ${i + 1}` })
   report('papers-5000-plants', await dossier(db), 's', 20)
   await db.close()
 }

@@ -116,6 +116,7 @@ test('a boulder is set by typing and moved by hand; it is in the pictures, keeps
   await expect(thing.getByLabel('Along', { exact: true })).toHaveValue('4.05 m')
   await saved(page)
   await page.getByRole('link', { name: 'Count' }).click()
+  await page.getByRole('tab', { name: 'Materials' }).click()
   await expect(page.getByTestId('materials')).toContainText('boulder')
   await expect(page.getByTestId('materials')).toContainText('not lifted by one person')
   await page.goBack()

@@ -225,6 +225,8 @@ test('beds of every kind are made, composed and walked round', async ({ page }) 
   await page.getByRole('button', { name: 'Undo' }).click()
 
   await page.goto(`${server.url}/beds/story-court/count`)
+  await page.getByRole('combobox', { name: 'Bed counted' }).click()
+  await page.getByRole('option', { name: 'Story court' }).click()
   await expect(page.getByText('80', { exact: true }).first()).toBeVisible()
 
   await page.goto(`${server.url}/beds/north-step/ground`)

@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { SIZE_CLASSES, sizeFigures, WAYS, type CountLine, type Have, type Way } from '~~/core/count'
-import { replaceKind, type Edit } from '~~/core/edit'
-import type { Plant } from '~~/core/plant'
+import type { Edit } from '~~/core/edit'
 
 /** One line of the schedule opened: what is there, how it is come by, and what is done when it cannot be had. */
 const props = defineProps<{ line: CountLine }>()
 const supply = useSupplyStore()
 const library = useLibraryStore()
-const { scene } = useScene()
 const { beds, nameOfBed, editBeds, asMoney } = useCount()
 const name = computed(() => props.line.plant.commonName)
 const set = (change: Parameters<typeof supply.setLine>[1], what: string) =>
@@ -51,45 +49,8 @@ const spare = computed(() => {
   return Math.round((own ?? supply.supply.spares[sizeFigures(props.line.size.label).sizeClass]) * 100)
 })
 
-const stand = shallowRef<readonly Plant[]>([])
-const asked = ref(false)
-const standProblem = ref('')
-/** Stand-ins by role, for the place of the kind: as Swap ranks them. */
-async function askStandIns() {
-  asked.value = true
-  standProblem.value = ''
-  if (!scene.value) return
-  try {
-    const found = await askSwaps(library.plants, props.line.plant, scene.value.site, 'like it', 5)
-    stand.value = found.map((f) => f.plant)
-  } catch (error) {
-    standProblem.value = messageOf(error)
-  }
-}
-function notFound(on: boolean) {
-  set({ notFound: on, reserved: null }, on ? 'not found' : 'found again')
-  if (on) void askStandIns()
-}
-async function takeInstead(plant: Plant) {
-  const edits = new Map<string, Edit>()
-  for (const { id, bed } of beds.value) {
-    const edit = replaceKind(bed, props.line.plant.id, plant.id, `${plant.commonName} instead of ${name.value}`)
-    if (edit) edits.set(id, edit)
-  }
-  supply.setLine(plant.id, { insteadOf: props.line.plant.id }, `${plant.commonName} instead of ${name.value}`)
-  await editBeds(edits, `${plant.commonName} stands in for ${name.value}`)
-}
-const isLooking = computed(() => asked.value && stand.value.length === 0 && standProblem.value === '')
+const notFound = (on: boolean) => set({ notFound: on, reserved: null }, on ? 'not found' : 'found again')
 const setSpare = (percent: number) => set({ spareShare: percent / 100 }, 'spare')
-const fillers = computed(() => [
-  { label: 'no filler', value: 'none' },
-  ...library.plants
-    .filter((p) => p.lifeCycle === 'annual')
-    .slice(0, 60)
-    .map((p) => ({ label: p.commonName, value: p.id })),
-])
-const today = new Date().toISOString().slice(0, 10)
-const reserve = (fillerId: string, askAgain: string) => set({ reserved: { fillerId, askAgain } }, 'places kept')
 const isLacking = computed(() => props.line.settled.notFound || props.line.open > 0)
 const instead = computed(() => library.byId.get(props.line.settled.insteadOf)?.commonName ?? '')
 </script>
@@ -203,56 +164,8 @@ const instead = computed(() => library.byId.get(props.line.settled.insteadOf)?.c
       <UButton v-else size="xs" color="neutral" variant="outline" icon="i-lucide-check" @click="notFound(false)">
         Found after all
       </UButton>
-      <UButton
-        v-if="isLacking"
-        size="xs"
-        color="neutral"
-        variant="outline"
-        icon="i-lucide-shuffle"
-        @click="askStandIns"
-      >
-        What could stand in
-      </UButton>
     </div>
-    <p v-if="standProblem" class="problem" role="alert">{{ standProblem }}</p>
-    <div v-if="isLacking" class="lack" data-testid="lack">
-      <CountOpenPlaces v-if="line.open > 0" :line="line" />
-      <p v-if="isLooking" class="hint">Looking for what plays the same part…</p>
-      <ul v-if="stand.length > 0" class="stand">
-        <li v-for="p in stand" :key="p.id">
-          <PlantPortrait :plant="p" :month="7" :width="28" :height="28" />
-          <span>
-            <BotanicalName :name="p.botanicalName" />
-            <small>{{ p.commonName }}</small>
-          </span>
-          <UButton size="xs" color="primary" variant="soft" @click="takeInstead(p)">Take it instead</UButton>
-        </li>
-      </ul>
-      <div class="fields">
-        <label class="field">
-          <span>Or keep the places open, filled this summer with</span>
-          <USelect
-            :model-value="line.settled.reserved?.fillerId || 'none'"
-            :items="fillers"
-            size="sm"
-            aria-label="Filler for this summer"
-            @update:model-value="
-              (id) => reserve(id === 'none' ? '' : String(id), line.settled.reserved?.askAgain ?? today)
-            "
-          />
-        </label>
-        <label class="field">
-          <span>and ask again on</span>
-          <UInput
-            type="date"
-            size="sm"
-            :model-value="line.settled.reserved?.askAgain ?? ''"
-            aria-label="Ask again on"
-            @update:model-value="(day) => reserve(line.settled.reserved?.fillerId ?? '', String(day))"
-          />
-        </label>
-      </div>
-    </div>
+    <CountLack v-if="isLacking" :line="line" />
   </div>
 </template>
 
@@ -278,23 +191,5 @@ const instead = computed(() => library.byId.get(props.line.settled.insteadOf)?.c
   font-size: 12px;
   color: var(--soft);
   margin-bottom: 2px;
-}
-.lack {
-  border-top: 1px solid var(--line);
-  margin-top: 8px;
-  padding-top: 6px;
-}
-.stand li {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  padding: 2px 0;
-}
-.stand small {
-  color: var(--soft);
-  margin-left: 6px;
-}
-.stand li > span {
-  min-width: 300px;
 }
 </style>

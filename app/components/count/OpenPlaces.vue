@@ -66,15 +66,16 @@ function mix(id: string) {
   })
   void editBeds(edits, `${props.line.open} ${other.commonName} mixed in`)
 }
+const said = computed(
+  () =>
+    `${props.line.open} places stay open: ${where.value}. They are ringed in Set out; single plants and small groups are filled first.`,
+)
 const name = computed(() => props.line.plant.commonName)
 </script>
 
 <template>
   <div>
-    <p class="hint">
-      <b>{{ line.open }} places stay open</b>
-      : {{ where }}. They are ringed in Set out; single plants and small groups are filled first.
-    </p>
+    <p class="hint">{{ said }}</p>
     <div class="acts">
       <UButton
         v-if="wider.size > 0"

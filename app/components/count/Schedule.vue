@@ -78,12 +78,15 @@ const stateClass = (line: CountLine) => ({
   loud: LOUD.includes(line.state) || line.ordered.wrong + line.ordered.poor > 0,
   good: GOOD.includes(line.state),
 })
-function stateWords({ state, open: places, ordered, planted, need }: CountLine): string {
+const today = new Date().toISOString().slice(0, 10)
+function stateWords({ state, open: places, ordered, planted, need, settled }: CountLine): string {
+  const askAgain = settled.reserved?.askAgain ?? ''
   const faults = [
     ...(ordered.wrong > 0 ? [`${ordered.wrong} wrong`] : []),
     ...(ordered.poor > 0 ? [`${ordered.poor} poor`] : []),
   ]
-  const said = places > 0 ? `${state}, ${places} open` : state
+  const asks = state === 'reserved' && askAgain !== '' && askAgain <= today ? 'ask again now' : state
+  const said = places > 0 ? `${asks}, ${places} open` : asks
   const done = planted > 0 && planted < need ? `${planted} planted, ${said}` : said
   return [done, ...faults].join(', ')
 }

@@ -48,6 +48,7 @@ const COLOURS: Readonly<Record<string, string>> = {
   planted: '#9db57c',
   watered: '#6f9a8d',
   missing: '#d98b78',
+  'stays open': '#fffdf8',
 }
 const LEAST_R_M = 0.13
 const radius = (p: SitePlant) => Math.max(LEAST_R_M, p.r * 0.86)
@@ -107,7 +108,7 @@ function zoomBy(by: number) {
           v-for="p in bed.plants"
           :key="p.ref"
           class="plant"
-          :class="{ faint: !isShown.has(p.ref), chosen: p.ref === chosen }"
+          :class="{ faint: !isShown.has(p.ref), chosen: p.ref === chosen, short: p.open }"
           @click="emit('choose', p.ref)"
         >
           <circle :cx="p.x" :cy="p.y" :r="radius(p)" :fill="COLOURS[stateOf(p)]" />
@@ -146,6 +147,11 @@ circle {
 .chosen circle {
   stroke-width: 0.06;
   stroke: #9a4d00;
+}
+.short circle {
+  stroke-dasharray: 0.08 0.06;
+  stroke-width: 0.05;
+  stroke: #9c2a14;
 }
 .faint {
   opacity: 0.25;

@@ -5,7 +5,7 @@ import type { SitePlant, TickKind } from '~~/core/setout'
 /** Setting out with a tablet or a phone: find a plant, tick it, go on; without a network the day's ticks wait in the device. */
 const route = useRoute()
 const gardenId = String(route.params.garden)
-const { sheet, problem, isKept, kinds, open, has, insteadOf, tick, state, waiting } = useSiteSheet(gardenId)
+const { sheet, problem, reached, kinds, open, has, insteadOf, tick, state, waiting } = useSiteSheet(gardenId)
 const bedId = ref(String(route.query.bed ?? ''))
 const bed = computed(() => sheet.value?.beds.find((b) => b.id === bedId.value) ?? sheet.value?.beds[0] ?? null)
 const chosenRef = ref('')
@@ -52,7 +52,7 @@ function choose(ref: string) {
 const stateWords = computed(() => {
   if (waiting.value.length > 0) return `${waiting.value.length} ticks wait in this device`
   if (state.value === 'joining') return 'joining…'
-  return isKept.value ? 'no network: the plan as kept' : 'all joined'
+  return reached.value ? 'all joined' : 'no network: the plan as kept'
 })
 const all = (what: TickKind) => void tick(shown.value.filter((p) => !is(p, what)).map(place), what, 'yes')
 const bedItems = computed(() => (sheet.value?.beds ?? []).map((b) => ({ label: b.name, value: b.id })))
@@ -65,7 +65,7 @@ const bedChoice = computed({
 })
 const stateOf = (p: SitePlant) => {
   if (is(p, 'missing')) return 'missing'
-  return (['watered', 'planted', 'set'] as const).find((w) => is(p, w)) ?? 'open'
+  return (['watered', 'planted', 'set'] as const).find((w) => is(p, w)) ?? (p.open ? 'stays open' : 'open')
 }
 const kindOf = (p: SitePlant) => kinds.value.get(instead(p) || p.plantId)
 const hasTicks = computed(() => done('planted') > 0)
@@ -77,7 +77,7 @@ const hasTicks = computed(() => done('planted') > 0)
       <NuxtLink :to="`/beds/${bed?.id ?? ''}/setout`" class="back" aria-label="Back to the desk">
         <UIcon name="i-lucide-arrow-left" />
       </NuxtLink>
-      <USelect v-model="bedChoice" :items="bedItems" size="lg" class="bed" aria-label="Bed" />
+      <USelect v-model="bedChoice" :items="bedItems" size="xl" class="bed" aria-label="Bed" />
       <span class="state" :class="{ waits: waiting.length > 0 }" role="status" data-testid="join-state">
         {{ stateWords }}
       </span>
@@ -89,7 +89,7 @@ const hasTicks = computed(() => done('planted') > 0)
       <div class="bar">
         <UInput
           v-model="search"
-          size="lg"
+          size="xl"
           icon="i-lucide-search"
           placeholder="Letter or name"
           aria-label="Find by letter or name"
@@ -135,6 +135,7 @@ const hasTicks = computed(() => done('planted') > 0)
             <div>
               <BotanicalName :name="kindOf(chosen)?.botanicalName ?? ''" />
               <p>{{ measure(chosen.alongM) }} along · {{ measure(chosen.outM) }} out</p>
+              <p v-if="chosen.open" class="note">This place stays open: its plant is short.</p>
               <p v-if="chosen.turn" class="note">Turn its fullest side to the viewer.</p>
               <p v-if="kindOf(chosen)?.caution" class="note">{{ kindOf(chosen)?.caution }}</p>
             </div>
@@ -160,7 +161,7 @@ const hasTicks = computed(() => done('planted') > 0)
               <USelect
                 :model-value="instead(chosen) || 'no'"
                 :items="kindItems"
-                size="lg"
+                size="xl"
                 aria-label="What stands there instead"
                 @update:model-value="(id) => setInstead(chosen!, String(id))"
               />
