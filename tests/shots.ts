@@ -1,5 +1,9 @@
 // npm run shots: makes the pictures of docs/screenshots from the demo data, on a server of its own.
 import { chromium, type Page } from '@playwright/test'
+import { execFileSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { startServer } from './support/server'
 
 const OUT = new URL('../docs/screenshots/', import.meta.url).pathname
@@ -28,31 +32,15 @@ async function toSite(page: Page) {
   await page.waitForTimeout(2000)
 }
 
-const views: { name: string; path: string; act?: (page: Page) => Promise<unknown> }[] = [
+const views: {
+  name: string
+  path: string
+  size?: { width: number; height: number }
+  act?: (page: Page) => Promise<unknown>
+}[] = [
   { name: 'gardens', path: '/' },
   { name: 'ground', path: `${FRONT}/ground`, act: (page) => page.waitForTimeout(2500) },
   { name: 'ground-site', path: `${FRONT}/ground`, act: toSite },
-  {
-    name: 'ground-sun-map',
-    path: `${FRONT}/ground`,
-    act: async (page) => {
-      await toSite(page)
-      await page.getByRole('button', { name: 'Hours, season' }).click()
-      await page.waitForTimeout(4000)
-    },
-  },
-  {
-    name: 'compose-things',
-    path: '/beds/car-park-screen/compose',
-    act: async (page) => {
-      await page.getByRole('tab', { name: /Things/ }).click()
-      await page.getByRole('button', { name: 'boulder', exact: true }).click()
-      await page.getByRole('button', { name: 'Nearer' }).click()
-      await page.getByRole('slider', { name: 'Along the bed' }).fill('100')
-      await page.mouse.move(640, 70)
-      await page.waitForTimeout(1200)
-    },
-  },
   { name: 'compose-island', path: '/beds/bell-island/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'compose-court', path: '/beds/story-court/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'brief', path: '/beds/car-park-screen/brief', act: (page) => page.waitForTimeout(1500) },
@@ -81,16 +69,6 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
     },
   },
   {
-    name: 'compose-swap',
-    path: `${FRONT}/compose`,
-    act: async (page) => {
-      await page.locator('[data-drift="rr-5"]').click()
-      await page.getByRole('button', { name: 'Swap', exact: true }).click()
-      await page.waitForTimeout(2000)
-    },
-  },
-  { name: 'compose-renovation', path: '/beds/old-lilac-corner/compose', act: (page) => page.waitForTimeout(2500) },
-  {
     name: 'compose-june',
     path: `${FRONT}/compose`,
     act: async (page) => {
@@ -100,7 +78,6 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
       await page.getByTestId('findings').locator('article').nth(1).hover()
     },
   },
-  { name: 'compose-january', path: `${FRONT}/compose`, act: (page) => toMonth(page, 1) },
   {
     name: 'compose-october-plant-card',
     path: `${FRONT}/compose`,
@@ -110,6 +87,33 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
     },
   },
   { name: 'count', path: `${FRONT}/count` },
+  {
+    name: 'count-sowing',
+    path: `${FRONT}/count?tab=raise`,
+    act: async (page) => {
+      for (let i = 0; i < 3; i++) {
+        await page.getByLabel('Raise a kind from seed').click()
+        await page.getByRole('option').nth(i).click()
+      }
+      const make = page.getByRole('button', { name: 'Make trays' }).first()
+      while (await make.isVisible()) await make.click()
+      await page.waitForTimeout(600)
+    },
+  },
+  { name: 'count-money', path: `${FRONT}/count?tab=money` },
+  { name: 'setout', path: `${FRONT}/setout` },
+  { name: 'works', path: `${FRONT}/setout?tab=works` },
+  {
+    name: 'onsite',
+    path: '/onsite/saltmarsh-row?bed=bell-island',
+    size: { width: 820, height: 1180 },
+    act: async (page) => {
+      await page.getByLabel('Find by letter or name').fill('russian')
+      await page.getByRole('button', { name: 'All shown are planted' }).click()
+      await page.getByLabel('Find by letter or name').fill('')
+      await page.locator('svg .plant').nth(8).dispatchEvent('click')
+    },
+  },
   {
     name: 'compose-marks',
     path: '/beds/gull-steps-upper/compose',
@@ -121,27 +125,13 @@ const views: { name: string; path: string; act?: (page: Page) => Promise<unknown
       await page.getByTestId('opened-mark').getByRole('button').first().waitFor({ timeout: 20_000 })
     },
   },
-  {
-    name: 'history',
-    path: '/beds/rope-walk/compose',
-    act: async (page) => {
-      await page.locator('[data-drift]').nth(2).focus()
-      await page.keyboard.press('+')
-      await page.locator('[data-drift]').nth(4).focus()
-      await page.keyboard.press('Delete')
-      await page.getByText(/Saved/).waitFor()
-      await page.getByRole('button', { name: 'History of this bed' }).click()
-      await page.getByTestId('history').getByRole('button').last().click()
-      await page.waitForTimeout(1500)
-    },
-  },
 ]
 
 const only = process.argv[2]
 const server = await startServer({ demo: true })
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
-for (const { name, path, act } of views.filter((v) => !only || v.name.includes(only))) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+for (const { name, path, size, act } of views.filter((v) => !only || v.name.includes(only))) {
+  const page = await browser.newPage({ viewport: size ?? { width: 1280, height: 800 } })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })
   await page.waitForTimeout(900)
   await act?.(page)
@@ -150,4 +140,15 @@ for (const { name, path, act } of views.filter((v) => !only || v.name.includes(o
   await page.close()
 }
 await browser.close()
+if (!only || 'plan-sheet'.includes(only)) await planSheet()
 await server.kill()
+
+/** The first sheet of a planting plan, as it prints: drawn by Debian's poppler, where that is there. */
+async function planSheet() {
+  const answer = await fetch(
+    `${server.url}/api/gardens/saltmarsh-row/papers?sheets=plan&bed=story-court&paper=A3&scale=50&revision=A`,
+  )
+  const file = join(tmpdir(), 'amber-plan.pdf')
+  writeFileSync(file, new Uint8Array(await answer.arrayBuffer()))
+  execFileSync('pdftoppm', ['-r', '78', '-png', '-f', '1', '-l', '1', '-singlefile', file, `${OUT}plan-sheet`])
+}
