@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance } from '../geometry'
 import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../site'
+import { metresADegree } from './metresADegree'
 import { fromEarth, readGeoJson, toEarth, writeGeoJson } from './geoJson'
 import { readDxf } from './readDxf'
 import { readSvg } from './readSvg'
@@ -52,7 +53,9 @@ describe('what is written reads again', () => {
     const read = readGeoJson(writeGeoJson(site, lie, beds), lie)
     expect(
       read.ok &&
-        read.value.find((l) => l.name === 'Front')!.points.every((p, i) => near(p, beds[0]!.outline[i]!, 0.003)),
+        read.value
+          .find((l) => l.name === 'Front')!
+          .points.every((p) => beds[0]!.outline.some((q) => near(p, q, 0.003))),
     ).toBe(true)
     expect(JSON.parse(writeGeoJson(site, lie, beds)).features[0].properties).toMatchObject({
       kind: 'building',
@@ -67,6 +70,50 @@ describe('what is written reads again', () => {
       read.ok &&
         read.value.some((l) => l.closed && l.points.length === 4 && l.points.some((p) => near(p, { x: 1, y: 1 }))),
     ).toBe(true)
+  })
+  it('as GeoJSON: every outline counterclockwise, plants as points with their names', () => {
+    const plant = {
+      bed: 'Front',
+      letters: 'A',
+      botanicalName: 'Alchemilla mollis',
+      commonName: 'mantle',
+      heightM: 0.4,
+      spreadM: 0.6,
+    }
+    for (const northDeg of [0, 77, 180, 301]) {
+      const { features } = JSON.parse(
+        writeGeoJson(site, { ...lie, northDeg }, beds, [{ x: 2, y: 3, ...plant }]),
+      ) as { features: { geometry: { type: string; coordinates: [number, number][][] }; properties: object }[] }
+      for (const { geometry } of features) {
+        if (geometry.type !== 'Polygon') continue
+        const ring = geometry.coordinates[0]!
+        const twice = ring.slice(1).reduce((n, p, i) => n + (ring[i]![0] * p[1] - p[0] * ring[i]![1]), 0)
+        expect(twice).toBeGreaterThan(0)
+        expect(ring[0]).toEqual(ring[ring.length - 1])
+      }
+      expect(features.at(-1)!.properties).toMatchObject({ kind: 'plant', botanicalName: 'Alchemilla mollis' })
+    }
+  })
+  it('a stray feature far away does not spoil the rest', () => {
+    const text = JSON.parse(writeGeoJson(site, lie, beds)) as { features: object[] }
+    const stray = {
+      type: 'LineString',
+      coordinates: [
+        [1, 1],
+        [2, 2],
+      ],
+    }
+    text.features.push({ type: 'Feature', properties: { name: 'stray' }, geometry: stray })
+    const read = readGeoJson(JSON.stringify(text), lie)
+    expect(read.ok && read.value.map((l) => l.name)).not.toContain('stray')
+    expect(read.ok && read.value.find((l) => l.name === 'Front')!.points.every((p) => Math.abs(p.x) < 500)).toBe(
+      true,
+    )
+  })
+  it('a degree at 44.6° by the published series: 79,394 m east, 111,124 m north', () => {
+    const { east, north } = metresADegree(44.6)
+    expect(Math.abs(east - 79_394)).toBeLessThan(2)
+    expect(Math.abs(north - 111_124)).toBeLessThan(2)
   })
   it('degrees and metres turn into each other anywhere', () => {
     fc.assert(

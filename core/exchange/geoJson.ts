@@ -2,9 +2,9 @@ import { z } from 'zod'
 import type { Point } from '../geometry'
 import { fail, ok, type Result } from '../result'
 import { cornersOf, type ResolvedSite } from '../site'
+import { metresADegree } from './metresADegree'
 import { tidy, type FoundLine } from './outline'
 
-const EARTH_M = 6_371_008.8
 const DEGREE = Math.PI / 180
 const position = z.array(z.number()).min(2)
 const geometry: z.ZodType<Geometry> = z.lazy(() =>
@@ -70,11 +70,12 @@ export function readGeoJson(text: string, lie: Lie): Result<readonly FoundLine[]
       coordinates,
     })),
   )
-  const degrees = found.every((l) =>
-    l.coordinates.every(([x = 0, y = 0]) => Math.abs(x - lie.longitude) < 1 && Math.abs(y - lie.latitude) < 1),
-  )
+  // What lies about the origin is in degrees; then what lies far off belongs elsewhere and is left out. Without any it is metres.
+  const isNear = ([x = 0, y = 0]: number[]) => Math.abs(x - lie.longitude) < 1 && Math.abs(y - lie.latitude) < 1
+  const near = found.filter((l) => l.coordinates.every(isNear))
+  const degrees = near.length > 0
   const lines = tidy(
-    found.map(({ name, closed, coordinates }) => ({
+    (degrees ? near : found).map(({ name, closed, coordinates }) => ({
       name,
       closed,
       points: coordinates.map(([x = 0, y = 0]) => (degrees ? fromEarth(x, y, lie) : { x, y })),
@@ -106,8 +107,9 @@ function linesOf(g: Geometry | null): { coordinates: number[][]; closed: boolean
 
 /** Site metres of a longitude and latitude, on the plane that touches the earth at the origin. */
 export function fromEarth(longitude: number, latitude: number, lie: Lie): Point {
-  const east = (longitude - lie.longitude) * DEGREE * EARTH_M * Math.cos(lie.latitude * DEGREE)
-  const north = (latitude - lie.latitude) * DEGREE * EARTH_M
+  const m = metresADegree(lie.latitude)
+  const east = (longitude - lie.longitude) * m.east
+  const north = (latitude - lie.latitude) * m.north
   const a = lie.northDeg * DEGREE
   return { x: east * Math.cos(a) - north * Math.sin(a), y: east * Math.sin(a) + north * Math.cos(a) }
 }
@@ -118,19 +120,31 @@ export function toEarth({ x, y }: Point, lie: Lie): [number, number] {
   const east = x * Math.cos(a) + y * Math.sin(a)
   const north = -x * Math.sin(a) + y * Math.cos(a)
   const round = (n: number) => Math.round(n * 1e9) / 1e9
-  return [
-    round(lie.longitude + east / (DEGREE * EARTH_M * Math.cos(lie.latitude * DEGREE))),
-    round(lie.latitude + north / (DEGREE * EARTH_M)),
-  ]
+  const m = metresADegree(lie.latitude)
+  return [round(lie.longitude + east / m.east), round(lie.latitude + north / m.north)]
 }
 
-/** A site as a GeoJSON FeatureCollection in degrees; each thing keeps its name, kind and figures as properties. */
+/** A plant on the site: its place in site metres, and what it is. */
+export interface PlantOnSite extends Point {
+  readonly bed: string
+  readonly letters: string
+  readonly botanicalName: string
+  readonly commonName: string
+  readonly heightM: number
+  readonly spreadM: number
+}
+
+/**
+ * A site as a GeoJSON FeatureCollection in degrees (WGS84, RFC 7946: outlines counterclockwise); each thing keeps its name, kind and
+ * figures as properties, each plant is a point.
+ */
 export function writeGeoJson(
   site: ResolvedSite,
   lie: Lie,
   beds: readonly { readonly name: string; readonly outline: readonly Point[] }[],
+  plants: readonly PlantOnSite[] = [],
 ): string {
-  const ring = (points: readonly Point[]) => [[...points, points[0]!].map((p) => toEarth(p, lie))]
+  const ring = (points: readonly Point[]) => [counterclockwise([...points, points[0]!].map((p) => toEarth(p, lie)))]
   const shapeOf = (t: ResolvedSite['things'][number], corners: readonly Point[]) => {
     if ('outline' in t) return { type: 'Polygon', coordinates: ring(corners) }
     if ('line' in t) return { type: 'LineString', coordinates: corners.map((p) => toEarth(p, lie)) }
@@ -148,5 +162,18 @@ export function writeGeoJson(
     properties: { name: b.name, kind: 'bed' },
     geometry: { type: 'Polygon', coordinates: ring(b.outline) },
   }))
-  return `${JSON.stringify({ type: 'FeatureCollection', features: [...features, ...bedFeatures] }, null, 1)}\n`
+  const plantFeatures = plants.map(({ x, y, ...plant }) => ({
+    type: 'Feature',
+    properties: { name: plant.commonName, kind: 'plant', ...plant },
+    geometry: { type: 'Point', coordinates: toEarth({ x, y }, lie) },
+  }))
+  const all = [...features, ...bedFeatures, ...plantFeatures]
+  return `${JSON.stringify({ type: 'FeatureCollection', features: all }, null, 1)}\n`
+}
+
+/** A ring the right way round: its area is on the left of the walk. */
+function counterclockwise(ring: [number, number][]): [number, number][] {
+  let twice = 0
+  for (let i = 0; i + 1 < ring.length; i++) twice += ring[i]![0] * ring[i + 1]![1] - ring[i + 1]![0] * ring[i]![1]
+  return twice < 0 ? [...ring].reverse() : ring
 }

@@ -1,5 +1,5 @@
 export { writePaintsAsDxf } from './dxfPen'
-export { fromEarth, type Lie, readGeoJson, toEarth, writeGeoJson } from './geoJson'
+export { fromEarth, type Lie, type PlantOnSite, readGeoJson, toEarth, writeGeoJson } from './geoJson'
 export { type FoundLine } from './outline'
 export { readDxf } from './readDxf'
 export { readSvg } from './readSvg'

@@ -91,6 +91,7 @@ const name = computed(() => props.line.plant.commonName)
         <span>Mix in</span>
         <USelectMenu
           :items="mixes"
+          :model-value="undefined"
           value-key="value"
           size="xs"
           class="w-56"

@@ -77,6 +77,7 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
       <div class="acts">
         <USelectMenu
           :items="couldRaise"
+          :model-value="undefined"
           value-key="value"
           size="sm"
           class="w-56"
@@ -141,7 +142,7 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
           <td>{{ when(plan.upTo) }}</td>
           <td>{{ when(plan.plantOut) }}</td>
           <td class="right">{{ plan.trays || '' }}</td>
-          <td class="acts">
+          <td class="do">
             <UButton
               v-if="plan.cells > 0 && !hasTrays(plan.plantId)"
               size="xs"
@@ -206,6 +207,9 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
   height: 10px;
   border-radius: 2px;
   border: 1px solid var(--line);
+}
+.do {
+  white-space: nowrap;
 }
 .wants {
   max-width: 170px;

@@ -85,6 +85,7 @@ function save(name: string, text: string, type: string) {
   setTimeout(() => URL.revokeObjectURL(url), 5000)
 }
 const outlines = () => laid.value.flatMap((b) => b.outlines.map((outline) => ({ name: b.name, outline })))
+const { plants: plantsOnSite } = usePlantsOnSite()
 const lie = () => {
   const p = bedStore.garden!.value.place
   return { latitude: p.latitude, longitude: p.longitude, northDeg: site.value.northDeg }
@@ -100,7 +101,12 @@ const exports = [
   },
   {
     label: 'GeoJSON',
-    onSelect: () => save('site.geojson', writeGeoJson(store.resolved, lie(), outlines()), 'application/geo+json'),
+    onSelect: () =>
+      save(
+        'site.geojson',
+        writeGeoJson(store.resolved, lie(), outlines(), plantsOnSite.value),
+        'application/geo+json',
+      ),
   },
 ]
 function sayFacing(id: string): string {

@@ -41,6 +41,8 @@ const transform = computed(() => {
   const middle = `translate(${width.value / 2 + pan.value.x} ${height.value / 2 + pan.value.y})`
   return `${middle} ${spin} scale(${scale.value}) translate(${-x - w / 2} ${-y - h / 2})`
 })
+/** Large circles first, so that small ones lie on them and can be tapped. */
+const drawn = computed(() => [...props.bed.plants].sort((a, b) => b.r - a.r))
 const isShown = computed(() => new Set(props.shown.map((p) => p.ref)))
 const COLOURS: Readonly<Record<string, string>> = {
   open: '#fffdf8',
@@ -105,7 +107,7 @@ function zoomBy(by: number) {
       <g :transform="transform">
         <polygon v-for="(o, i) in bed.outlines" :key="i" :points="path(o)" class="bed" />
         <g
-          v-for="p in bed.plants"
+          v-for="p in drawn"
           :key="p.ref"
           class="plant"
           :class="{ faint: !isShown.has(p.ref), chosen: p.ref === chosen, short: p.open }"

@@ -28,10 +28,10 @@ const bars = computed(() =>
     custom_class: classOf(t),
   })),
 )
+const first = computed(() => props.tasks.reduce((day, t) => (t.start < day ? t.start : day), '9999'))
 const span = computed(() => {
-  const first = props.tasks.reduce((day, t) => (t.start < day ? t.start : day), '9999')
   const last = props.tasks.reduce((day, t) => (t.end > day ? t.end : day), '0000')
-  return (Date.parse(last) - Date.parse(first)) / 86_400_000
+  return (Date.parse(last) - Date.parse(first.value)) / 86_400_000
 })
 const LONG_DAYS = 70
 
@@ -48,7 +48,7 @@ function draw() {
     today_button: false,
     infinite_padding: false,
     popup: false,
-    scroll_to: 'start',
+    scroll_to: first.value,
     on_date_change: (task: { id?: string | undefined }, start: Date) => {
       const moved = props.tasks.find((t) => key(t.id) === task.id)
       if (moved && isoDay(start) !== moved.start) emit('move', moved.id, isoDay(start))

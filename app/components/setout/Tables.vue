@@ -37,6 +37,7 @@ const laneRows = computed(() => {
 const lane = (rows: readonly SetOutRow[]) => `From the back, lane ${rows[0]!.lane + 1}: ${rows.length} plants`
 const inSquare = (row: SetOutRow) =>
   row.inSquare ? `${row.square} + ${measure(row.inSquare.x)} along, ${measure(row.inSquare.y)} out` : ''
+const checkOf = (d: { name: string; lengthM: number }) => `Check ${d.name}: ${measure(d.lengthM)}. `
 const rounding = computed(() => (table.value ? measure(table.value.stepM) : ''))
 const moved = computed(() => (table.value ? measure(table.value.mostMovedM) : ''))
 const ask = computed(() => `method=${method.value}&path=${path.value}`)
@@ -100,9 +101,7 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
       <p class="hint">
         Lay a hose or a string through these, sand or spray it, look from every viewpoint, then set the pots.
         <span v-for="d in table.diagonals" :key="d.name">
-          Check {{ d.name }}:
-          <b>{{ measure(d.lengthM) }}</b>
-          .
+          {{ checkOf(d) }}
         </span>
       </p>
       <ol class="edge">

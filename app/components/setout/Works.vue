@@ -57,9 +57,8 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
       <div>
         <h2 id="works-title">Order of works</h2>
         <p class="hint">
-          {{ shown.length }} tasks, {{ number(hours) }} hours of work for one person, done by
-          <b>{{ dayWords(end) }}</b>
-          . Days ahead follow a made-up forecast of {{ FORECAST_DAYS }} days: it shows how the plan gives way, not
+          {{ shown.length }} tasks, {{ number(hours) }} hours of work for one person, done by {{ dayWords(end) }}.
+          Days ahead follow a made-up forecast of {{ FORECAST_DAYS }} days: it shows how the plan gives way, not
           what the sky will do.
         </p>
       </div>

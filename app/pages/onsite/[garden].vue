@@ -68,7 +68,11 @@ const stateOf = (p: SitePlant) => {
   return (['watered', 'planted', 'set'] as const).find((w) => is(p, w)) ?? (p.open ? 'stays open' : 'open')
 }
 const kindOf = (p: SitePlant) => kinds.value.get(instead(p) || p.plantId)
-const hasTicks = computed(() => done('planted') > 0)
+const sumWords = computed(() => {
+  const watered = done('watered')
+  const said = `${done('planted')} of ${bed.value?.plants.length ?? 0} planted, ${done('set')} set`
+  return watered > 0 ? `${said}, ${watered} watered` : said
+})
 </script>
 
 <template>
@@ -100,11 +104,7 @@ const hasTicks = computed(() => done('planted') > 0)
           <button :aria-pressed="view === 'list'" @click="view = 'list'">List</button>
         </div>
       </div>
-      <p class="sum" data-testid="sum">
-        <b>{{ done('planted') }}</b>
-        of {{ bed.plants.length }} planted, {{ done('set') }} set
-        <template v-if="hasTicks">, {{ done('watered') }} watered</template>
-      </p>
+      <p class="sum" data-testid="sum">{{ sumWords }}</p>
       <main>
         <OnsitePlan
           v-if="view === 'plan'"
