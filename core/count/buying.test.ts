@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { decodeText, readCsvTable, readNumber } from '../exchange'
+import { decodeText, plainList, readCsvTable, readNumber } from '../exchange'
 import { drift, library, testBed } from '../../tests/support/library'
 import { rowsCsv } from './fileRows'
 import { gardenCount } from './gardenCount'
@@ -68,6 +68,14 @@ describe('a price list', () => {
     }[encoding]()
     expect(decodeText(bytes)).toEqual({ text, encoding })
   })
+})
+
+it('a plant list with semicolons, decimal commas and a title, in Windows-1252, is plain CSV', () => {
+  const bytes = new Uint8Array(
+    [...'Liste für Tarn Point;;\nname;height;note\nHébé;0,4;a, b\n'].map((c) => c.charCodeAt(0)),
+  )
+  expect(plainList(bytes)).toBe('name,height,note\nHébé,0.4,"a, b"')
+  expect(plainList(new TextEncoder().encode('[{"a": 1}]'))).toBe('[{"a": 1}]')
 })
 
 describe('the simulated nursery', () => {

@@ -6,6 +6,19 @@ import { findPlants } from './findPlants'
 import { readPlants } from './readPlants'
 import { searchPlants } from './searchPlants'
 
+it('spans are written so that a spreadsheet keeps them, and read both ways', () => {
+  const csv = plantsCsv(plants.slice(0, 40))
+  expect(csv.startsWith('\uFEFF')).toBe(true)
+  expect(csv).toContain('5.5 to 7.8')
+  expect(csv).not.toMatch(/(^|,)\d+[:-]\d+(,|\r)/m)
+  const colons = readPlants(
+    csv.replace(/(\d) to (\d)/g, (_, a: string, b: string) => `${a}:${b}`).replace(/(\d+):(\d+)(?=\|)/g, '$1-$2'),
+  )
+  const read = readPlants(csv)
+  expect(read.ok && read.plants).toEqual(plants.slice(0, 40))
+  expect(colons.ok || colons.errors.every((e) => e.column.endsWith('_months'))).toBe(true)
+})
+
 describe('plant lists', () => {
   it('go out and come back the same, as CSV and as JSON', () => {
     const csv = readPlants(plantsCsv(plants))

@@ -2,19 +2,20 @@ import Papa from 'papaparse'
 import { PLANT_COLUMNS } from './plantRow'
 import type { Plant } from './plant'
 import { plantCells } from './plantCells'
+import { spanOut } from './spans'
 import { readPlants, type PlantCells, type PlantsRead } from './readPlants'
 
 /** What a spreadsheet would run as a formula at the start of a cell. */
 const FORMULA = /^([=+@\t\r]|-(?!\d+$))/
 
-/** Plants as CSV, in the columns that the import reads; UTF-8. */
+/** Plants as CSV, in the columns that the import reads; UTF-8 with a byte order mark, spans as a spreadsheet keeps them. */
 export const plantsCsv = (plants: readonly Plant[]): string =>
-  `${Papa.unparse(
+  `\uFEFF${Papa.unparse(
     [
       PLANT_COLUMNS,
       ...plants.map((p) => {
         const cells = plantCells(p)
-        return PLANT_COLUMNS.map((c) => safe(cells[c] ?? ''))
+        return PLANT_COLUMNS.map((c) => safe(spanOut(c, cells[c] ?? '')))
       }),
     ],
     { newline: '\r\n' },

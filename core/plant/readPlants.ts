@@ -2,6 +2,7 @@ import Papa from 'papaparse'
 import { fail, ok, type Result } from '../result'
 import type { Plant } from './plant'
 import { NEEDED_COLUMNS, PLANT_COLUMNS, plantRowSchema, type PlantRow } from './plantRow'
+import { spanIn } from './spans'
 import { filledCells, traitsOf } from './traitCells'
 
 /** One thing wrong with a plant list: row 1 is the header, as a spreadsheet numbers it. */
@@ -45,8 +46,9 @@ export function readPlants(csv: string): PlantsRead {
   }))
   const rows: { plant: Plant; cells: PlantCells }[] = []
   const rowOf = new Map<string, number>()
-  parsed.data.forEach((cells, index) => {
+  parsed.data.forEach((said, index) => {
     const row = index + 2
+    const cells = Object.fromEntries(Object.entries(said).map(([c, cell]) => [c, spanIn(c, String(cell))]))
     const read = plantRowSchema.safeParse(cells)
     if (!read.success) {
       for (const issue of read.error.issues) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plainList } from '~~/core/exchange'
 import type { ImportAnswer } from '~~/shared/wire'
 
 /** Plant lists in and out. A list is read first and told what it would do; it is taken whole or not at all. */
@@ -29,7 +30,7 @@ async function read() {
   if (file.value) file.value.value = ''
   if (!chosen) return
   waiting.value = {
-    text: await chosen.text(),
+    text: plainList(new Uint8Array(await chosen.arrayBuffer())),
     type: chosen.name.toLowerCase().endsWith('.json') ? 'application/json' : 'text/csv',
   }
   try {
