@@ -113,7 +113,8 @@ test('from an empty folder: make a bed, compose, mend, undo, export, and keep it
   const after = await startServer({ folder: server.folder, port: Number(new URL(server.url).port) })
   server = after
   await page.goto(`${after.url}${new URL(page.url()).pathname}`)
-  await expect(page.getByLabel('Have of catmint')).toHaveValue('2')
+  await page.getByRole('button', { name: /catmint/ }).click()
+  await expect(page.getByLabel('On the bench')).toHaveValue('2')
   await page.getByRole('link', { name: 'Compose' }).click()
   await expect(page.getByTestId('score').locator('[data-drift]')).toHaveCount(2)
   await page.getByText(/^\s*Accepted \(/).click()
