@@ -10,6 +10,7 @@ import {
   careSheet,
   cautionSheet,
   coverSheet,
+  elevationPicture,
   elevationSheet,
   labelSheet,
   orderSheet,
@@ -17,6 +18,7 @@ import {
   portraitSheets,
   scheduleSheet,
   setOutSheet,
+  SEASON_MONTHS,
   SHEET_KINDS,
   worksSheet,
   type Paper,
@@ -25,9 +27,12 @@ import {
   type SheetKind,
 } from '../../core/papers'
 import type { Method } from '../../core/setout'
+import type { Scene } from '../../core/scene'
+import type { PlaceMonth } from '../../core/time'
 import { simulatedWeather } from '../../core/weather'
 import { planWorks, tasksOf, type PlannedTask } from '../../core/works'
 import type { CountInput } from '../../core/count'
+import { breather } from './breathe'
 import type { StoredScenes } from './gardenScenes'
 
 export interface PapersAsk {
@@ -79,12 +84,11 @@ export function sowingOf({ stored, input }: PapersOf, count: GardenCount, today:
 export async function papersOf(of: PapersOf, ask: PapersAsk): Promise<PaperPage[]> {
   const count = gardenCount(of.input)
   const pages: PaperPage[] = []
+  const breathe = breather()
   for (const kind of [...SHEET_KINDS, 'order', 'labels'] as const) {
     if (!ask.sheets.includes(kind)) continue
     for (const make of makersOf(kind, of, count, ask)) {
-      await new Promise((next) => {
-        setImmediate(next)
-      })
+      await breathe()
       pages.push(...make())
     }
   }
@@ -106,7 +110,10 @@ function makersOf(kind: SheetKind | 'order' | 'labels', of: PapersOf, count: Gar
     case 'plan':
       return scenes.map((s) => () => planSheets(planAsk(of, s, ask)))
     case 'elevation':
-      return scenes.map((s) => () => [elevationSheet(s.scene, head, paper)])
+      return scenes.flatMap(({ scene }) => [
+        ...SEASON_MONTHS.map((month) => () => seenIn(scene, month)),
+        () => [elevationSheet(scene, head, paper)],
+      ])
     case 'schedule': {
       const scoped = ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId })
       return [
@@ -127,6 +134,12 @@ function makersOf(kind: SheetKind | 'order' | 'labels', of: PapersOf, count: Gar
     case 'labels':
       return [() => [labelSheet(input.supply.trays, sowingOf(of, count, head.date), stored.library, head, paper)]]
   }
+}
+
+/** Works out a month's picture beforehand, in a turn of its own: the sheet finds it made. */
+function seenIn(scene: Scene, month: PlaceMonth): PaperPage[] {
+  elevationPicture(scene, month)
+  return []
 }
 
 type OneScene = StoredScenes['scenes'][number]

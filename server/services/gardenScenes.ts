@@ -7,6 +7,7 @@ import { resolveSite } from '../../core/site'
 import { climateOf, type Climate } from '../../core/time'
 import type { StoredGarden } from '../../shared/wire'
 import type { Queryable } from '../db/Db'
+import { breather } from './breathe'
 import { listBedsOf } from '../db/queries/beds'
 import { findBrief } from '../db/queries/briefs'
 import { findGarden } from '../db/queries/gardens'
@@ -42,7 +43,10 @@ export async function scenesOfGarden(
     await listIssuedKeys(db, gardenId),
   )
   const laid = layGarden(resolveSite((await findSite(db, gardenId)).value), beds)
-  const scenes = beds.map(({ id }) => {
+  const breathe = breather()
+  const scenes: { readonly id: string; readonly scene: Scene }[] = []
+  for (const { id } of beds) {
+    await breathe()
     const here = laid.beds.get(id)!
     const base = {
       bed: here.bed,
@@ -52,7 +56,7 @@ export async function scenesOfGarden(
       heatZone: place.heatZone ?? null,
     }
     const input = { ...base, schools: brief.schools, letters, surroundings: here.surroundings }
-    return { id, scene: makeScene(input, { frame: here.frame }) }
-  })
+    scenes.push({ id, scene: makeScene(input, { frame: here.frame }) })
+  }
   return { garden, brief, climate, library, letters, laid, scenes }
 }
