@@ -120,6 +120,8 @@ test('a boulder is set by typing and moved by hand; it is in the pictures, keeps
   await expect(page.getByTestId('materials')).toContainText('boulder')
   await expect(page.getByTestId('materials')).toContainText('not lifted by one person')
   await page.goBack()
+  // Undo speaks of the bed again once Compose is there.
+  await expect(page.getByTestId('score')).toBeVisible()
   for (let i = 0; i < 4; i++) await page.keyboard.press('Control+z')
   await page.getByRole('tab', { name: /Things/ }).click()
   await expect(page.locator('[data-thing]')).toHaveCount(0)
