@@ -90,7 +90,6 @@ export interface PricesAnswer {
   readonly offers: PriceListRead['offers']
   readonly unknown: PriceListRead['unknown']
   readonly errors: PriceListRead['errors']
-  readonly taken: boolean
 }
 export const changePlantSchema = z.object({ cells: z.record(textSchema(40), textSchema(400)) })
 /** What an import would do or did; `errors` name row and column. */

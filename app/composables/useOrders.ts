@@ -1,7 +1,5 @@
 import { inPacks, type CountLine, type Order, type OrderLine } from '~~/core/count'
 
-const today = () => new Date().toISOString().slice(0, 10)
-
 /** Orders by supplier: made from what is still to buy, asked and ordered, and what came of them. */
 export function useOrders() {
   const supply = useSupplyStore()

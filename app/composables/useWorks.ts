@@ -8,7 +8,7 @@ export function useWorks() {
   const site = useSiteStore()
   const supply = useSupplyStore()
   const { beds, whole, materials, frosts } = useCount()
-  const today = new Date().toISOString().slice(0, 10)
+  const now = today()
   const place = computed(() => bed.garden?.value.place ?? { latitude: 45, lastFrost: '05-01', firstFrost: '10-15' })
   const plan = computed(() => supply.supply.works)
   const weather = computed(() => simulatedWeather(place.value, bed.garden?.id ?? ''))
@@ -19,15 +19,14 @@ export function useWorks() {
       lines: whole.value.lines,
       materials: materials.value,
       frosts: frosts.value,
-      southern: place.value.latitude < 0,
       services: site.resolved.things.filter((t) => t.kind === 'service').map((t) => t.name),
       minutes: plan.value.minutes,
     }),
   )
   const planned = computed(() =>
-    planWorks({ tasks: tasks.value, plan: plan.value, today, weather: weather.value, soil: soil.value }),
+    planWorks({ tasks: tasks.value, plan: plan.value, today: now, weather: weather.value, soil: soil.value }),
   )
   const set = (change: Partial<WorksPlan>, name: string) =>
     supply.set({ works: { ...plan.value, ...change } }, name)
-  return { today, plan, planned, weather, soil, set }
+  return { today: now, plan, planned, weather, soil, set }
 }

@@ -114,6 +114,20 @@ export function coverDiscs(f: Feature): Disc[] {
   })
 }
 
+/** What a thing takes of the view from the side, as discs along its line: what stands upright and covers no ground hides too. */
+export function standingDiscs(f: Feature): Disc[] {
+  if (f.kind !== 'trellis' && f.kind !== 'wires') return featureDiscs(f)
+  const line = featureLine(f)
+  const whole = lineLength(line)
+  const many = Math.max(1, Math.min(MOST_DISCS, Math.round(whole / UPRIGHT_M)))
+  return Array.from({ length: many }, (_, i) => ({
+    ...placeAlong(line, ((i + 0.5) / many) * whole),
+    r: whole / many / 2,
+  }))
+}
+
+/** An upright is cut into parts about so wide, metres. */
+const UPRIGHT_M = 0.3
 const MOST_DISCS = 200
 /** A comfortable step, metres on centre. */
 export const STEP_M = 0.6

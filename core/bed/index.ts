@@ -32,6 +32,7 @@ export {
   featureLine,
   FEATURES,
   newFeature,
+  standingDiscs,
   STEP_M,
   steppingStones,
 } from './feature'

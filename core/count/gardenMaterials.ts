@@ -107,7 +107,7 @@ export function gardenMaterials(
     const { amount, basis } = AMOUNTS[id](facts, units, depthM ?? 0)
     return amount > 1e-9 ? [needOf(id, KINDS[id], amount, basis, depthM, chosen.get(id))] : []
   })
-  return [...needs, ...thingNeeds(beds, chosen), ...potNeeds(beds, chosen, units)]
+  return [...needs, ...thingNeeds(beds, chosen, units), ...potNeeds(beds, chosen, units)]
 }
 
 function factsOf(bedId: string, bed: Bed, lines: readonly CountLine[]): Facts {

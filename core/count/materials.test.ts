@@ -47,4 +47,19 @@ describe('materials of a bed', () => {
       ['pot', 4, null],
     ])
   })
+
+  it('sizes are told in the garden’s units, and the same things make the same lines in both', () => {
+    const features = [
+      thing('boulder', 'b'),
+      thing('gravel', 'g'),
+      thing('stepping', 's'),
+      thing('stepping', 't', { lengthM: 3 }),
+    ]
+    const [metric, imperial] = (['metric', 'imperial'] as const).map((u) =>
+      materials({ form: plainForm, features }, u),
+    )
+    expect(imperial!.map((l) => l.key)).toEqual(metric!.map((l) => l.key))
+    expect(metric!.map((l) => l.kind)).toEqual(['boulder', 'gravel', 'stepping'])
+    expect(imperial!.map((l) => l.size).join()).not.toMatch(/cm|\bm\b/)
+  })
 })

@@ -8,9 +8,13 @@ import {
   type Feature,
   type FeatureKind,
 } from '../bed'
+import { toMm } from '../geometry'
+import { formatSmall, type Units } from '../measure'
 
 /** One line of what a bed needs that does not grow: how many, and how much of it in the unit in which it is bought. */
 export interface MaterialLine {
+  /** The same for things that make one line. */
+  readonly key: string
   readonly kind: FeatureKind
   readonly name: string
   readonly colour: string
@@ -31,21 +35,24 @@ const BOULDER_SHARE = Math.PI / 6
 const SLAB_KG_M3 = 2400
 
 /** What a bed with its repeated parts needs that does not grow: things of one kind, size and colour in one line, as they were set. */
-export function materials(bed: Pick<Bed, 'features' | 'form'>): MaterialLine[] {
+export function materials(bed: Pick<Bed, 'features' | 'form'>, units: Units = 'metric'): MaterialLine[] {
   const parts = placingsOf(bed.form).length
   const lines = new Map<string, MaterialLine>()
   for (const f of bed.features) {
-    const line = lineOf(f)
-    const key = [f.kind, f.colour.toLowerCase(), line.size].join('|')
+    const line = lineOf(f, units)
+    const { key } = line
     const there = lines.get(key)
     lines.set(key, there ? added(there, line) : line)
   }
   return [...lines.values()].map((line) => timesParts(line, parts))
 }
 
-function lineOf(f: Feature): MaterialLine {
+function lineOf(f: Feature, units: Units): MaterialLine {
+  const cm = (m: number) => formatSmall(m, units)
   const { name } = FEATURES[f.kind]
-  const base = { kind: f.kind, name, colour: f.colour, count: 1, volumeM3: null, pieceKg: null }
+  const key = [f.kind, f.colour.toLowerCase(), ...sizesOf(f).map(toMm)].join('|')
+  const base = { key, kind: f.kind, name, colour: f.colour, count: 1, volumeM3: null, pieceKg: null }
+  const size = `${cm(f.lengthM)} by ${cm(f.widthM)}, ${cm(f.heightM)} high`
   switch (f.kind) {
     case 'gravel': {
       const area = featureAreaM2(f)
@@ -65,15 +72,18 @@ function lineOf(f: Feature): MaterialLine {
       return { ...base, amount: featureLengthM(f), unit: 'm', size: `${cm(f.heightM)} high` }
     case 'boulder': {
       const pieceKg = f.lengthM * f.widthM * f.heightM * BOULDER_SHARE * STONE_KG_M3
-      return { ...base, amount: null, unit: 'piece', pieceKg, size: sizeOf(f) }
+      return { ...base, amount: null, unit: 'piece', pieceKg, size: size }
     }
     default:
-      return { ...base, amount: null, unit: 'piece', size: sizeOf(f) }
+      return { ...base, amount: null, unit: 'piece', size: size }
   }
 }
 
-const cm = (m: number) => `${Math.round(m * 100)} cm`
-const sizeOf = (f: Feature) => `${cm(f.lengthM)} by ${cm(f.widthM)}, ${cm(f.heightM)} high`
+/** The sizes that tell one thing from another to buy, metres: what is bought by its measure is one line whatever its length. */
+function sizesOf({ kind, lengthM, widthM, heightM }: Feature): number[] {
+  if (kind === 'gravel' || kind === 'paving' || kind === 'edging' || kind === 'wires') return [heightM]
+  return kind === 'stepping' ? [widthM, heightM] : [lengthM, widthM, heightM]
+}
 
 const added = (a: MaterialLine, b: MaterialLine): MaterialLine => ({
   ...a,

@@ -26,10 +26,10 @@ const CUTTING_WASTE = 0.1
 const LONGEST_ID = 80
 
 /** Stone, pots, supports and edging of all beds: the same thing in several beds is one line. Gravel is reckoned with the ground. */
-export function thingNeeds(beds: readonly CountedBed[], chosen: Choices): MaterialNeed[] {
+export function thingNeeds(beds: readonly CountedBed[], chosen: Choices, units: Units): MaterialNeed[] {
   const lines = new Map<string, MaterialLine>()
-  for (const m of beds.flatMap(({ bed }) => materials(bed)).filter((l) => l.kind !== 'gravel')) {
-    const id = `${m.kind}:${m.size}:${m.colour}`.slice(0, LONGEST_ID)
+  for (const m of beds.flatMap(({ bed }) => materials(bed, units)).filter((l) => l.kind !== 'gravel')) {
+    const id = m.key.slice(0, LONGEST_ID)
     const there = lines.get(id)
     lines.set(id, there ? { ...m, count: there.count + m.count, amount: addedAmount(there, m) } : m)
   }

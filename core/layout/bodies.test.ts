@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { climateOf, PLACE_MONTHS } from '../time'
 import { bodiesAt } from './bodies'
 import { bodyProfile, clearStemM } from './bodyProfile'
-import { climate, plant, plants } from '../../tests/support/library'
+import { climate, library, plant, plants, testBed } from '../../tests/support/library'
+import { bedFrame, newFeature } from '../bed'
+import { thingPlants } from './thingPlants'
 import type { PlacedPlant } from './PlacedPlant'
 
 const at = (id: string): PlacedPlant => ({
@@ -64,5 +66,21 @@ describe('the outline of a body', () => {
     expect(stops({ flower: 0.6 })).toBeCloseTo(0.21, 9)
     expect(stops({ flower: 0, state: 'dry' })).toBeCloseTo(0.175, 9)
     expect(bodyProfile(over, 0.8).halfM).toBeCloseTo(0.4 * over.spreadM, 9)
+  })
+})
+
+describe('things that stand and cover no ground', () => {
+  it('a trellis hides a part of what is behind it, wires little, along their whole length', () => {
+    const bed = testBed({
+      features: [newFeature('trellis', 't', { x: 5, y: 1.5 }), newFeature('wires', 'w', { x: 2, y: 1 })],
+    })
+    const things = thingPlants(bed, library, bedFrame(bed))
+    const of = (id: string) => things.filter((p) => p.driftId === `thing:${id}`)
+    const reach = (id: string) =>
+      Math.max(...of(id).map((p) => p.x + p.plant.spreadM / 2)) -
+      Math.min(...of(id).map((p) => p.x - p.plant.spreadM / 2))
+    expect(reach('t')).toBeCloseTo(1.5, 6)
+    expect(reach('w')).toBeCloseTo(2.4, 6)
+    expect(of('t')[0]!.plant.density).toBeGreaterThan(of('w')[0]!.plant.density)
   })
 })

@@ -1,4 +1,4 @@
-import { FEATURES, type Bed, type BedFrame, type Feature, featureDiscs } from '../bed'
+import { FEATURES, type Bed, type BedFrame, type Feature, standingDiscs } from '../bed'
 import { hashText } from '../geometry'
 import { type Habit, PLAIN_TRAITS, type Plant } from '../plant'
 import type { PlacedPlant } from './PlacedPlant'
@@ -11,6 +11,8 @@ const STOPS: Partial<Readonly<Record<Feature['kind'], readonly [Habit, number]>>
   post: ['clipped', 1],
   obelisk: ['cone', 0.3],
   bench: ['clipped', 0.5],
+  trellis: ['clipped', 0.3],
+  wires: ['clipped', 0.05],
 }
 
 /** Things that stand in a bed as bodies that hide what is behind them; the first plant of the library lends what they do not have. */
@@ -24,7 +26,7 @@ export function thingPlants(
   return features.flatMap((f) => {
     const stops = STOPS[f.kind]
     if (!stops || FEATURES[f.kind].lies) return []
-    return featureDiscs(f).map((disc, index): PlacedPlant => {
+    return standingDiscs(f).map((disc, index): PlacedPlant => {
       const { a, v } = frame.locate(disc)
       const { heightM } = f
       const id = `thing:${f.id}:${index}`

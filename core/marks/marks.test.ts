@@ -1,3 +1,4 @@
+import { turnsOf } from './turnsOf'
 import { describe, expect, it } from 'vitest'
 import { critique } from '../judge'
 import { makeScene, type Scene } from '../scene'
@@ -54,6 +55,24 @@ describe('marks', () => {
         expect(Math.abs(m.value - mirrored[i]!.value), `${sound.id} ${m.id}`).toBeLessThanOrEqual(most)
       })
     }
+  })
+  it('hardly change when a drift is moved by a hand’s width', () => {
+    for (const sound of SOUND_BEDS.slice(0, 12)) {
+      const scene = sceneOfSound(sound, library)
+      if (scene.frame.closed) continue
+      const was = judged(scene)
+      for (const drift of scene.bed.drifts.slice(0, 3)) {
+        const drifts = scene.bed.drifts.map((d) => (d === drift ? { ...d, at: d.at + 0.08 } : d))
+        judged(sceneOfSound(sound, library, { ...scene.bed, drifts })).forEach((m, i) => {
+          if (m.id !== 'health') expect(Math.abs(m.value - was[i]!.value), `${sound.id} ${m.id}`).toBeLessThan(3)
+        })
+      }
+    }
+  })
+  it('a ripple about the mean is no wave, a whole swing is', () => {
+    expect(turnsOf([1, 1.01, 0.99, 1.01, 0.99], 1)).toBe(0)
+    expect(turnsOf([1.4, 0.6, 1.4, 0.6], 1)).toBe(3)
+    expect(turnsOf([], 0)).toBe(0)
   })
   it('are the same from the demo wherever the year turns over', () => {
     const front = demoBed('reading-room-front')

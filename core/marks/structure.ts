@@ -3,6 +3,7 @@ import { windowCover } from '../see'
 import { topM } from '../layout'
 import type { Scene } from '../scene'
 import { band, deviation, mean, ramp } from './curves'
+import { turnsOf } from './turnsOf'
 import { isStrict, metresText, percent, type Judged } from './mark'
 import { momentOf, SUMMER, WINTER } from './moments'
 import { kindsSeen, lengthOf, totalSeen, type Run } from './runs'
@@ -229,11 +230,7 @@ export function skyline(scene: Scene, turn: number): Judged {
   const line = smoothed(picture.skylineM)
   const height = mean(line)
   const waves = height > 0 ? deviation(line) / height : 0
-  let turns = 0
-  line.forEach((h, i) => {
-    if (i > 0 && h > height !== line[i - 1]! > height) turns++
-  })
-  const period = (2 * lengthOf(picture)) / Math.max(1, turns)
+  const period = (2 * lengthOf(picture)) / Math.max(1, turnsOf(line, height))
   const isLow = scene.bed.school === 'carpet'
   const [flat, alive] = isStrict(scene.school) || isLow ? [0, 0.1] : [0.05, 0.2]
   const glass = glassCovered(scene)

@@ -5,7 +5,7 @@ import { band, deviation, mean, ramp } from './curves'
 import { isOneOfEach, isStrict, metresText, percent, type Judged } from './mark'
 import { type LaneGroup, laneGroups, middleOf, seamsOf } from '../scene'
 import { momentOf, SUMMER } from './moments'
-import { fullestShare, kindsSeen, lengthOf } from './runs'
+import { fullestShare, type KindSeen, kindsSeen, lengthOf } from './runs'
 import { type SeenPicture, seenPicture } from './seenPicture'
 import { weighted, widths } from './structure'
 
@@ -202,6 +202,15 @@ function unbrokenShare(scene: Scene): number {
 }
 
 const WINDOW_M = 2
+const WINDOW_STEPS = 8
+/** A kind counts whole in a window when it fills so much of it, metres; less of it counts by its share. */
+const WHOLE_M = 0.3
+
+/** How much a kind counts between two places, 0 to 1: by how far its groups reach in. */
+function presence(runs: KindSeen['runs'], from: number, to: number): number {
+  const inside = runs.reduce((n, r) => n + Math.max(0, Math.min(r.to, to) - Math.max(r.from, from)), 0)
+  return Math.min(1, inside / WHOLE_M)
+}
 
 /** Rest: kinds a metre, busy beside plain. */
 export function rest(scene: Scene, turn: number): Judged {
@@ -209,14 +218,14 @@ export function rest(scene: Scene, turn: number): Judged {
   const kinds = kindsSeen(picture)
   const length = lengthOf(picture)
   // Windows from one end to the other, alike from either.
-  const steps = Math.max(1, Math.ceil((2 * (length - WINDOW_M)) / WINDOW_M - 1e-9))
+  const steps = Math.max(1, Math.ceil((WINDOW_STEPS * (length - WINDOW_M)) / WINDOW_M - 1e-9))
   const stepM = (length - WINDOW_M) / steps
   const at =
     length < WINDOW_M
       ? []
       : Array.from({ length: steps + 1 }, (_, i) => {
           const x = picture.firstX + i * stepM
-          return kinds.filter((k) => k.runs.some((r) => r.from < x + WINDOW_M && r.to > x)).length / WINDOW_M
+          return kinds.reduce((n, k) => n + presence(k.runs, x, x + WINDOW_M), 0) / WINDOW_M
         })
   const busy = at.length > 0 ? mean(at) : kinds.length / Math.max(1, length)
   const most = isStrict(scene.school) ? 2.2 : 3

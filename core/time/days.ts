@@ -8,6 +8,9 @@ export const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text)
 
 const written = (date: Date): Day => format(date, 'yyyy-MM-dd')
 
+/** The day of a date, by the clock of the place. */
+export const dayOf = (date: Date): Day => written(date)
+
 export const addDays = (day: Day, days: number): Day => written(add(parseISO(day), days))
 /** Whole days from one day to another, negative when the other lies before. */
 export const daysBetween = (from: Day, to: Day): number => differenceInCalendarDays(parseISO(to), parseISO(from))

@@ -22,6 +22,7 @@ export {
   addDays,
   type Day,
   dayIn,
+  dayOf,
   daysBetween,
   dayWords,
   isDay,

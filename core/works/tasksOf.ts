@@ -11,7 +11,6 @@ export interface TaskInput {
   readonly lines: readonly CountLine[]
   readonly materials: readonly MaterialNeed[]
   readonly frosts: Frosts
-  readonly southern: boolean
   /** Services of the site near which is dug, by name. */
   readonly services: readonly string[]
   readonly minutes?: Readonly<Record<string, number>>

@@ -24,7 +24,6 @@ const tasks = tasksOf({
   lines,
   materials: gardenMaterials(beds, lines),
   frosts: portLinnet,
-  southern: false,
   services: ['gas'],
 })
 const mild = () => ({ day: '', lowC: 8, highC: 15, rainMm: 0, gustMs: 4 })
@@ -51,7 +50,7 @@ describe('tasks', () => {
   })
   it('take a rate that was set', () => {
     const slow = tasksOf({
-      ...{ beds, lines, materials: [], frosts: portLinnet, southern: false, services: [] },
+      ...{ beds, lines, materials: [], frosts: portLinnet, services: [] },
       minutes: { 'plug or 9 cm pot': 10 },
     })
     expect(slow.find((t) => t.stage === 'low')!.hours).toBeCloseTo(5, 9)

@@ -4,7 +4,6 @@ import { joinTicks, type Tick } from '../../core/setout'
 import { demoStore } from '../../tests/support/demoStore'
 import type { Db } from './Db'
 import { issueKeys, listIssuedKeys } from './queries/issuedKeys'
-import { listOffers, savePriceList } from './queries/priceLists'
 import { findSupply, saveSupply } from './queries/supplies'
 import { joinStoredTicks, listTicks } from './queries/ticks'
 
@@ -42,13 +41,6 @@ describe('letters on papers', () => {
       'alchemilla-mollis': 'A',
     })
   })
-})
-
-it('a price list stands in for the one before of the same supplier', async () => {
-  const offer = { plantId: 'hosta-halcyon', size: '9 cm', price: 4, pack: 1, stock: 10 }
-  await savePriceList(db, GARDEN, 's', 'spring.csv', [offer])
-  await savePriceList(db, GARDEN, 's', 'autumn.csv', [{ ...offer, price: 5 }])
-  expect([...(await listOffers(db, GARDEN))]).toEqual([['s', [{ ...offer, price: 5 }]]])
 })
 
 describe('ticks', () => {

@@ -59,7 +59,6 @@ export function worksOf({ stored, input }: PapersOf, count: GardenCount, today: 
     lines: count.lines,
     materials: gardenMaterials(input.beds, count.lines, input.supply.materials, stored.garden.value.units),
     frosts: place,
-    southern: place.latitude < 0,
     services: servicesOf(stored),
     minutes: input.supply.works.minutes,
   })

@@ -51,7 +51,7 @@ const fillers = computed(() => [
     .slice(0, 60)
     .map((p) => ({ label: p.commonName, value: p.id })),
 ])
-const today = new Date().toISOString().slice(0, 10)
+const now = today()
 const reserve = (fillerId: string, askAgain: string) => set({ reserved: { fillerId, askAgain } }, 'places kept')
 </script>
 
@@ -82,7 +82,7 @@ const reserve = (fillerId: string, askAgain: string) => set({ reserved: { filler
           size="sm"
           aria-label="Filler for this summer"
           @update:model-value="
-            (id) => reserve(id === 'none' ? '' : String(id), line.settled.reserved?.askAgain ?? today)
+            (id) => reserve(id === 'none' ? '' : String(id), line.settled.reserved?.askAgain ?? now)
           "
         />
       </label>
@@ -106,11 +106,6 @@ const reserve = (fillerId: string, askAgain: string) => set({ reserved: { filler
   flex-wrap: wrap;
   gap: 8px 12px;
   margin: 6px 0;
-}
-.field span {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
 }
 .lack {
   border-top: 1px solid var(--line);

@@ -183,13 +183,4 @@ const instead = computed(() => library.byId.get(props.line.settled.insteadOf)?.c
   margin: 6px 0;
   align-items: flex-end;
 }
-.narrow {
-  width: 92px;
-}
-.field span {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 2px;
-}
 </style>

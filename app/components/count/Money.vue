@@ -212,11 +212,6 @@ const taxNote = computed(() =>
 .narrow {
   width: 110px;
 }
-.field span {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-}
 .answers {
   max-width: 620px;
   margin-bottom: 8px;

@@ -35,7 +35,7 @@ async function choose(event: Event) {
   ;(event.target as HTMLInputElement).value = ''
   if (file.value) await read()
 }
-async function read(take = false) {
+async function read() {
   busy.value = true
   problem.value = ''
   const query = Object.fromEntries(Object.entries(columns.value).map(([k, v]) => [`column.${k}`, v]))
@@ -44,7 +44,7 @@ async function read(take = false) {
       method: 'POST',
       body: file.value,
       headers: { 'content-type': 'application/octet-stream' },
-      query: { ...query, supplier: supplierId.value, file: file.value?.name ?? '', ...(take ? { take: '1' } : {}) },
+      query: { ...query, supplier: supplierId.value, file: file.value?.name ?? '' },
     })
   } catch (error) {
     problem.value = messageOf(error)
@@ -65,8 +65,7 @@ const fitting = computed(() => {
     return offer ? [{ line, offer, same: plainSize(offer.size) === plainSize(line.size.label) }] : []
   })
 })
-async function take() {
-  await read(true)
+function take() {
   if (!answer.value) return
   let next = supply.supply
   for (const { line, offer, same } of fitting.value) {
@@ -164,10 +163,5 @@ const others = computed(() => fitting.value.filter((f) => !f.same).length)
   border-radius: 6px;
   padding: 8px 12px;
   margin-top: 6px;
-}
-.field span {
-  display: block;
-  font-size: 11.5px;
-  color: var(--soft);
 }
 </style>

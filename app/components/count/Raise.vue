@@ -8,7 +8,7 @@ const library = useLibraryStore()
 const bed = useBedStore()
 const { whole, frosts } = useCount()
 const { save, problem } = useSavedFirst()
-const today = new Date().toISOString().slice(0, 10)
+const now = today()
 const raised = computed(() => whole.value.lines.filter((l) => l.way !== 'pot' && l.way !== 'plug'))
 const plans = computed(() =>
   raised.value.map((line): { line: CountLine; plan: RaisingPlan } => ({
@@ -18,7 +18,7 @@ const plans = computed(() =>
       line.way as RaisingPlan['way'],
       inPacks(line.need + line.spare - line.used, 1),
       frosts.value,
-      today,
+      now,
     ),
   })),
 )
@@ -34,7 +34,7 @@ const weeks = computed(() => {
   for (const line of list.value) byWeek.set(line.week, [...(byWeek.get(line.week) ?? []), line])
   return [...byWeek].map(([week, lines]) => ({ week, lines }))
 })
-const isNow = (week: string) => week === mondayOf(today)
+const isNow = (week: string) => week === mondayOf(now)
 const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
 const colourOf = (id: string) => {
   const plant = library.byId.get(id)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { TableColumn } from '@nuxt/ui'
 import { laneNames } from '~~/core/bed'
+import { dayWords } from '~~/core/time'
 import type { CountLine } from '~~/core/count'
 
 /** The plant schedule of the garden or a part of it; a line opens to what is there, what is bought and where from. */
@@ -78,17 +79,22 @@ const stateClass = (line: CountLine) => ({
   loud: LOUD.includes(line.state) || line.ordered.wrong + line.ordered.poor > 0,
   good: GOOD.includes(line.state),
 })
-const today = new Date().toISOString().slice(0, 10)
-function stateWords({ state, open: places, ordered, planted, need, settled }: CountLine): string {
+const now = today()
+/** How far a line is, with the day that matters for it. */
+function soFar({ state, ordered, settled }: CountLine): string {
   const askAgain = settled.reserved?.askAgain ?? ''
-  const faults = [
+  if (state === 'reserved' && askAgain !== '' && askAgain <= now) return 'ask again now'
+  return state === 'confirmed' && ordered.expected !== '' ? `${state} for ${dayWords(ordered.expected)}` : state
+}
+function stateWords(line: CountLine): string {
+  const { open: places, ordered, planted, need } = line
+  return [
+    ...(planted > 0 && planted < need ? [`${planted} planted`] : []),
+    soFar(line),
+    ...(places > 0 ? [`${places} open`] : []),
     ...(ordered.wrong > 0 ? [`${ordered.wrong} wrong`] : []),
     ...(ordered.poor > 0 ? [`${ordered.poor} poor`] : []),
-  ]
-  const asks = state === 'reserved' && askAgain !== '' && askAgain <= today ? 'ask again now' : state
-  const said = places > 0 ? `${asks}, ${places} open` : asks
-  const done = planted > 0 && planted < need ? `${planted} planted, ${said}` : said
-  return [done, ...faults].join(', ')
+  ].join(', ')
 }
 const file = (as: string) => {
   const part = new URLSearchParams(

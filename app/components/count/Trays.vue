@@ -7,7 +7,7 @@ const props = defineProps<{ plans: readonly RaisingPlan[] }>()
 const supply = useSupplyStore()
 const library = useLibraryStore()
 const { frosts } = useCount()
-const today = new Date().toISOString().slice(0, 10)
+const now = today()
 const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
 const colourOf = (id: string) => {
   const plant = library.byId.get(id)
@@ -26,15 +26,15 @@ const setTray = (tray: Tray, change: Partial<Tray>, name: string) =>
   supply.set({ trays: supply.supply.trays.map((t) => (t.id === tray.id ? { ...t, ...change } : t)) }, name)
 function tickStep(tray: Tray, step: TrayStep, on: boolean) {
   const others = Object.fromEntries(Object.entries(tray.done).filter(([s]) => s !== step))
-  setTray(tray, { done: on ? { ...others, [step]: today } : others }, `tray ${tray.number}: ${STEP_WORDS[step]}`)
+  setTray(tray, { done: on ? { ...others, [step]: now } : others }, `tray ${tray.number}: ${STEP_WORDS[step]}`)
 }
 /** A tray that failed is sown again while there is time; else its plants are bought. */
 function failed(tray: Tray) {
   const plan = props.plans.find((p) => p.plantId === tray.plantId)
   const number = supply.supply.trays.reduce((n, t) => Math.max(n, t.number), 0) + 1
   const rest = supply.supply.trays.map((t) => (t.id === tray.id ? { ...t, failed: true } : t))
-  if (plan && daysLeftToSow(plan, frosts.value, today) >= 0) {
-    const fresh = { sow: today, done: {}, came: null, failed: false }
+  if (plan && daysLeftToSow(plan, frosts.value, now) >= 0) {
+    const fresh = { sow: now, done: {}, came: null, failed: false }
     supply.set({ trays: [...rest, { ...tray, id: `tray-${number}-${newId()}`, number, ...fresh }] }, 'sow again')
     return
   }

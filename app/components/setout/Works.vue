@@ -195,20 +195,12 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
   align-items: flex-end;
   gap: 12px;
 }
-.narrow {
-  width: 90px;
-}
 .rates {
   margin: 8px 0;
   align-items: flex-end;
 }
 .rate {
   width: 150px;
-}
-.field span {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
 }
 .days {
   display: flex;

@@ -17,16 +17,6 @@ CREATE TABLE issued_key (
   UNIQUE (garden_id, letters)
 );
 
--- Price lists taken in from suppliers: the rows as read.
-CREATE TABLE price_list (
-  garden_id text NOT NULL REFERENCES garden (id) ON DELETE CASCADE,
-  supplier_id text NOT NULL,
-  file_name text NOT NULL,
-  rows jsonb NOT NULL,
-  taken_at timestamptz NOT NULL DEFAULT now(),
-  PRIMARY KEY (garden_id, supplier_id)
-);
-
 -- What was done to single plants on site. A device keeps its own clock: the later word about a place holds.
 CREATE TABLE tick (
   garden_id text NOT NULL REFERENCES garden (id) ON DELETE CASCADE,

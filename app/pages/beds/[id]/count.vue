@@ -6,13 +6,7 @@ const TABS = [
   { id: 'materials', label: 'Materials' },
   { id: 'money', label: 'Money' },
 ] as const
-type Tab = (typeof TABS)[number]['id']
-const route = useRoute()
-const router = useRouter()
-const tab = computed<Tab>({
-  get: () => TABS.find((t) => t.id === route.query.tab)?.id ?? 'schedule',
-  set: (id) => void router.replace({ query: { tab: id } }),
-})
+const tab = useTab(TABS)
 </script>
 
 <template>

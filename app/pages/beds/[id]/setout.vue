@@ -6,14 +6,8 @@ const TABS = [
   { id: 'works', label: 'Order of works' },
   { id: 'papers', label: 'Papers' },
 ] as const
-type Tab = (typeof TABS)[number]['id']
-const route = useRoute()
-const router = useRouter()
 const bed = useBedStore()
-const tab = computed<Tab>({
-  get: () => TABS.find((t) => t.id === route.query.tab)?.id ?? 'tables',
-  set: (id) => void router.replace({ query: { tab: id } }),
-})
+const tab = useTab(TABS)
 </script>
 
 <template>

@@ -43,7 +43,7 @@ export default defineEventHandler(async (event) => {
   const counted = await countInputOf(store.db, id, plantsOf(store))
   if (!stored || !counted) throw notFound('garden')
   const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
-  const date = new Date().toISOString().slice(0, 10)
+  const date = today()
   await issueKeys(store.db, id, stored.letters)
   const pages = await papersOf(
     { stored, input: counted.input },

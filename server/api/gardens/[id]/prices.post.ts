@@ -3,15 +3,14 @@ import { decodeText, readCsvTable, readNumber, type Table } from '~~/core/exchan
 import type { PricesAnswer } from '~~/shared/wire'
 import { readWorkbook } from '../../../services/workbook'
 import { findGarden } from '../../../db/queries/gardens'
-import { savePriceList } from '../../../db/queries/priceLists'
 import { findSupply } from '../../../db/queries/supplies'
 
 const SAMPLE_ROWS = 6
 const isZip = (bytes: Uint8Array) => bytes[0] === 0x50 && bytes[1] === 0x4b
 
 /**
- * Reads a nursery's price list (CSV or XLSX). `supplier` names whose it is, `column.price=…` and the like which heading holds what; without
- * `take=1` it only says what it would take.
+ * Reads a nursery's price list (CSV or XLSX) and says what there is to take; the prices are kept with the lines of the schedule. `supplier`
+ * names whose it is, `column.price=…` and the like which heading holds what.
  */
 export default defineEventHandler(async (event): Promise<PricesAnswer> => {
   const id = idOf(event, 'garden')
@@ -24,13 +23,10 @@ export default defineEventHandler(async (event): Promise<PricesAnswer> => {
   const { table, encoding } = await readTable(new Uint8Array(bytes))
   const columns = { ...guessColumns(table.headings, supplier?.columns ?? {}), ...saidColumns(query, table) }
   if (!columns.price || (!columns.name && !columns.common))
-    return { ...plain(table, columns, encoding), offers: [], unknown: [], errors: [], taken: false }
+    return { ...plain(table, columns, encoding), offers: [], unknown: [], errors: [] }
   const { plants } = await allPlants(store, id)
   const read = readPriceList(table, columns, plants.values(), readNumber)
-  const take = query.take === '1' && /^[A-Za-z0-9_-]{1,80}$/.test(supplierId)
-  if (take)
-    await savePriceList(store.db, id, supplierId, String(query.file ?? 'price list').slice(0, 120), read.offers)
-  return { ...plain(table, columns, encoding), ...read, taken: take }
+  return { ...plain(table, columns, encoding), ...read }
 })
 
 const plain = (table: Table, columns: PriceColumns, encoding: string) => ({

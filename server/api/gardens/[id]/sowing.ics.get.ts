@@ -11,8 +11,8 @@ export default defineEventHandler(async (event) => {
   const stored = await scenesOfGarden(store.db, id, plantsOf(store))
   const counted = await countInputOf(store.db, id, plantsOf(store))
   if (!stored || !counted) throw notFound('garden')
-  const today = new Date().toISOString().slice(0, 10)
-  const lines = sowingOf({ stored, input: counted.input }, gardenCount(counted.input), today)
+  const now = today()
+  const lines = sowingOf({ stored, input: counted.input }, gardenCount(counted.input), now)
   attach(event, 'text/calendar; charset=utf-8', counted.name, 'sowing.ics', 'sowing.ics')
   return writeCalendar(
     `${counted.name}: sow and raise`,

@@ -17,11 +17,7 @@ export default defineEventHandler(async (event) => {
   const stored = await scenesOfGarden(store.db, id, plantsOf(store))
   const counted = await countInputOf(store.db, id, plantsOf(store))
   if (!stored || !counted) throw notFound('garden')
-  const tasks = worksOf(
-    { stored, input: counted.input },
-    gardenCount(counted.input),
-    new Date().toISOString().slice(0, 10),
-  )
+  const tasks = worksOf({ stored, input: counted.input }, gardenCount(counted.input), today())
   if (ask.data.as === 'csv') {
     attach(event, 'text/csv; charset=utf-8', counted.name, 'order of works.csv', 'order-of-works.csv')
     return rowsCsv(worksRows(tasks))
