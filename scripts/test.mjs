@@ -7,6 +7,7 @@ import { checkNode, ensureBuild, ensurePackages, root } from './machine.mjs'
 checkNode()
 ensurePackages()
 ensureChromium()
+ensureReaders()
 const temporary = join(root, 'tests', '.tmp')
 rmSync(temporary, { recursive: true, force: true })
 mkdirSync(temporary, { recursive: true })
@@ -66,19 +67,28 @@ function counted(name, args, report, count) {
 function ensureChromium() {
   if (existsSync('/usr/bin/chromium')) return
   console.log('Installing Chromium…')
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo']
-  for (const args of [
+  if (installed('chromium')) return
+  console.error('Chromium could not be installed; install Debian’s package “chromium” and try again.')
+  process.exit(1)
+}
+
+/** Other programs that read our files again; without them their checks are skipped. */
+function ensureReaders() {
+  if (['/usr/bin/ogrinfo', '/usr/bin/rsvg-convert', '/usr/bin/ezdxf'].every((p) => existsSync(p))) return
+  console.log('Installing ezdxf, GDAL and rsvg…')
+  if (!installed('gdal-bin', 'python3-ezdxf', 'librsvg2-bin'))
+    console.log('They could not be installed here: their checks of our files are skipped.')
+}
+
+/** Installs Debian packages; false when that cannot be done here. */
+function installed(...packages) {
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n']
+  return [
     ['apt-get', 'update', '-qq'],
-    ['apt-get', 'install', '-y', '-qq', 'chromium'],
-  ]) {
+    ['apt-get', 'install', '-y', '-qq', '--no-install-recommends', ...packages],
+  ].every((args) => {
     const [command, ...rest] = [...sudo, ...args]
-    const done = spawnSync(command, rest, {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    })
-    if (done.status !== 0) {
-      console.error('Chromium could not be installed; install Debian’s package “chromium” and try again.')
-      process.exit(1)
-    }
-  }
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+    return spawnSync(command, rest, { stdio: ['ignore', 'ignore', 'inherit'], env }).status === 0
+  })
 }

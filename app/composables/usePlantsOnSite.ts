@@ -1,3 +1,4 @@
+import { laneNames } from '~~/core/bed'
 import type { PlantOnSite } from '~~/core/exchange'
 import { layGarden } from '~~/core/garden'
 import { fullHeightM } from '~~/core/plant'
@@ -16,9 +17,11 @@ export function usePlantsOnSite() {
     return [...scenes.value].flatMap(([id, scene]) => {
       const to = laid.beds.get(id)?.transform
       if (!to) return []
-      return scene.planted.map(({ plant, x, y }) => ({
+      const lanes = laneNames(scene.bed.laneShares.length, scene.bed.form.kind)
+      return scene.planted.map(({ plant, lane, x, y }) => ({
         ...to.toSite({ x, y }),
         bed: scene.bed.name,
+        lane: lanes[lane] ?? '',
         letters: letters.value.get(plant.id) ?? '',
         botanicalName: plant.botanicalName,
         commonName: plant.commonName,

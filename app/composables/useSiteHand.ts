@@ -20,12 +20,14 @@ type Held =
   | { kind: 'point'; id: string }
   | { kind: 'bed'; id: string; from: Point; anchor: Point }
   | { kind: 'tape' }
+  | { kind: 'ghost'; last: Point }
 
 /** The hand on the site plan: what it chooses, and what it takes hold of and moves. Places in metres. */
 export function useSiteHand({ placed, handles, points, pxPerM, emitScaled }: Plan) {
   const store = useSiteStore()
   const ground = useGroundStore()
   const { site, laid, move, dragPoint, placeBed } = useSite()
+  const drawing = useDrawingImport()
   const isNear = (a: Point, b: Point) => distance(a, b) * pxPerM.value < REACH_PX
 
   /** To a corner or point nearby, else to the decimetre. */
@@ -67,6 +69,15 @@ export function useSiteHand({ placed, handles, points, pxPerM, emitScaled }: Pla
     return thing ? { kind: 'thing', id: thing.id, corner: null, from: p, anchor: cornersOf(thing)[0]! } : null
   }
 
+  /** A drawing about to be brought in is taken hold of anywhere within its bounds. */
+  function ghostAt(p: Point): Held | null {
+    const all = ground.ghost.flatMap((l) => l.points)
+    if (all.length === 0) return null
+    const [xs, ys] = [all.map((q) => q.x), all.map((q) => q.y)]
+    const within = (v: number, list: readonly number[]) => v >= Math.min(...list) && v <= Math.max(...list)
+    return within(p.x, xs) && within(p.y, ys) ? { kind: 'ghost', last: p } : null
+  }
+
   let before: string | null = null
   /** A press chooses; with the tape in hand it does not. */
   function press(p: Point) {
@@ -78,13 +89,13 @@ export function useSiteHand({ placed, handles, points, pxPerM, emitScaled }: Pla
     const found = under(p)
     if (!found) ground.chosenId = null
     else if (found.kind === 'bed') ground.chosenId = `bed:${found.id}`
-    else if (found.kind !== 'tape') ground.chosenId = found.id
+    else if (found.kind !== 'tape' && found.kind !== 'ghost') ground.chosenId = found.id
   }
 
   let held: Held | null = null
   /** Takes hold of what lies under a place; false when the hand moves the sheet instead. */
   function begin(p: Point): boolean {
-    held = ground.tool === 'choose' ? under(p) : { kind: 'tape' }
+    held = ground.tool === 'choose' ? (ghostAt(p) ?? under(p)) : { kind: 'tape' }
     // What is not chosen yet is chosen by the first touch and dragged by the next, so that panning moves nothing.
     if (held?.kind === 'thing' && held.corner === null && held.id !== before) held = null
     if (held?.kind === 'tape') ground.tape = [snapped(p, null), snapped(p, null)]
@@ -107,6 +118,11 @@ export function useSiteHand({ placed, handles, points, pxPerM, emitScaled }: Pla
   function moveHeld(p: Point, how: 'edit' | 'preview') {
     if (!held) return
     if (held.kind === 'tape') return moveTape(p, how)
+    if (held.kind === 'ghost') {
+      drawing.moveBy({ x: toMm(p.x - held.last.x), y: toMm(p.y - held.last.y) })
+      held = { kind: 'ghost', last: p }
+      return
+    }
     const { id } = held
     if (held.kind === 'point') {
       const point = site.value.points.find((q) => q.id === id)

@@ -1,6 +1,7 @@
 import type { Point } from '~~/core/geometry'
 import {
   bedsOnSitePaints,
+  ghostPaints,
   handlePaints,
   pointPaints,
   scaleBarPaints,
@@ -12,6 +13,7 @@ import {
   type Palette,
   type Sheet,
 } from '~~/core/draw'
+import type { FoundLine } from '~~/core/exchange'
 import type { LightGrid } from '~~/core/light'
 import type { PlacedThing } from '~~/core/site'
 import type { LaidBed } from '~/composables/useSite'
@@ -41,6 +43,7 @@ export interface SiteView {
   readonly handles: readonly Point[]
   readonly tape: readonly Point[]
   readonly sketch: readonly Point[]
+  readonly ghost: readonly FoundLine[]
   readonly palette: Palette
 }
 
@@ -99,10 +102,11 @@ export class SitePainter {
   }
 
   private drawMarks(c: CanvasRenderingContext2D) {
-    const { points, chosenId, handles, tape, sketch, palette, height } = this.view!
+    const { points, chosenId, handles, tape, sketch, ghost, palette, height } = this.view!
     const sheet = this.sheet()
     const { perM, left, top } = sheet
     for (const p of points) drawPaints(c, pointPaints(p.name, p.at, p.id === chosenId, palette), sheet)
+    drawPaints(c, ghostPaints(ghost, palette), sheet)
     drawPaints(c, sketchPaints(sketch, palette), sheet)
     for (const h of handles) drawPaints(c, handlePaints(h, palette), sheet)
     drawPaints(c, tapePaints(tape, palette), sheet)

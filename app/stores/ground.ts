@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import type { FoundLine } from '~~/core/exchange'
 import type { Point } from '~~/core/geometry'
 
 export type GroundTab = 'site' | 'bed' | 'soil'
@@ -23,6 +24,8 @@ export const useGroundStore = defineStore('ground', () => {
   const tape = shallowRef<readonly Point[]>([])
   /** A measured outline under way, closed or not, to be shown on the plan. */
   const sketch = shallowRef<readonly Point[]>([])
+  /** A drawing about to be brought in, as it would lie. */
+  const ghost = shallowRef<readonly FoundLine[]>([])
   /** The middle of the plan, where new things are put. */
   const middle = shallowRef<Point>({ x: 0, y: 0 })
 
@@ -30,5 +33,5 @@ export const useGroundStore = defineStore('ground', () => {
     tool.value = next
     tape.value = []
   }
-  return { tab, chosenId, tool, shade, month, day, minutes, year, snap, tape, sketch, middle, take }
+  return { tab, chosenId, tool, shade, month, day, minutes, year, snap, tape, sketch, ghost, middle, take }
 })

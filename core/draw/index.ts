@@ -40,7 +40,15 @@ export { circlePaints, planGroundPaints, planMarkPaints, shapePaints } from './p
 export { portrait, VARIANTS } from './portrait/portrait'
 export { type Sitter } from './portrait/sitter'
 export { badgeSheet, onSheet, type Sheet } from './sheet'
-export { handlePaints, northPaints, pointPaints, scaleBarPaints, sketchPaints, tapePaints } from './siteMarkPaints'
+export {
+  ghostPaints,
+  handlePaints,
+  northPaints,
+  pointPaints,
+  scaleBarPaints,
+  sketchPaints,
+  tapePaints,
+} from './siteMarkPaints'
 export {
   type BedOnSite,
   bedOnSitePaints,

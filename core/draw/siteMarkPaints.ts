@@ -32,6 +32,17 @@ export const pointPaints = (name: string, at: Point, isChosen: boolean, palette:
 export const sketchPaints = (points: readonly Point[], palette: Palette): Paint[] =>
   points.length < 2 ? [] : [{ path: linePath(points, false), stroke: palette.amber, thin: 2, dash: [6, 4] }]
 
+/** What is about to be brought in: outlines and lines in amber over the plan, places as small rings. */
+export const ghostPaints = (
+  lines: readonly { readonly points: readonly Point[]; readonly closed: boolean }[],
+  palette: Palette,
+): Paint[] =>
+  lines.map(({ points, closed }): Paint =>
+    points.length === 1
+      ? { at: points[0]!, badge: [{ path: circlePath(0, 0, 4), stroke: palette.amber, thin: 1.6 }] }
+      : { path: linePath(points, closed), stroke: palette.amber, thin: 1.4 },
+  )
+
 /** Something to take hold of. */
 export const handlePaints = (at: Point, palette: Palette, alpha = 1): Paint[] => [
   { at, badge: [{ path: circlePath(0, 0, 6), fill: palette.amber, stroke: palette.card, thin: 2, alpha }] },

@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { distance } from '../geometry'
-import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../site'
+import { cornersOf, EMPTY_SITE, newThing, resolveSite, type Thing } from '../site'
 import { metresADegree } from './metresADegree'
 import { fromEarth, readGeoJson, toEarth, writeGeoJson } from './geoJson'
-import { readDxf } from './readDxf'
-import { readSvg } from './readSvg'
-import { writeDxf } from './writeDxf'
-import { writeSvg } from './writeSvg'
+import { readDxf } from './dxf/readDxf'
+import { writeDxf } from './dxf/writeDxf'
+import { readSvg } from './svg/readSvg'
+import { writeSvg } from './svg/writeSvg'
 
 const things: Thing[] = [
   { ...newThing('building', 'b', { x: 5, y: 4 }), name: 'Library <b>& "Reading"' } as Thing,
@@ -31,59 +31,62 @@ const beds = [
 const lie = { latitude: 44.6, longitude: -63.6, northDeg: 30 }
 const near = (a: { x: number; y: number }, b: { x: number; y: number }, by = 0.01) => distance(a, b) < by
 
+const plants = [
+  {
+    x: 2,
+    y: 3,
+    bed: 'Front',
+    lane: 'back',
+    letters: 'A',
+    botanicalName: 'Alchemilla mollis',
+    commonName: 'lady’s mantle',
+    heightM: 0.4,
+    spreadM: 0.6,
+  },
+]
+
 describe('what is written reads again', () => {
-  it('as DXF: outlines, lines and circles in metres', () => {
-    const read = readDxf(writeDxf(site, beds))
+  const files = {
+    DXF: () => readDxf(writeDxf(site, beds, plants)),
+    SVG: () => readSvg(writeSvg(site, beds, plants)),
+    'SVG at 1 : 100': () => readSvg(writeSvg(site, beds, plants, 100)),
+    GeoJSON: () => readGeoJson(writeGeoJson(site, lie, beds, plants), lie),
+  }
+  it.each(Object.entries(files))('%s: all places within 3 mm, all names, all kinds and figures', (_, write) => {
+    const read = write()
     expect(read.ok).toBe(true)
     if (!read.ok) return
-    expect(
-      read.value.some(
-        (l) =>
-          l.name === 'building' &&
-          l.closed &&
-          l.points.length === 4 &&
-          l.points.some((p) => near(p, { x: 1, y: 1 })),
-      ),
-    ).toBe(true)
-    expect(read.value.some((l) => l.name === 'bed' && l.closed && near(l.points[1]!, { x: 3, y: 0 }))).toBe(true)
-    const crown = read.value.find((l) => l.name === 'tree')!
-    expect(crown.points.every((p) => Math.abs(distance(p, { x: 2, y: -6 }) - 2) < 0.01)).toBe(true)
-  })
-  it('as GeoJSON: back to the same metres within a millimetre or two', () => {
-    const read = readGeoJson(writeGeoJson(site, lie, beds), lie)
-    expect(
-      read.ok &&
-        read.value
-          .find((l) => l.name === 'Front')!
-          .points.every((p) => beds[0]!.outline.some((q) => near(p, q, 0.003))),
-    ).toBe(true)
-    expect(JSON.parse(writeGeoJson(site, lie, beds)).features[0].properties).toMatchObject({
-      kind: 'building',
-      eaveM: 3,
+    const mine = read.value.lines.filter((l) => l.facts)
+    expect(mine).toHaveLength(things.length + beds.length + plants.length)
+    for (const thing of site.things) {
+      const line = mine.find((l) => l.name === thing.name)!
+      expect(line.facts).toMatchObject({ kind: thing.kind, id: thing.id })
+      const corners = cornersOf(thing)
+      expect(line.points).toHaveLength(corners.length)
+      expect(line.closed).toBe('outline' in thing)
+      for (const [i, p] of corners.entries()) expect(distance(line.points[i]!, p)).toBeLessThan(0.003)
+    }
+    expect(mine.find((l) => l.facts!.kind === 'plant')).toMatchObject({
+      name: 'lady’s mantle',
+      facts: { letters: 'A', botanicalName: 'Alchemilla mollis', spreadM: 0.6 },
     })
+    expect(mine.find((l) => l.facts!.kind === 'building')!.facts).toMatchObject({ eaveM: 3 })
+    expect(read.value.unit.doubt).toBeNull()
   })
-  it('as SVG: at true scale, with names escaped', () => {
-    const text = writeSvg(site, beds)
+  it('SVG has a page in millimetres, texts as texts, an id a thing, and no markup of a name', () => {
+    const text = writeSvg(site, beds, plants)
     expect(text).not.toContain('<b>')
-    const read = readSvg(text, 1)
-    expect(
-      read.ok &&
-        read.value.some((l) => l.closed && l.points.length === 4 && l.points.some((p) => near(p, { x: 1, y: 1 }))),
-    ).toBe(true)
+    expect(text).toMatch(/^<svg [^>]*width="[\d.]+mm" height="[\d.]+mm"[^>]* data-scale="50"/)
+    expect(text).toContain('<text')
+    const ids = [...text.matchAll(/ id="([^"]*)"/g)].map((m) => m[1])
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(ids.length).toBeGreaterThan(things.length)
   })
   it('as GeoJSON: every outline counterclockwise, plants as points with their names', () => {
-    const plant = {
-      bed: 'Front',
-      letters: 'A',
-      botanicalName: 'Alchemilla mollis',
-      commonName: 'mantle',
-      heightM: 0.4,
-      spreadM: 0.6,
-    }
     for (const northDeg of [0, 77, 180, 301]) {
-      const { features } = JSON.parse(
-        writeGeoJson(site, { ...lie, northDeg }, beds, [{ x: 2, y: 3, ...plant }]),
-      ) as { features: { geometry: { type: string; coordinates: [number, number][][] }; properties: object }[] }
+      const { features } = JSON.parse(writeGeoJson(site, { ...lie, northDeg }, beds, plants)) as {
+        features: { geometry: { type: string; coordinates: [number, number][][] }; properties: object }[]
+      }
       for (const { geometry } of features) {
         if (geometry.type !== 'Polygon') continue
         const ring = geometry.coordinates[0]!
@@ -105,10 +108,13 @@ describe('what is written reads again', () => {
     }
     text.features.push({ type: 'Feature', properties: { name: 'stray' }, geometry: stray })
     const read = readGeoJson(JSON.stringify(text), lie)
-    expect(read.ok && read.value.map((l) => l.name)).not.toContain('stray')
-    expect(read.ok && read.value.find((l) => l.name === 'Front')!.points.every((p) => Math.abs(p.x) < 500)).toBe(
-      true,
-    )
+    expect(read.ok && read.value.lines.map((l) => l.name)).not.toContain('stray')
+    expect(read.ok && read.value.left).toEqual([
+      { what: 'line', layer: '', count: 1, why: 'it lies far from the garden' },
+    ])
+    expect(
+      read.ok && read.value.lines.find((l) => l.name === 'Front')!.points.every((p) => Math.abs(p.x) < 500),
+    ).toBe(true)
   })
   it('a degree at 44.6° by the published series: 79,394 m east, 111,124 m north', () => {
     const { east, north } = metresADegree(44.6)
@@ -133,69 +139,8 @@ describe('what is written reads again', () => {
 })
 
 describe('drawings from elsewhere', () => {
-  it('follows transforms, groups, curves and units of SVG', () => {
-    const read = readSvg(
-      '<svg xmlns="http://www.w3.org/2000/svg"><g transform="translate(10 0) scale(2)"><rect id="bed" ' +
-        'x="0" y="0" width="5" height="2"/></g><path id="lawn" d="M0 0C10 0 10 10 0 10Z"/><defs><circle ' +
-        'r="3"/></defs></svg>',
-      0.1,
-    )
-    expect(read.ok).toBe(true)
-    if (!read.ok) return
-    expect(read.value).toHaveLength(2)
-    expect(read.value[0]!.points[2]).toEqual({ x: 2, y: -0.4 })
-    expect(read.value[1]!.closed).toBe(true)
-    expect(read.value[1]!.points.length).toBeGreaterThan(20)
-  })
-  it('follows bulges and units of DXF', () => {
-    const dxf = [
-      '0',
-      'SECTION',
-      '2',
-      'HEADER',
-      '9',
-      '$INSUNITS',
-      '70',
-      '4',
-      '0',
-      'ENDSEC',
-      '0',
-      'SECTION',
-      '2',
-      'ENTITIES',
-      '0',
-      'LWPOLYLINE',
-      '8',
-      'edge',
-      '90',
-      '2',
-      '70',
-      '0',
-      '10',
-      '0',
-      '20',
-      '0',
-      '42',
-      '1',
-      '10',
-      '2000',
-      '20',
-      '0',
-      '0',
-      'ENDSEC',
-      '0',
-      'EOF',
-    ].join('\n')
-    const read = readDxf(dxf)
-    expect(read.ok).toBe(true)
-    if (!read.ok) return
-    // A bulge of 1 is a half circle, to the right of the way for a positive one seen with y up: below the chord.
-    const lowest = Math.min(...read.value[0]!.points.map((p) => p.y))
-    expect(lowest).toBeCloseTo(-1, 1)
-    expect(read.value[0]!.points[read.value[0]!.points.length - 1]).toEqual({ x: 2, y: 0 })
-  })
   it('says what is wrong with what does not read, and never throws', () => {
-    for (const read of [readDxf, (t: string) => readSvg(t, 1), (t: string) => readGeoJson(t, lie)]) {
+    for (const read of [readDxf, (t: string) => readSvg(t), (t: string) => readGeoJson(t, lie)]) {
       fc.assert(
         fc.property(fc.string({ maxLength: 60 }), (text) => {
           const got = read(text)
@@ -209,6 +154,6 @@ describe('drawings from elsewhere', () => {
       lie,
     )
     expect(!wrong.ok && wrong.error).toContain('nothing was changed')
-    expect(readSvg('<svg><g></svg>', 1).ok).toBe(false)
+    expect(readSvg('<svg><g></svg>').ok).toBe(false)
   })
 })

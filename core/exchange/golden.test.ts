@@ -3,15 +3,15 @@ import { digest } from '../../tests/support/digest'
 import { demoSite, scenes } from '../../tests/support/goldenBeds'
 import { bedSheet } from '../scene/bedSheets'
 import { resolveSite } from '../site'
-import { writePaintsAsDxf } from './dxfPen'
-import { faultOfLine, fitLine, liesFar, movedLines, moveToOrigin } from './fitToSite'
+import { faultOfLine, fitLine, liesFar, moveToOrigin, placedLines } from './fitToSite'
+import { tidy } from './found'
 import { readGeoJson, writeGeoJson } from './geoJson'
-import { arcPoints, tidy } from './outline'
-import { readDxf } from './readDxf'
-import { readSvg } from './readSvg'
-import { writePaintsAsSvg } from './svgPen'
-import { writeDxf } from './writeDxf'
-import { writeSvg } from './writeSvg'
+import { readDxf } from './dxf/readDxf'
+import { writeDxf } from './dxf/writeDxf'
+import { writePaintsAsDxf } from './dxf/writePaintsAsDxf'
+import { readSvg } from './svg/readSvg'
+import { writePaintsAsSvg } from './svg/svgPen'
+import { writeSvg } from './svg/writeSvg'
 
 const site = resolveSite(demoSite)
 const beds = [
@@ -32,8 +32,8 @@ describe('golden drawing files', () => {
     const [dxf, svg, geo] = [writeDxf(site, beds), writeSvg(site, beds), writeGeoJson(site, lie, beds)]
     expect([digest(dxf), digest(svg), digest(geo)]).toMatchSnapshot()
     expect(
-      [readDxf(dxf), readSvg(svg, 1), readGeoJson(geo, lie)].map((r) =>
-        r.ok ? `${r.value.length} ${digest(r.value)}` : r.error,
+      [readDxf(dxf), readSvg(svg), readGeoJson(geo, lie)].map((r) =>
+        r.ok ? `${r.value.lines.length} ${digest(r.value.lines)}` : r.error,
       ),
     ).toMatchSnapshot()
   })
@@ -54,17 +54,19 @@ describe('golden drawing files', () => {
     const svg = `<svg xmlns="http://www.w3.org/2000/svg"><g transform="translate(10 5) rotate(30)"><rect x="1" y="2" width="5" height="2"/>
       <rect width="0" height="2"/><circle cx="3" cy="4" r="2"/><ellipse cx="3" cy="4" rx="2" ry="1"/><line x1="0" y1="0" x2="4" y2="1"/>
       <polyline points="0,0 1,1 2,0"/><polygon points="0 0 1 1 2 0"/><path d="M0 0h4v3l-1 1zM5 5L6 6"/><text>no</text></g></svg>`
-    const read = readSvg(svg, 0.5)
+    const read = readSvg(svg, { unitM: 0.5 })
     expect(
-      read.ok && read.value.map((l) => [l.name, l.closed, l.points.length, digest(l.points)]),
+      read.ok && read.value.lines.map((l) => [l.name, l.closed, l.points.length, digest(l.points)]),
     ).toMatchSnapshot()
     for (const bad of ['<svg>', '<svg xmlns="http://www.w3.org/2000/svg"/>', 'no'])
-      expect(readSvg(bad, 1)).toMatchSnapshot()
+      expect(readSvg(bad)).toMatchSnapshot()
   })
   it('lines from elsewhere are tidied, moved and checked', () => {
     const far = [
       {
         name: 'x\u0000',
+        layer: '',
+        what: 'polyline',
         closed: true,
         points: [
           { x: 5000, y: 0 },
@@ -77,11 +79,11 @@ describe('golden drawing files', () => {
     expect([
       liesFar(far),
       liesFar([{ ...far[0]!, points: [{ x: 0, y: -1001 }] }]),
-      liesFar(beds.map((b) => ({ name: b.name, closed: true, points: b.outline }))),
+      liesFar(beds.map((b) => ({ ...far[0]!, name: b.name, points: b.outline }))),
     ]).toEqual([true, true, false])
     expect(moveToOrigin(far)).toMatchSnapshot()
-    expect(movedLines(far, { x: -5000, y: 1 })).toMatchSnapshot()
-    expect(fitLine({ name: '', closed: false, points: far[0]!.points }, 4)).toMatchSnapshot()
+    expect(placedLines(far, { dx: -5000, dy: 1, turnDeg: 90, scale: 2 })).toMatchSnapshot()
+    expect(fitLine({ ...far[0]!, name: '', closed: false }, 4)).toMatchSnapshot()
     expect(tidy(far)).toMatchSnapshot()
     const faults = [
       { name: 'a', closed: true, points: [{ x: Number.NaN, y: 0 }] },
@@ -112,7 +114,6 @@ describe('golden drawing files', () => {
         ],
       },
     ]
-    expect(faults.map(faultOfLine)).toMatchSnapshot()
-    expect(digest([arcPoints(1, 2, 3, 0, 90), arcPoints(1, 2, 3, 350, 10)])).toMatchSnapshot()
+    expect(faults.map((f) => faultOfLine({ layer: '', what: 'line', ...f }))).toMatchSnapshot()
   })
 })

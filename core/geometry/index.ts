@@ -1,5 +1,6 @@
 export { type Circle, circleIndex, type CircleIndex } from './circleIndex'
 export { type EdgeKind, flattenEdge, Recorder, smoothLine } from './flattenEdge'
+export { flattenCurve } from './flattenCurve'
 export { bandAbout, cornersOf, lineLength, placeAlong, square } from './lines'
 export { middleOf } from './middleOf'
 export { clamp, distance, lerp, type Point } from './point'

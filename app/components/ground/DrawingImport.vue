@@ -1,15 +1,6 @@
 <script setup lang="ts">
 import { checkForm, newBed, type BedForm } from '~~/core/bed'
-import {
-  fitLine,
-  liesFar,
-  movedLines,
-  moveToOrigin,
-  readDxf,
-  readGeoJson,
-  readSvg,
-  type FoundLine,
-} from '~~/core/exchange'
+import { fitLine, simplified, type FoundLine } from '~~/core/exchange'
 import { cleanText, cutText } from '~~/core/measure'
 import type { Units } from '~~/core/measure'
 import type { SiteEdit } from '~~/core/site'
@@ -21,55 +12,19 @@ const store = useSiteStore()
 const bedStore = useBedStore()
 const ground = useGroundStore()
 const { site, loadBeds } = useSite()
+const drawing = useDrawingImport()
+const { problem, isReading, lines } = drawing
 const file = useTemplateRef<HTMLInputElement>('file')
-const problem = ref('')
-const lines = shallowRef<readonly FoundLine[]>([])
-const as = ref<readonly string[]>([])
-const unit = ref('0.001')
-const lastSvg = ref('')
-const UNITS = [
-  { label: 'a millimetre', value: '0.001' },
-  { label: 'a centimetre', value: '0.01' },
-  { label: 'a metre', value: '1' },
-  { label: 'a foot', value: '0.3048' },
-  { label: 'an inch', value: '0.0254' },
-]
-const CHOICES = [
-  { label: 'leave out', value: 'none' },
-  { label: 'building', value: 'building' },
-  { label: 'path, lawn or water', value: 'surface' },
-  { label: 'level', value: 'terrace' },
-  { label: 'island bed', value: 'bed' },
-  { label: 'fence or wall', value: 'fence' },
-  { label: 'pipe or cable', value: 'service' },
-]
-const choicesFor = (line: FoundLine) =>
-  CHOICES.filter(
-    (c) =>
-      c.value === 'none' ||
-      (line.closed ? ['building', 'surface', 'terrace', 'bed'] : ['fence', 'service']).includes(c.value),
-  )
+const said = ref('')
 const LARGEST = 12 * 1024 * 1024
+const MOST_STATIONS = 48
 
-const asGeoJson = (text: string) => {
-  const { latitude, longitude } = bedStore.garden!.value.place
-  return readGeoJson(text, { latitude, longitude, northDeg: site.value.northDeg })
-}
-const READERS: Readonly<Record<string, (text: string) => ReturnType<typeof readDxf>>> = {
-  dxf: readDxf,
-  svg: (text) => readSvg(text, Number(unit.value)),
-  geojson: asGeoJson,
-  json: asGeoJson,
-}
-const unreadable = (): ReturnType<typeof readDxf> => ({
-  ok: false,
-  error: 'PNG and JPEG pictures, DXF, SVG and GeoJSON drawings can be brought in; this is something else.',
-})
 async function take() {
   const chosen = file.value?.files?.[0]
   if (file.value) file.value.value = ''
   if (!chosen) return
   problem.value = ''
+  said.value = ''
   if (chosen.size > LARGEST) {
     problem.value = `${chosen.name} is ${(chosen.size / 1048576).toFixed(1)} MB; ${LARGEST / 1048576} MB is the most. Save it smaller.`
     return
@@ -77,18 +32,9 @@ async function take() {
   const ending = chosen.name.toLowerCase().split('.').pop() ?? ''
   if (['png', 'jpg', 'jpeg'].includes(ending))
     return layUnder(chosen, ending === 'png' ? 'image/png' : 'image/jpeg')
-  const text = await chosen.text()
-  lastSvg.value = ending === 'svg' ? text : ''
-  show((READERS[ending] ?? unreadable)(text))
-}
-watch(unit, () => {
-  if (lastSvg.value) show(readSvg(lastSvg.value, Number(unit.value)))
-})
-
-function show(read: ReturnType<typeof readDxf>) {
-  problem.value = read.ok ? '' : read.error
-  lines.value = read.ok ? read.value : []
-  as.value = lines.value.map((l) => (l.closed ? 'surface' : 'fence'))
+  if (!(await drawing.open(chosen)))
+    problem.value =
+      'PNG and JPEG pictures, DXF, SVG and GeoJSON drawings can be brought in; this is something else.'
 }
 
 async function layUnder(chosen: File, type: string) {
@@ -120,18 +66,19 @@ async function layUnder(chosen: File, type: string) {
   }
 }
 
-/** How far the drawing is moved to the sheet's middle; null while it lies within reach. */
-const move = computed(() => (liesFar(lines.value) ? moveToOrigin(lines.value) : null))
-const isMoved = ref(true)
-const offset = computed(() => (move.value ? `${-move.value.x} m east and ${-move.value.y} m north` : ''))
+/** The point that keeps how far a drawing in a grid was moved, while it lies as it was moved. */
+function wayBack(): SiteEdit[] {
+  const { fromGrid, placing } = drawing
+  const by = fromGrid.value
+  return by && placing.value.dx === by.x && placing.value.dy === by.y ? [originPoint(by)] : []
+}
 
 async function bringIn() {
-  const by = isMoved.value ? move.value : null
-  const found = by ? movedLines(lines.value, by) : lines.value
-  const { edits, left } = drawingEdits(site.value, found, as.value)
-  const all: SiteEdit[] = [...edits, ...(by ? [originPoint(by)] : [])]
+  const { placed, kinds } = drawing
+  const { edits, left, simplified: simpler } = drawingEdits(site.value, placed.value, kinds.value)
+  const all: SiteEdit[] = [...edits, ...wayBack()]
   let beds = 0
-  for (const [i, line] of found.entries()) if (as.value[i] === 'bed' && (await makeBed(line, all))) beds++
+  for (const [i, line] of placed.value.entries()) if (kinds.value[i] === 'bed' && (await makeBed(line, all))) beds++
   const fault = faultOfEdits(site.value, all)
   if (fault) {
     problem.value = `Nothing was taken in: ${fault}`
@@ -139,7 +86,13 @@ async function bringIn() {
   }
   if (all.length > 0) store.edit({ kind: 'all', name: 'bring in a drawing', edits: all })
   if (beds > 0) await loadBeds()
-  lines.value = []
+  tell(edits.length, beds, simpler, left)
+  drawing.leave()
+}
+
+function tell(things: number, beds: number, simpler: number, left: readonly string[]) {
+  const parts = [`${things} things`, ...(beds > 0 ? [`${beds} beds`] : [])].join(' and ')
+  said.value = `Taken in: ${parts}${simpler > 0 ? `, ${simpler} of them simplified` : ''}.`
   if (left.length > 0) problem.value = `Left out: ${left.slice(0, 4).join('; ')}${left.length > 4 ? '…' : ''}.`
 }
 
@@ -155,10 +108,8 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
   const xs = line.points.map((p) => p.x)
   const ys = line.points.map((p) => p.y)
   const middle = { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: (Math.min(...ys) + Math.max(...ys)) / 2 }
-  const step = Math.max(1, Math.ceil(line.points.length / 48))
-  const stations = line.points
-    .filter((_, i) => i % step === 0)
-    .map((p) => ({ x: p.x - middle.x, y: middle.y - p.y }))
+  const corners = simplified(line.points, MOST_STATIONS).points
+  const stations = corners.map((p) => ({ x: p.x - middle.x, y: middle.y - p.y }))
   const form: BedForm = {
     kind: 'island',
     edge: { smooth: false, stations },
@@ -205,7 +156,12 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
       />
       <span class="hint">PNG or JPEG to lay under, DXF, SVG or GeoJSON as lines</span>
     </div>
+    <p v-if="isReading" class="hint" role="status">
+      Reading the drawing…
+      <UButton size="xs" color="neutral" variant="ghost" @click="drawing.leave()">Stop</UButton>
+    </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="said" class="hint" role="status">{{ said }}</p>
     <div v-if="site.base" class="base">
       <span class="serif">{{ site.base.name }}</span>
       <span class="hint">{{ site.base.widthM.toFixed(2) }} m wide</span>
@@ -230,45 +186,7 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
         Drag on the plan from one known point to another, then type how far they are apart.
       </p>
     </div>
-    <div v-if="lines.length > 0" class="found">
-      <p>
-        <b>{{ lines.length }} lines and outlines.</b>
-        <template v-if="lastSvg">
-          One unit is
-          <USelect v-model="unit" :items="UNITS" size="xs" aria-label="One unit of the drawing is" />
-        </template>
-      </p>
-      <ul>
-        <li v-for="(line, i) in lines.slice(0, 60)" :key="i">
-          <span class="name">{{ line.name }}</span>
-          <span class="hint">{{ line.points.length }} points</span>
-          <USelect
-            :model-value="as[i]"
-            :items="choicesFor(line)"
-            size="xs"
-            :aria-label="`${line.name} becomes`"
-            class="as"
-            @update:model-value="
-              (v) => {
-                as = as.map((a, k) => (k === i ? String(v) : a))
-              }
-            "
-          />
-        </li>
-      </ul>
-      <p v-if="lines.length > 60" class="hint">
-        The first 60 are listed; all are brought in as said above them: outlines as surfaces, lines as fences.
-      </p>
-      <UCheckbox
-        v-if="move"
-        v-model="isMoved"
-        :label="`It lies far from the sheet (${offset}): move it to the middle. The way is kept as a point.`"
-      />
-      <div class="row">
-        <UButton size="sm" @click="bringIn">Bring them in</UButton>
-        <UButton size="sm" color="neutral" variant="ghost" @click="lines = []">Leave it</UButton>
-      </div>
-    </div>
+    <GroundDrawingStep v-if="lines.length > 0" :units="units" @take="bringIn" />
   </div>
 </template>
 

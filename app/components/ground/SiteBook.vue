@@ -90,17 +90,17 @@ const lie = () => {
   const p = bedStore.garden!.value.place
   return { latitude: p.latitude, longitude: p.longitude, northDeg: site.value.northDeg }
 }
+const svgAt = (ratio: number) =>
+  save('site.svg', writeSvg(store.resolved, outlines(), plantsOnSite.value, ratio), 'image/svg+xml')
 const exports = [
+  { label: 'SVG picture with planting, 1 : 50', onSelect: () => svgAt(50) },
+  { label: 'SVG picture with planting, 1 : 100', onSelect: () => svgAt(100) },
   {
-    label: 'SVG picture, to scale',
-    onSelect: () => save('site.svg', writeSvg(store.resolved, outlines()), 'image/svg+xml'),
+    label: 'DXF drawing with planting, metres',
+    onSelect: () => save('site.dxf', writeDxf(store.resolved, outlines(), plantsOnSite.value), 'application/dxf'),
   },
   {
-    label: 'DXF drawing, metres',
-    onSelect: () => save('site.dxf', writeDxf(store.resolved, outlines()), 'application/dxf'),
-  },
-  {
-    label: 'GeoJSON',
+    label: 'GeoJSON for maps, with planting',
     onSelect: () =>
       save(
         'site.geojson',

@@ -96,6 +96,7 @@ watchPostEffect(() => {
     handles: handles.value,
     tape: ground.tape,
     sketch: ground.sketch,
+    ghost: ground.ghost,
     palette: palette.value,
   })
 })

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { writePaintsAsDxf, writePaintsAsSvg } from '~~/core/exchange'
-import { bedSheet, SHEET_VIEWS, type DrawnSheet } from '~~/core/scene'
+import { bedSheet, SHEET_VIEWS, type DrawnSheet, type Scene, type SheetView } from '~~/core/scene'
 import { sceneOfBed } from '../../../services/bedScene'
+import { plantingDxf } from '../../../services/plantingDxf'
 import { writePaintsAsPdf } from '../../../services/pdfPen'
 import { readFonts } from '../../../utils/readFonts'
 
@@ -14,10 +15,13 @@ const askSchema = z.object({
 
 const TYPES = { pdf: 'application/pdf', svg: 'image/svg+xml', dxf: 'application/dxf' } as const
 
-const WRITERS: Readonly<Record<keyof typeof TYPES, (drawn: DrawnSheet) => Promise<Uint8Array | string>>> = {
+const WRITERS: Readonly<
+  Record<keyof typeof TYPES, (drawn: DrawnSheet, scene: Scene, view: SheetView) => Promise<Uint8Array | string>>
+> = {
   pdf: async (drawn) => writePaintsAsPdf([drawn], await readFonts()),
-  svg: async ({ paints, sheet, widthPt, heightPt }) => writePaintsAsSvg(paints, sheet, widthPt, heightPt),
-  dxf: async ({ paints }) => writePaintsAsDxf(paints),
+  svg: async ({ paints, sheet, widthPt, heightPt, scale }) =>
+    writePaintsAsSvg(paints, sheet, widthPt, heightPt, scale),
+  dxf: async ({ paints }, scene, view) => (view === 'plan' ? plantingDxf(scene) : writePaintsAsDxf(paints)),
 }
 
 /** The plan or the elevation of a bed as a file, drawn as it is on screen. */
@@ -37,5 +41,5 @@ export default defineEventHandler(async (event) => {
   if (!scene) throw notFound('bed')
   const { view, as, month, year } = ask.data
   attach(event, TYPES[as], scene.bed.name, `${view}.${as}`, `${view}.${as}`)
-  return WRITERS[as](bedSheet(scene, view, { month, year }))
+  return WRITERS[as](bedSheet(scene, view, { month, year }), scene, view)
 })

@@ -10,7 +10,7 @@ import {
   type Shape,
   type Sheet,
   type Words,
-} from '../draw'
+} from '../../draw'
 
 const n = (value: number) => String(Math.round(value * 1000) / 1000)
 const escape = (text: string) =>
@@ -32,46 +32,89 @@ export function pathToSvg(path: Path, sheet: Sheet): string {
 const circle = (x: number, y: number, r: number) =>
   `M${n(x - r)} ${n(y)}a${n(r)} ${n(r)} 0 1 0 ${n(2 * r)} 0a${n(r)} ${n(r)} 0 1 0 ${n(-2 * r)} 0`
 
+/** A text made safe for markup. */
+export const escapeMarkup = escape
+
 /** Collects markup, and what must be named before it is used: shades and clips. */
-class Markup {
-  readonly definitions: string[] = []
+export class SvgMarkup {
+  private readonly definitions: string[] = []
   readonly body: string[] = []
+  private readonly ids = new Set<string>()
 
   define(make: (id: string) => string): string {
     const id = `d${this.definitions.length}`
     this.definitions.push(make(id))
     return `url(#${id})`
   }
+
+  /** An id that no other element of the picture has, of letters that every reader takes. */
+  id(wanted: string): string {
+    const base = wanted.replace(/[^A-Za-z0-9_-]+/g, '-').replace(/^[^A-Za-z]/, 'n$&')
+    let id = base
+    for (let n = 2; this.ids.has(id); n++) id = `${base}-${n}`
+    this.ids.add(id)
+    return id
+  }
+
+  /** Paints as elements, those of one layer that follow one another as a group with its name. */
+  put(paints: readonly Paint[], sheet: Sheet) {
+    let open: string | undefined
+    const turnTo = (layer: string | undefined) => {
+      if (layer === open) return
+      if (open !== undefined) this.body.push('</g>')
+      if (layer !== undefined) this.body.push(`<g id="${this.id(layer)}" data-name="${escape(layer)}">`)
+      open = layer
+    }
+    for (const paint of paints) {
+      turnTo('layer' in paint ? paint.layer : undefined)
+      this.putOne(paint, sheet)
+    }
+    turnTo(undefined)
+  }
+
+  /** Paints as elements as they follow, without groups. */
+  putOne(paint: Paint, sheet: Sheet) {
+    walkPaints([paint], sheet, {
+      shape: (shape, at) => this.body.push(shapeMarkup(shape, at, this)),
+      words: (words, at) => this.body.push(wordsMarkup(words, at)),
+      clip: (path, at, within) => {
+        const clip = this.define((id) => `<clipPath id="${id}"><path d="${pathToSvg(path, at)}"/></clipPath>`)
+        this.body.push(`<g clip-path="${clip}">`)
+        within()
+        this.body.push('</g>')
+      },
+    })
+  }
+
+  text(): string {
+    return `<defs>${this.definitions.join('')}</defs>\n${this.body.filter((part) => part !== '').join('\n')}`
+  }
 }
 
 /** Paints as SVG elements on a sheet. Texts are escaped; colours come from checked data. */
 export function paintsAsSvg(paints: readonly Paint[], sheet: Sheet): string {
-  const markup = new Markup()
-  walkPaints(paints, sheet, {
-    shape: (shape, at) => markup.body.push(shapeMarkup(shape, at, markup)),
-    words: (words, at) => markup.body.push(wordsMarkup(words, at)),
-    clip: (path, at, within) => {
-      const clip = markup.define((id) => `<clipPath id="${id}"><path d="${pathToSvg(path, at)}"/></clipPath>`)
-      markup.body.push(`<g clip-path="${clip}">`)
-      within()
-      markup.body.push('</g>')
-    },
-  })
-  return `<defs>${markup.definitions.join('')}</defs>\n${markup.body.filter((part) => part !== '').join('\n')}`
+  const markup = new SvgMarkup()
+  markup.put(paints, sheet)
+  return markup.text()
 }
 
-/** Paints as an SVG picture of so many points. */
+const MM_PER_PT = 25.4 / 72
+
+/** Paints as an SVG picture of so many points, its page in millimetres; `scale` is the ratio it is drawn at. */
 export function writePaintsAsSvg(
   paints: readonly Paint[],
   sheet: Sheet,
   widthPt: number,
   heightPt: number,
+  scale?: number,
 ): string {
-  const size = `width="${n(widthPt)}pt" height="${n(heightPt)}pt" viewBox="0 0 ${n(widthPt)} ${n(heightPt)}"`
-  return `<svg xmlns="http://www.w3.org/2000/svg" ${size}>\n${paintsAsSvg(paints, sheet)}\n</svg>\n`
+  const page = `width="${n(widthPt * MM_PER_PT)}mm" height="${n(heightPt * MM_PER_PT)}mm"`
+  const at = scale ? ` data-scale="${scale}"` : ''
+  const box = `viewBox="0 0 ${n(widthPt)} ${n(heightPt)}"`
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${page} ${box}${at}>\n${paintsAsSvg(paints, sheet)}\n</svg>\n`
 }
 
-function shapeMarkup(shape: Shape, sheet: Sheet, markup: Markup): string {
+function shapeMarkup(shape: Shape, sheet: Sheet, markup: SvgMarkup): string {
   const { fill, stroke, alpha, dash } = shape
   if (!fill && !stroke) return ''
   const cap = dash ? 'butt' : 'round'
@@ -85,7 +128,7 @@ function shapeMarkup(shape: Shape, sheet: Sheet, markup: Markup): string {
   return `<path ${attributes.filter((a) => a !== '').join(' ')}/>`
 }
 
-function shadeMarkup(shade: Shade, sheet: Sheet, markup: Markup): string {
+function shadeMarkup(shade: Shade, sheet: Sheet, markup: SvgMarkup): string {
   const [from, to] = [onSheet(shade.from, sheet), onSheet(shade.to, sheet)]
   const ends = `x1="${n(from.x)}" y1="${n(from.y)}" x2="${n(to.x)}" y2="${n(to.y)}"`
   const list = shade.stops.map(([at, colour]) => `<stop offset="${at}" stop-color="${colour}"/>`).join('')

@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import { UNITS } from '~~/core/exchange'
+import { formatLength, type Units } from '~~/core/measure'
+
+/** A drawing before it is taken in: its unit or scale, where it lies, and what each layer becomes. */
+const props = defineProps<{ units: Units }>()
+const emit = defineEmits<{ take: [] }>()
+const {
+  found,
+  lines,
+  groups,
+  becomes,
+  placing,
+  simpler,
+  fromGrid,
+  page,
+  ratio,
+  setUnit,
+  setRatio,
+  choose,
+  place,
+  leave,
+} = useDrawingImport()
+const RATIOS = [20, 50, 100, 200, 500].map((r) => ({ label: `1 : ${r}`, value: String(r) }))
+const unitItems = computed(() => {
+  const now = found.value!.unit.metres
+  const known = UNITS.map((u) => ({ label: u.name, value: String(u.metres) }))
+  return known.some((u) => u.value === String(now))
+    ? known
+    : [{ label: found.value!.unit.said ?? `${now} m`, value: String(now) }, ...known]
+})
+const isMap = computed(() => found.value?.unit.doubt === null && found.value.unit.said === 'metres' && !page.value)
+const shownRatio = computed(() => {
+  const own = found.value && 'ratio' in found.value ? found.value.ratio : null
+  return String(ratio.value ?? own ?? 50)
+})
+const turn = (deg: number) => place({ turnDeg: ((placing.value.turnDeg + deg + 540) % 360) - 180 })
+const across = computed(() => {
+  const xs = lines.value.flatMap((l) => l.points.map((p) => p.x))
+  return formatLength((Math.max(...xs) - Math.min(...xs)) * placing.value.scale, props.units)
+})
+const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey(l)) !== 'none').length)
+</script>
+
+<template>
+  <section class="step" aria-label="The drawing before it is taken in">
+    <p class="lead">
+      <b>{{ lines.length }} shapes, {{ across }} across.</b>
+      Drag it on the plan to where it belongs, or by figures.
+    </p>
+    <p v-if="found?.unit.doubt" class="doubt" role="status">Look at its size: {{ found.unit.doubt }}.</p>
+    <p v-for="t in found?.told" :key="t" class="doubt">{{ t }}</p>
+    <div class="figures">
+      <label v-if="page">
+        drawn at
+        <USelect
+          :model-value="shownRatio"
+          :items="RATIOS"
+          size="xs"
+          aria-label="Scale of the drawing’s page"
+          @update:model-value="(v) => setRatio(Number(v))"
+        />
+      </label>
+      <label v-else-if="!isMap || unitItems.length > 0">
+        unit
+        <USelect
+          :model-value="String(found!.unit.metres)"
+          :items="unitItems"
+          size="xs"
+          aria-label="One unit of the drawing is"
+          @update:model-value="(v) => setUnit(Number(v))"
+        />
+      </label>
+      <label>
+        right
+        <GroundSignedLength
+          :model-value="placing.dx"
+          label="Moved to the right"
+          :units="units"
+          @update:model-value="(dx) => place({ dx })"
+        />
+      </label>
+      <label>
+        up
+        <GroundSignedLength
+          :model-value="placing.dy"
+          label="Moved up the sheet"
+          :units="units"
+          @update:model-value="(dy) => place({ dy })"
+        />
+      </label>
+      <label>
+        turned
+        <NumberInput
+          hide-label
+          label="Turned, degrees to the left"
+          class="turn"
+          :model-value="placing.turnDeg"
+          :min="-360"
+          :max="360"
+          @update:model-value="(turnDeg) => place({ turnDeg })"
+        />
+      </label>
+      <UButton
+        size="xs"
+        color="neutral"
+        variant="outline"
+        icon="i-lucide-rotate-ccw"
+        aria-label="A quarter to the left"
+        @click="turn(90)"
+      />
+      <label>
+        times
+        <NumberInput
+          hide-label
+          label="Enlarged, times"
+          class="turn"
+          :model-value="placing.scale"
+          :min="0.001"
+          :max="1000"
+          @update:model-value="(scale) => place({ scale })"
+        />
+      </label>
+    </div>
+    <p v-if="fromGrid" class="hint">
+      It lies {{ -fromGrid.x }} m east and {{ -fromGrid.y }} m north, as on a national grid, and is moved to the
+      sheet; a point keeps the way.
+    </p>
+    <table>
+      <thead>
+        <tr>
+          <th>Layer</th>
+          <th>Kind</th>
+          <th class="number">Count</th>
+          <th>becomes</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="g in groups" :key="g.key">
+          <td>
+            <span class="name">{{ g.layer || '—' }}</span>
+            <small>{{ g.names.join(', ') }}</small>
+          </td>
+          <td>{{ g.what }}</td>
+          <td class="number">{{ g.count }}</td>
+          <td>
+            <USelect
+              :model-value="becomes.get(g.key)"
+              :items="[...g.choices]"
+              size="xs"
+              class="as"
+              :aria-label="`${g.layer} ${g.what} becomes`"
+              @update:model-value="(v) => choose(g.key, String(v))"
+            />
+          </td>
+        </tr>
+        <tr v-for="l in found?.left" :key="`${l.layer}|${l.what}|${l.why}`" class="left">
+          <td>{{ l.layer || '—' }}</td>
+          <td>{{ l.what }}</td>
+          <td class="number">{{ l.count }}</td>
+          <td>left out: {{ l.why }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="simpler.count > 0" class="hint">
+      {{ simpler.count }} of more than 400 corners are simplified, nowhere by more than
+      {{ formatLength(simpler.offM, units) }}.
+    </p>
+    <div class="row">
+      <UButton size="sm" :disabled="goes === 0" @click="emit('take')">Bring them in</UButton>
+      <UButton size="sm" color="neutral" variant="ghost" @click="leave">Leave it</UButton>
+      <span class="hint">{{ goes }} of {{ lines.length }} are taken in; one undo takes them out again.</span>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.step {
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  padding: 10px;
+  font-size: 12.5px;
+  display: grid;
+  gap: 8px;
+}
+.lead {
+  line-height: 1.45;
+}
+.doubt {
+  color: var(--amber-deep);
+  line-height: 1.4;
+}
+.figures {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+.figures label {
+  display: grid;
+  gap: 2px;
+  font-size: 12px;
+  color: var(--soft);
+}
+.turn {
+  width: 66px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  color: var(--soft);
+  font-size: 12px;
+}
+td {
+  padding: 3px 6px 3px 0;
+  vertical-align: top;
+  border-top: 1px solid var(--line);
+}
+td small {
+  display: block;
+  color: var(--soft);
+  overflow-wrap: anywhere;
+}
+.name {
+  overflow-wrap: anywhere;
+}
+.number {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+  padding-right: 10px;
+}
+.as {
+  width: 132px;
+}
+.left td {
+  color: var(--soft);
+}
+.hint {
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.4;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+</style>
