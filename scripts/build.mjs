@@ -3,14 +3,33 @@ import { spawn } from 'node:child_process'
 import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { build } from 'esbuild'
 import { answers, freePort, root, run, stampBuild } from './machine.mjs'
 
 run('npx', ['--no-install', 'tsx', 'scripts/check-library.ts'])
 run('npx', ['--no-install', 'nuxt', 'build'], {
   stdio: process.env.AMBER_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'],
 })
+await bundleWorkers()
 await makeEmptyDatabase()
 stampBuild()
+
+/** What runs in threads beside the server, each as one file. */
+async function bundleWorkers() {
+  await build({
+    entryPoints: [join(root, 'server', 'workers', 'papers.worker.ts')],
+    outfile: join(root, '.output', 'server', 'workers', 'papers.mjs'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'warning',
+    // Packages in the older form ask for this name.
+    banner: {
+      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+    },
+  })
+}
 
 /**
  * An empty database beside the server, migrated by the server itself, to be copied: so that the first start of a new data

@@ -85,7 +85,7 @@ function installed(...packages) {
   const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n']
   return [
     ['apt-get', 'update', '-qq'],
-    ['apt-get', 'install', '-y', '-qq', '--no-install-recommends', ...packages],
+    ['apt-get', 'install', '-y', '-qq', ...packages],
   ].every((args) => {
     const [command, ...rest] = [...sudo, ...args]
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }

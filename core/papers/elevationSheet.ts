@@ -8,7 +8,7 @@ import {
   sillPaints,
   type Paint,
 } from '../draw'
-import { aspectOf, type Aspect } from '../see'
+import { aspectOf } from '../see'
 import { picturesAt, type Scene } from '../scene'
 import { monthName, type PlaceMonth } from '../time'
 import { furniture, MARGIN_PT, STRIP_PT } from './furniture'
@@ -35,20 +35,13 @@ const BEYOND_M = 0.4
 /** Leaf of a plant is drawn as fine as the paper shows it. */
 const FINEST_PER_M = 17
 
-/** Year of a sheet that shows a planting grown together. */
-const SHEET_YEAR = 3
-const aspects = new WeakMap<Scene, Aspect>()
-
-/** What a bed shows from its viewpoint in a month; kept as long as its scene. */
-export function elevationPicture(scene: Scene, month: PlaceMonth, year = SHEET_YEAR) {
-  const aspect = aspects.get(scene) ?? aspectOf(scene.bed, scene.frame, scene.bed.viewpoint)
-  aspects.set(scene, aspect)
-  return picturesAt(scene, { month, year }, aspect).elevation
-}
-
-/** A bed from its viewpoint in four months, one above another or two by two, at one scale. */
-export function elevationSheet(scene: Scene, head: SheetHead, paper: Paper, year = SHEET_YEAR): DrawingPage {
-  const lists = SEASON_MONTHS.map((month) => ({ month, list: elevationPicture(scene, month, year) }))
+/** A bed from its viewpoint in four months, one above another at one scale. */
+export function elevationSheet(scene: Scene, head: SheetHead, paper: Paper, year = 3): DrawingPage {
+  const aspect = aspectOf(scene.bed, scene.frame, scene.bed.viewpoint)
+  const lists = SEASON_MONTHS.map((month) => ({
+    month,
+    list: picturesAt(scene, { month, year }, aspect).elevation,
+  }))
   const first = lists[0]!.list
   const box = {
     x0: first.fromX - BEYOND_M,

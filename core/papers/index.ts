@@ -1,5 +1,5 @@
 export { driftLabels, type DriftLabel } from './driftLabels'
-export { elevationPicture, elevationSheet, SEASON_MONTHS } from './elevationSheet'
+export { elevationSheet, SEASON_MONTHS } from './elevationSheet'
 export {
   type Block,
   type DrawingPage,

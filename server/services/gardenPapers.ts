@@ -10,7 +10,6 @@ import {
   careSheet,
   cautionSheet,
   coverSheet,
-  elevationPicture,
   elevationSheet,
   labelSheet,
   orderSheet,
@@ -18,7 +17,6 @@ import {
   portraitSheets,
   scheduleSheet,
   setOutSheet,
-  SEASON_MONTHS,
   SHEET_KINDS,
   worksSheet,
   type Paper,
@@ -27,12 +25,9 @@ import {
   type SheetKind,
 } from '../../core/papers'
 import type { Method } from '../../core/setout'
-import type { Scene } from '../../core/scene'
-import type { PlaceMonth } from '../../core/time'
 import { simulatedWeather } from '../../core/weather'
 import { planWorks, tasksOf, type PlannedTask } from '../../core/works'
 import type { CountInput } from '../../core/count'
-import { breather } from './breathe'
 import type { StoredScenes } from './gardenScenes'
 
 export interface PapersAsk {
@@ -79,24 +74,19 @@ export function sowingOf({ stored, input }: PapersOf, count: GardenCount, today:
   return sowingList(plans, input.supply.trays)
 }
 
-/** The pages of a garden's papers, as asked; pictures of one bed after another, so that others are answered in between. */
-export async function papersOf(of: PapersOf, ask: PapersAsk): Promise<PaperPage[]> {
+/** The pages of a garden's papers, as asked. */
+export function papersOf(of: PapersOf, ask: PapersAsk): PaperPage[] {
   const count = gardenCount(of.input)
-  const pages: PaperPage[] = []
-  const breathe = breather()
-  for (const kind of [...SHEET_KINDS, 'order', 'labels'] as const) {
-    if (!ask.sheets.includes(kind)) continue
-    for (const make of makersOf(kind, of, count, ask)) {
-      await breathe()
-      pages.push(...make())
-    }
-  }
-  return pages
+  const kinds = [...SHEET_KINDS, 'order', 'labels'] as const
+  return kinds.filter((k) => ask.sheets.includes(k)).flatMap((kind) => pagesOf(kind, of, count, ask))
 }
 
-type Makers = readonly (() => readonly PaperPage[])[]
-
-function makersOf(kind: SheetKind | 'order' | 'labels', of: PapersOf, count: GardenCount, ask: PapersAsk): Makers {
+function pagesOf(
+  kind: SheetKind | 'order' | 'labels',
+  of: PapersOf,
+  count: GardenCount,
+  ask: PapersAsk,
+): readonly PaperPage[] {
   const { stored, input } = of
   const { head, paper } = ask
   const { currency } = input.supply.money
@@ -104,41 +94,32 @@ function makersOf(kind: SheetKind | 'order' | 'labels', of: PapersOf, count: Gar
   switch (kind) {
     case 'cover': {
       const names = scenes.map((s) => s.scene.bed.name)
-      return [() => [coverSheet(stored.brief, names, count, head, paper, currency)]]
+      return [coverSheet(stored.brief, names, count, head, paper, currency)]
     }
     case 'plan':
-      return scenes.map((s) => () => planSheets(planAsk(of, s, ask)))
+      return scenes.flatMap((s) => planSheets(planAsk(of, s, ask)))
     case 'elevation':
-      return scenes.flatMap(({ scene }) => [
-        ...SEASON_MONTHS.map((month) => () => seenIn(scene, month)),
-        () => [elevationSheet(scene, head, paper)],
-      ])
+      return scenes.map(({ scene }) => elevationSheet(scene, head, paper))
     case 'schedule': {
       const scoped = ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId })
       return [
-        () => [scheduleSheet(scoped, head, paper, currency)],
-        () => portraitSheets(scoped.lines, stored.climate, head, paper),
+        scheduleSheet(scoped, head, paper, currency),
+        ...portraitSheets(scoped.lines, stored.climate, head, paper),
       ]
     }
     case 'setout':
-      return scenes.map((s) => () => [setOutSheet(s.scene, head, paper, setOutAsk(of, s.scene.frame.closed, ask))])
+      return scenes.map((s) => setOutSheet(s.scene, head, paper, setOutAsk(of, s.scene.frame.closed, ask)))
     case 'works':
-      return [() => [worksSheet(worksOf(of, count, head.date), count.lines, head, paper)]]
+      return [worksSheet(worksOf(of, count, head.date), count.lines, head, paper)]
     case 'care':
-      return [() => [careSheet(count.lines, stored.climate, head, paper)]]
+      return [careSheet(count.lines, stored.climate, head, paper)]
     case 'cautions':
-      return [() => [cautionSheet(count.lines, servicesOf(stored), head, paper)]]
+      return [cautionSheet(count.lines, servicesOf(stored), head, paper)]
     case 'order':
-      return [() => orderPages(of, ask)]
+      return orderPages(of, ask)
     case 'labels':
-      return [() => [labelSheet(input.supply.trays, sowingOf(of, count, head.date), stored.library, head, paper)]]
+      return [labelSheet(input.supply.trays, sowingOf(of, count, head.date), stored.library, head, paper)]
   }
-}
-
-/** Works out a month's picture beforehand, in a turn of its own: the sheet finds it made. */
-function seenIn(scene: Scene, month: PlaceMonth): PaperPage[] {
-  elevationPicture(scene, month)
-  return []
 }
 
 type OneScene = StoredScenes['scenes'][number]

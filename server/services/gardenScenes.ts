@@ -1,18 +1,28 @@
+import type { Bed } from '../../core/bed'
 import type { Brief } from '../../core/brief'
 import { gardenKeys } from '../../core/count'
 import { layGarden, type GardenScene } from '../../core/garden'
 import type { Plant } from '../../core/plant'
 import { makeScene, type Scene } from '../../core/scene'
-import { resolveSite } from '../../core/site'
+import { resolveSite, type Site } from '../../core/site'
 import { climateOf, type Climate } from '../../core/time'
 import type { StoredGarden } from '../../shared/wire'
 import type { Queryable } from '../db/Db'
-import { breather } from './breathe'
 import { listBedsOf } from '../db/queries/beds'
 import { findBrief } from '../db/queries/briefs'
 import { findGarden } from '../db/queries/gardens'
 import { listIssuedKeys } from '../db/queries/issuedKeys'
 import { findSite } from '../db/queries/sites'
+
+/** What the scenes of a garden are made from, as it is stored: plain data that a worker can be given. */
+export interface GardenParts {
+  readonly garden: StoredGarden
+  readonly brief: Brief
+  readonly site: Site
+  readonly beds: readonly { readonly id: string; readonly bed: Bed }[]
+  readonly library: ReadonlyMap<string, Plant>
+  readonly issued: ReadonlyMap<string, string>
+}
 
 export interface StoredScenes {
   readonly garden: StoredGarden
@@ -24,29 +34,42 @@ export interface StoredScenes {
   readonly scenes: readonly { readonly id: string; readonly scene: Scene }[]
 }
 
-/** The scenes of all beds of a stored garden, for papers: without hours of light and one another's plants; null when it is not there. */
-export async function scenesOfGarden(
+type PlantsOf = (gardenId: string) => Promise<ReadonlyMap<string, Plant>>
+
+/** The parts of a stored garden; null when it is not there. */
+export async function partsOfGarden(
   db: Queryable,
   gardenId: string,
-  plantsOf: (gardenId: string) => Promise<ReadonlyMap<string, Plant>>,
-): Promise<StoredScenes | null> {
+  plantsOf: PlantsOf,
+): Promise<GardenParts | null> {
   const garden = await findGarden(db, gardenId)
   if (!garden) return null
-  const beds = (await listBedsOf(db, gardenId)).map((b) => ({ id: b.id, bed: b.value }))
-  const { value: brief } = (await findBrief(db, gardenId)) as { value: Brief }
-  const library = await plantsOf(gardenId)
-  const { place } = garden.value
-  const climate = climateOf(place)
-  const letters = gardenKeys(
+  return {
+    garden,
+    beds: (await listBedsOf(db, gardenId)).map((b) => ({ id: b.id, bed: b.value })),
+    brief: ((await findBrief(db, gardenId)) as { value: Brief }).value,
+    library: await plantsOf(gardenId),
+    issued: await listIssuedKeys(db, gardenId),
+    site: (await findSite(db, gardenId)).value,
+  }
+}
+
+/** The letters of a garden's kinds. */
+export const lettersOfParts = ({ beds, library, issued }: GardenParts): ReadonlyMap<string, string> =>
+  gardenKeys(
     beds.map((b) => b.bed),
     library,
-    await listIssuedKeys(db, gardenId),
+    issued,
   )
-  const laid = layGarden(resolveSite((await findSite(db, gardenId)).value), beds)
-  const breathe = breather()
-  const scenes: { readonly id: string; readonly scene: Scene }[] = []
-  for (const { id } of beds) {
-    await breathe()
+
+/** The scenes of all beds of a garden, for papers: without hours of light and one another's plants. */
+export function scenesOfParts(parts: GardenParts): StoredScenes {
+  const { garden, brief, beds, library, site } = parts
+  const { place } = garden.value
+  const climate = climateOf(place)
+  const letters = lettersOfParts(parts)
+  const laid = layGarden(resolveSite(site), beds)
+  const scenes = beds.map(({ id }) => {
     const here = laid.beds.get(id)!
     const base = {
       bed: here.bed,
@@ -56,7 +79,17 @@ export async function scenesOfGarden(
       heatZone: place.heatZone ?? null,
     }
     const input = { ...base, schools: brief.schools, letters, surroundings: here.surroundings }
-    scenes.push({ id, scene: makeScene(input, { frame: here.frame }) })
-  }
+    return { id, scene: makeScene(input, { frame: here.frame }) }
+  })
   return { garden, brief, climate, library, letters, laid, scenes }
+}
+
+/** The scenes of a stored garden; null when it is not there. */
+export async function scenesOfGarden(
+  db: Queryable,
+  gardenId: string,
+  plantsOf: PlantsOf,
+): Promise<StoredScenes | null> {
+  const parts = await partsOfGarden(db, gardenId, plantsOf)
+  return parts && scenesOfParts(parts)
 }

@@ -1,6 +1,5 @@
 import PDFDocument from 'pdfkit'
 import {
-  isClipped,
   onSheet,
   strokeWidth,
   tracePath,
@@ -14,7 +13,6 @@ import {
 } from '../../core/draw'
 
 import type { DrawingPage, PaperPage } from '../../core/papers'
-import { breather } from './breathe'
 import { pdfPath } from './pdfPath'
 import { writeTextPage } from './pdfText'
 
@@ -39,7 +37,7 @@ export const writePaintsAsPdf = (pages: readonly PdfPage[], fonts: PdfFonts): Pr
     { title: pages[0]?.title ?? '', author: '' },
   )
 
-/** Papers as one PDF with its fonts in it; the server answers others between two pages. */
+/** Papers as one PDF with its fonts in it;. */
 export async function writePapersAsPdf(
   pages: readonly PaperPage[],
   fonts: PdfFonts,
@@ -49,41 +47,20 @@ export async function writePapersAsPdf(
   const pdf = new PDFDocument({ autoFirstPage: false, font: '', info: { Title: info.title, Author: info.author } })
   for (const [face, file] of Object.entries(fonts)) pdf.registerFont(face, Buffer.from(file))
   const done = collect(pdf)
-  const breathe = breather()
   for (const page of pages) {
-    await breathe()
-    if (page.kind === 'text') await writeTextPage(pdf, page, breathe)
-    else await writeDrawing(pdf, page, breathe)
+    await new Promise((next) => {
+      setImmediate(next)
+    })
+    if (page.kind === 'text') writeTextPage(pdf, page)
+    else writeDrawing(pdf, page)
   }
   pdf.end()
   return done
 }
 
-type Breathe = ReturnType<typeof breather>
-
-async function writeDrawing(pdf: Pdf, { widthPt, heightPt, panels }: DrawingPage, breathe: Breathe) {
+function writeDrawing(pdf: Pdf, { widthPt, heightPt, panels }: DrawingPage) {
   pdf.addPage({ size: [widthPt, heightPt], margin: 0 })
-  for (const { paints, sheet } of panels) await drawSlowly(pdf, paints, sheet, breathe)
-}
-
-const SLICE = 40
-
-/** Paints a few at a time, those of a clipping within it. */
-async function drawSlowly(pdf: Pdf, paints: readonly Paint[], sheet: Sheet, breathe: Breathe) {
-  for (let i = 0; i < paints.length; i += SLICE) {
-    for (const paint of paints.slice(i, i + SLICE)) {
-      if (!isClipped(paint)) {
-        drawPaints(pdf, [paint], sheet)
-        continue
-      }
-      pdf.save()
-      tracePath(paint.clip, sheet, pdf)
-      pdf.clip()
-      await drawSlowly(pdf, paint.within, sheet, breathe)
-      pdf.restore()
-    }
-    await breathe()
-  }
+  for (const { paints, sheet } of panels) drawPaints(pdf, paints, sheet)
 }
 
 function collect(pdf: Pdf): Promise<Uint8Array> {

@@ -12,10 +12,10 @@ const CELL_PAD = 3
 const SIZE = 8.5
 
 /** Text and tables on as many pages as they need; each has its foot and its number. */
-export async function writeTextPage(pdf: Pdf, page: TextPage, breathe: () => Promise<void>) {
+export function writeTextPage(pdf: Pdf, page: TextPage) {
   const add = () => pdf.addPage({ size: [page.widthPt, page.heightPt], margin: 0 })
-  const flow = new Flow(pdf, page, add, breathe)
-  for (const block of page.blocks) await flow.block(block)
+  const flow = new Flow(pdf, page, add)
+  for (const block of page.blocks) flow.block(block)
   flow.foot()
 }
 
@@ -27,7 +27,6 @@ class Flow {
     private readonly pdf: Pdf,
     private readonly page: TextPage,
     private readonly add: () => void,
-    private readonly breathe: () => Promise<void>,
   ) {
     this.turn()
   }
@@ -58,9 +57,8 @@ class Flow {
     if (this.y + height > this.page.heightPt - MARGIN - FOOT / 2) this.turn()
   }
 
-  async block(block: Block) {
-    await this.breathe()
-    if (block.kind === 'table') await this.table(block)
+  block(block: Block) {
+    if (block.kind === 'table') this.table(block)
     else this.words(block)
   }
 
@@ -76,12 +74,11 @@ class Flow {
     this.y += height + look.after
   }
 
-  private async table(table: Extract<Block, { kind: 'table' }>) {
+  private table(table: Extract<Block, { kind: 'table' }>) {
     const widths = table.shares.map((s) => s * this.width)
     const hasHead = table.headings.some((h) => h !== '')
     if (hasHead) this.row(table.headings, widths, table.right ?? [], true)
     for (const row of table.rows) {
-      await this.breathe()
       const height = this.heightOf(row, widths, false)
       if (this.y + height > this.page.heightPt - MARGIN - FOOT / 2) {
         this.turn()

@@ -1,4 +1,5 @@
 import type { PdfFonts } from '../services/pdfPen'
+import { unwrapWoff } from './unwrapWoff'
 
 const FILES: Readonly<Record<keyof PdfFonts, string>> = {
   plain: 'assets:inter:inter-latin-400-normal.woff',
@@ -7,8 +8,12 @@ const FILES: Readonly<Record<keyof PdfFonts, string>> = {
   'title-bold': 'assets:fraunces:fraunces-latin-600-normal.woff',
 }
 
-/** The fonts that printed sheets carry, built into the server. */
-export async function readFonts(): Promise<PdfFonts> {
+let kept: Promise<PdfFonts> | null = null
+
+/** The fonts that printed sheets carry, built into the server; read once. */
+export const readFonts = (): Promise<PdfFonts> => (kept ??= readAll())
+
+async function readAll(): Promise<PdfFonts> {
   const storage = useStorage()
   const read = async (key: string) => {
     const raw: unknown = await storage.getItemRaw(key)
@@ -16,7 +21,7 @@ export async function readFonts(): Promise<PdfFonts> {
     return typeof raw === 'string' ? Buffer.from(raw, 'base64') : new Uint8Array(raw as Uint8Array)
   }
   const entries = await Promise.all(
-    Object.entries(FILES).map(async ([face, key]) => [face, await read(key)] as const),
+    Object.entries(FILES).map(async ([face, key]) => [face, unwrapWoff(await read(key))] as const),
   )
   return Object.fromEntries(entries) as unknown as PdfFonts
 }

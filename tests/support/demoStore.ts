@@ -1,3 +1,4 @@
+import { unwrapWoff } from '../../server/utils/unwrapWoff'
 import { readdirSync, readFileSync } from 'node:fs'
 import type { Db } from '../../server/db/Db'
 import { migrate, toMigrations } from '../../server/db/migrate'
@@ -19,10 +20,12 @@ export async function demoStore(): Promise<Db> {
   return db
 }
 
-const font = (file: string) =>
+const packed = (file: string) =>
   new Uint8Array(readFileSync(new URL(`../../node_modules/@fontsource/${file}`, import.meta.url)))
 
 /** The fonts that the server prints with. */
+const font = (path: string) => unwrapWoff(packed(path))
+
 export const demoFonts = (): PdfFonts => ({
   plain: font('inter/files/inter-latin-400-normal.woff'),
   bold: font('inter/files/inter-latin-600-normal.woff'),

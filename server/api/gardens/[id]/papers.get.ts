@@ -1,11 +1,11 @@
+import type { H3Event } from 'h3'
 import { z } from 'zod'
 import { PAPER_SIZES, PLAN_SCALES, SHEET_KINDS } from '~~/core/papers'
 import { METHODS } from '~~/core/setout'
 import { issueKeys } from '../../../db/queries/issuedKeys'
 import { countInputOf } from '../../../services/gardenCounts'
-import { papersOf } from '../../../services/gardenPapers'
-import { scenesOfGarden } from '../../../services/gardenScenes'
-import { writePapersAsPdf } from '../../../services/pdfPen'
+import { lettersOfParts, partsOfGarden } from '../../../services/gardenScenes'
+import { papersBeside } from '../../../services/papersBeside'
 import { readFonts } from '../../../utils/readFonts'
 
 const RATIOS: readonly number[] = [0, ...PLAN_SCALES.map((s) => s.ratio)]
@@ -39,27 +39,32 @@ export default defineEventHandler(async (event) => {
         `${PLAN_SCALES.map((s) => s.ratio).join(', ')}, or 0 for the one that fits).`,
     )
   const store = await useStore()
-  const stored = await scenesOfGarden(store.db, id, plantsOf(store))
+  const parts = await partsOfGarden(store.db, id, plantsOf(store))
   const counted = await countInputOf(store.db, id, plantsOf(store))
-  if (!stored || !counted) throw notFound('garden')
+  if (!parts || !counted) throw notFound('garden')
   const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
-  const date = today()
-  await issueKeys(store.db, id, stored.letters)
-  const pages = await papersOf(
-    { stored, input: counted.input },
+  await issueKeys(store.db, id, lettersOfParts(parts))
+  const file = await papersBeside(
     {
-      ...{
-        sheets,
-        paper: PAPER_SIZES.find((p) => p.name === paper)!,
-        ratio: scale,
-        plain: plain === '1',
-        bedId: bed,
+      parts,
+      input: counted.input,
+      ask: {
+        ...{ sheets, paper: PAPER_SIZES.find((p) => p.name === paper)!, ratio: scale, plain: plain === '1' },
+        ...{ head: { garden: counted.name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
       },
-      ...{ head: { garden: counted.name, author, revision, date }, orderId: order, ...rest },
+      fonts: await readFonts(),
+      info: { title: `${counted.name}: papers`, author },
     },
+    goneOf(event),
   )
-  if (pages.length === 0)
-    throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
+  if (!file) throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
   attach(event, 'application/pdf', counted.name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
-  return writePapersAsPdf(pages, await readFonts(), { title: `${counted.name}: papers`, author })
+  return file
 })
+
+/** Tells when nobody waits for the answer any more. */
+function goneOf(event: H3Event): AbortSignal {
+  const gone = new AbortController()
+  event.node.res.once('close', () => gone.abort())
+  return gone.signal
+}
