@@ -110,6 +110,7 @@ export const supplySchema = z.object({
     )
     .max(500),
   works,
+  dryRuns: z.record(idSchema, idSchema).default({}),
 })
 
 export const SUPPLY_SCHEMA_IS_SUPPLY: Same<z.infer<typeof supplySchema>, Mutable<Supply>> = true

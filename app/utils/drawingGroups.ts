@@ -25,7 +25,9 @@ const LABELS: Readonly<Record<string, string>> = {
 const MOST_NAMES = 4
 
 const isPoint = (l: FoundLine) => l.points.length === 1
-export const groupKey = (l: FoundLine) => `${l.layer}|${kindOf(l)}|${isPoint(l)}|${l.closed}`
+/** Plants of our own files lie on a layer a kind; here they are one. */
+const layerOf = (l: FoundLine) => (l.facts?.kind === 'plant' ? 'plants' : l.layer)
+export const groupKey = (l: FoundLine) => `${layerOf(l)}|${kindOf(l)}|${isPoint(l)}|${l.closed}`
 const kindOf = (l: FoundLine) => (typeof l.facts?.kind === 'string' ? l.facts.kind : l.what)
 
 /** What shapes may become: our own things what they were, outlines and lines and places what fits them. */
@@ -64,7 +66,7 @@ export function drawingGroups(lines: readonly FoundLine[]): DrawingGroup[] {
   }
   return [...groups].map(([key, list]) => ({
     key,
-    layer: list[0]!.layer,
+    layer: layerOf(list[0]!),
     what: kindOf(list[0]!),
     count: list.length,
     names: [...new Set(list.map((l) => l.name))].slice(0, MOST_NAMES),

@@ -89,6 +89,8 @@ export interface Supply {
   readonly trays: readonly Tray[]
   readonly materials: readonly MaterialChoice[]
   readonly works: WorksPlan
+  /** The kept picture of each bed’s dry run: its id, by the bed’s. */
+  readonly dryRuns: Readonly<Record<string, string>>
 }
 
 export const NURSERY_ID = 'port-linnet-growers'
@@ -109,6 +111,7 @@ export const EMPTY_SUPPLY: Supply = {
   trays: [],
   materials: [],
   works: { start: '', people: 2, hoursADay: 6, days: [1, 2, 3, 4, 5], minutes: {}, moved: {}, done: {} },
+  dryRuns: {},
 }
 
 /** A line about which nothing is decided yet. */

@@ -41,6 +41,15 @@ export {
   type WaterClass,
 } from './plant'
 export { plantCells } from './plantCells'
+export {
+  fillShortList,
+  type FilledList,
+  guessShortColumns,
+  isWholeList,
+  SHORT_FIELDS,
+  type ShortColumns,
+  type ShortField,
+} from './shortLists'
 export { EATERS, type Eater, PLAIN_TRAITS, type PlantTraits, type ToxicGrade } from './plantTraits'
 export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
 export { PLANT_COLUMNS } from './plantRow'

@@ -1,5 +1,5 @@
 import type { PdfFonts } from '../services/pdfPen'
-import { unwrapWoff } from './unwrapWoff'
+import { unwrapWoff } from '../services/unwrapWoff'
 
 const FILES: Readonly<Record<keyof PdfFonts, string>> = {
   plain: 'assets:inter:inter-latin-400-normal.woff',

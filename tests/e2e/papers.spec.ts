@@ -94,6 +94,9 @@ test('materials and money answer the brief', async ({ page }) => {
   await page.getByRole('tab', { name: 'Money' }).click()
   await expect(page.getByText('Budget of the brief')).toBeVisible()
   await expect(page.locator('.charts canvas').first()).toBeVisible()
+  await page.getByLabel('Plan to compare with').click()
+  await page.getByRole('option', { name: 'all planted in year one' }).click()
+  await expect(page.getByText(/Five years: this plan .*, all planted in year one/)).toBeVisible()
 })
 
 test('set out on a tablet without a network: ticks wait, join again, and stand in Count', async ({

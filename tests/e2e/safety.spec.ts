@@ -123,6 +123,18 @@ test('a broken plant list changes nothing and says where; a sound one is taken',
   await page.keyboard.press('Escape')
   await page.getByLabel('Search plants').fill('sea willow')
   await expect(page.getByTestId('line-up')).toContainText('sea willow')
+  // A nursery's few columns: mapped once, the rest from the library; what is not known is named with its line.
+  await upload(
+    "Frühjahrsliste;;\nBotanischer Name;Höhe;Blüte\nNepeta × faassenii 'Hafen';45;Juni-Sept\nNonsensia alba;10;\n",
+  )
+  await expect(page.getByRole('dialog')).toContainText(
+    '0 plants are in the library, 1 lean on one of their species',
+  )
+  await expect(page.getByRole('dialog')).toContainText('row 4')
+  await page.getByRole('button', { name: 'Go on with those that are known' }).click()
+  await expect(page.getByRole('alert')).toContainText('1 plant, 1 new')
+  await page.getByRole('button', { name: 'Take them in' }).click()
+  await expect(page.getByRole('alert')).toContainText('1 plant taken in')
   await expect(page.getByTestId('line-up')).toContainText('own')
   await page.getByLabel('Search plants').fill("'; DROP TABLE own_plant; --")
   await expect(page.getByText('No plant answers all of this')).toBeVisible()

@@ -1,4 +1,4 @@
-import { unwrapWoff } from '../../server/utils/unwrapWoff'
+import { unwrapWoff } from '../../server/services/unwrapWoff'
 import { readdirSync, readFileSync } from 'node:fs'
 import type { Db } from '../../server/db/Db'
 import { migrate, toMigrations } from '../../server/db/migrate'

@@ -180,6 +180,7 @@ const taxNote = computed(() =>
         </ClientOnly>
       </figure>
     </div>
+    <CountMoneyBeside />
     <table>
       <thead>
         <tr>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { plainList } from '~~/core/exchange'
+import { decodeText, plainList, readCsvTable, type Table } from '~~/core/exchange'
+import {
+  describeRowError,
+  fillShortList,
+  guessShortColumns,
+  isWholeList,
+  SHORT_FIELDS,
+  type ShortColumns,
+  type ShortField,
+} from '~~/core/plant'
 import type { ImportAnswer } from '~~/shared/wire'
 
 /** Plant lists in and out. A list is read first and told what it would do; it is taken whole or not at all. */
@@ -29,22 +38,83 @@ async function read() {
   const chosen = file.value?.files?.[0]
   if (file.value) file.value.value = ''
   if (!chosen) return
-  waiting.value = {
-    text: plainList(new Uint8Array(await chosen.arrayBuffer())),
-    type: chosen.name.toLowerCase().endsWith('.json') ? 'application/json' : 'text/csv',
+  const isJson = chosen.name.toLowerCase().endsWith('.json')
+  const bytes = new Uint8Array(await chosen.arrayBuffer())
+  const text = plainList(bytes)
+  const table = isJson ? null : readCsvTable(decodeText(bytes).text)
+  short.value = null
+  if (table?.ok && !isWholeList(table.value.headings)) {
+    short.value = {
+      name: chosen.name,
+      table: table.value,
+      columns: guessShortColumns(table.value.headings, kept()),
+    }
+    report.value = null
+    return
   }
+  waiting.value = { text, type: isJson ? 'application/json' : 'text/csv' }
+  await look(chosen.name)
+}
+async function look(name: string) {
   try {
     const { taken, added, replaced } = await post(true)
     report.value = {
       ok: true,
       text:
-        `${chosen.name} reads well: ${taken} ${taken === 1 ? 'plant' : 'plants'}, ${added.length} new, ` +
+        `${name} reads well: ${taken} ${taken === 1 ? 'plant' : 'plants'}, ${added.length} new, ` +
         `${replaced.length} in place of those there.`,
       lines: [...added.slice(0, 12), ...replaced.slice(0, 12).map((n) => `${n} (replaces)`)],
     }
   } catch (error) {
     failed(error)
   }
+}
+/** A list of few columns: which holds what is asked once and remembered; the rest is filled from the library. */
+const KEPT = 'amber-plant-list-columns'
+const kept = (): ShortColumns => {
+  try {
+    return JSON.parse(localStorage.getItem(KEPT) ?? '{}') as ShortColumns
+  } catch {
+    return {}
+  }
+}
+const short = shallowRef<{ name: string; table: Table; columns: ShortColumns } | null>(null)
+const FIELDS: Readonly<Record<ShortField, string>> = {
+  botanical_name: 'Botanical name',
+  common_name: 'Common name',
+  foliage_height_m: 'Height',
+  spread_m: 'Spread',
+  flower_months: 'Months of flower',
+  zones: 'Hardiness zones',
+}
+const NONE = '-'
+const headings = computed(() => [
+  { label: 'not in the list', value: NONE },
+  ...(short.value?.table.headings ?? []).filter((h) => h !== '').map((h) => ({ label: h, value: h })),
+])
+function setColumn(field: ShortField, heading: string) {
+  const columns = Object.entries({ ...short.value!.columns, [field]: heading }).filter(([, h]) => h !== NONE)
+  short.value = { ...short.value!, columns: Object.fromEntries(columns) }
+}
+const filled = computed(() =>
+  short.value ? fillShortList(short.value.table, short.value.columns, library.byId.values()) : null,
+)
+const usable = computed(() => (filled.value ? filled.value.known + filled.value.leaning.length : 0))
+async function takeShort() {
+  const { name, columns } = short.value!
+  const { csv, leaning } = filled.value!
+  localStorage.setItem(KEPT, JSON.stringify(columns))
+  waiting.value = { text: csv, type: 'text/csv' }
+  short.value = null
+  await look(name)
+  if (report.value?.ok)
+    report.value = {
+      ...report.value,
+      lines: [
+        ...report.value.lines,
+        ...leaning.slice(0, 20).map((l) => `${l.name}: figures of ${l.on}, to be looked at`),
+      ],
+    }
 }
 async function take() {
   try {
@@ -87,6 +157,42 @@ function leave() {
       aria-label="Plant list to import"
       @change="read"
     />
+    <UModal
+      :open="short !== null"
+      title="A plant list of few columns"
+      description="Say which column holds what; it is remembered. Everything else comes from the library."
+      @update:open="
+        (o) => {
+          if (!o) short = null
+        }
+      "
+    >
+      <template #body>
+        <div class="fields">
+          <label v-for="f in SHORT_FIELDS" :key="f">
+            {{ FIELDS[f] }}
+            <USelect
+              size="sm"
+              :model-value="short?.columns[f] ?? NONE"
+              :items="headings"
+              :aria-label="`Column of ${FIELDS[f].toLowerCase()}`"
+              @update:model-value="(h) => setColumn(f, String(h))"
+            />
+          </label>
+        </div>
+        <p v-if="filled">
+          {{ filled.known }} plants are in the library, {{ filled.leaning.length }} lean on one of their species or
+          genus, {{ filled.errors.length }} are not known.
+        </p>
+        <ul v-if="filled && filled.errors.length > 0" class="bad">
+          <li v-for="e in filled.errors.slice(0, 12)" :key="e.row">{{ describeRowError(e) }}</li>
+        </ul>
+        <div class="acts">
+          <UButton :disabled="usable === 0" @click="takeShort">Go on with those that are known</UButton>
+          <UButton color="neutral" variant="ghost" @click="short = null">Leave it</UButton>
+        </div>
+      </template>
+    </UModal>
     <UModal
       :open="report !== null"
       title="Plant list"
@@ -134,6 +240,18 @@ ul {
   margin: 6px 0;
   list-style: disc;
   padding-left: 18px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 16px;
+  margin-bottom: 10px;
+}
+.fields label {
+  display: grid;
+  gap: 2px;
+  font-size: 12.5px;
+  color: var(--soft);
 }
 .acts {
   display: flex;

@@ -16,16 +16,29 @@ function byLane(lines: readonly PotLine[]) {
 }
 const stations = computed(() => (run.value?.table.edge ?? []).map((e, i) => ({ ...e, no: i + 1 })))
 const total = computed(() => run.value?.pots.reduce((n, l) => n + l.count, 0) ?? 0)
-const photo = ref('')
-const file = ref<HTMLInputElement>()
-function choose(event: Event) {
-  const chosen = (event.target as HTMLInputElement).files?.[0]
-  if (photo.value) URL.revokeObjectURL(photo.value)
-  photo.value = chosen ? URL.createObjectURL(chosen) : ''
-}
-onBeforeUnmount(() => {
-  if (photo.value) URL.revokeObjectURL(photo.value)
+const supply = useSupplyStore()
+const problem = ref('')
+const photo = computed(() => {
+  const id = supply.supply.dryRuns[bed.id ?? '']
+  return id ? `/api/drawings/${id}` : ''
 })
+const file = ref<HTMLInputElement>()
+/** Keeps the photo with the garden, made smaller first. */
+async function choose(event: Event) {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (!chosen || !bed.id) return
+  problem.value = ''
+  try {
+    const { drawingId } = await $fetch<{ drawingId: string }>(`/api/gardens/${bed.garden!.id}/drawings`, {
+      method: 'POST',
+      body: await smallerPicture(chosen),
+      headers: { 'content-type': 'image/jpeg' },
+    })
+    supply.set({ dryRuns: { ...supply.supply.dryRuns, [bed.id]: drawingId } }, 'photo of the dry run')
+  } catch (error) {
+    problem.value = messageOf(error)
+  }
+}
 const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&month=6&year=0`)
 </script>
 
@@ -54,6 +67,7 @@ const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&m
         </UButton>
       </div>
     </header>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <div v-if="photo" class="beside">
       <figure>
         <img :src="planPicture" alt="The bed from above as drawn" />
@@ -61,7 +75,7 @@ const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&m
       </figure>
       <figure>
         <img :src="photo" alt="The pots as they stand" />
-        <figcaption class="hint">As it stands; the photo stays on this screen only</figcaption>
+        <figcaption class="hint">As it stands, kept with the garden</figcaption>
       </figure>
     </div>
     <div class="columns">

@@ -23,14 +23,28 @@ export default defineEventHandler(async (event) => {
     return rowsCsv(worksRows(tasks))
   }
   attach(event, 'text/calendar; charset=utf-8', counted.name, 'order of works.ics', 'order-of-works.ics')
-  return writeCalendar(
-    `${counted.name}: order of works`,
-    tasks.map((t) => ({
+  const { lines } = counted.input.supply
+  const again = lines.flatMap(({ plantId, reserved }) =>
+    reserved?.askAgain
+      ? [
+          {
+            uid: `${id}-ask-${plantId}`,
+            from: reserved.askAgain,
+            to: reserved.askAgain,
+            title: `Ask again for ${stored.library.get(plantId)?.botanicalName ?? plantId}`,
+            notes: 'Its places are kept open.',
+          },
+        ]
+      : [],
+  )
+  return writeCalendar(`${counted.name}: order of works`, [
+    ...tasks.map((t) => ({
       uid: `${id}-${t.id.replace(/[^A-Za-z0-9]/g, '-')}`,
       from: t.start,
       to: t.end,
       title: t.name,
       notes: [`${t.hours.toFixed(1)} h, ${t.people} at once`, t.basis, ...t.tools, ...t.cautions].join('\n'),
     })),
-  )
+    ...again,
+  ])
 })
