@@ -96,6 +96,20 @@ const mixSchema = z
     (m) => m.others.reduce((sum, o) => sum + o.share, 0) < 0.999,
     'The other kinds leave nothing of the first.',
   )
+const stayDay = z.union([
+  z.object({ on: z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'A day of the year such as 05-20.') }),
+  z.object({
+    frost: z.enum(['last', 'first']),
+    days: z
+      .number()
+      .int('Days are whole.')
+      .min(-180, 'At most 180 days before.')
+      .max(180, 'At most 180 days after.'),
+  }),
+])
+const yearOfBed = z.number().int().min(0, 'A year from 0, the year of planting.').max(30, 'At most 30 years on.')
+const staySchema = z.object({ from: stayDay, to: stayDay })
+const turnSchema = z.object({ plantId: plantIdSchema, from: stayDay, to: stayDay, year: yearOfBed.nullable() })
 export const driftSchema = z.object({
   id: idSchema,
   plantId: plantIdSchema,
@@ -107,5 +121,8 @@ export const driftSchema = z.object({
   shape: shapeSchema.nullable().optional(),
   mix: mixSchema.nullable().optional(),
   numbers: z.array(z.number().int().min(0).max(1_000_000)).max(500).nullable().optional(),
+  stay: staySchema.nullable().optional(),
+  turns: z.array(turnSchema).max(8, 'A place changes hands at most eight times a year.').nullable().optional(),
+  plantedYear: yearOfBed.nullable().optional(),
   nextNumber: z.number().int().min(0).max(1_000_001).nullable().optional(),
 })

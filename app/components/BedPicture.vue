@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bedFrame, type Bed, type SchoolChanges } from '~~/core/bed'
-import { bodiesAt, place } from '~~/core/layout'
+import { bodiesAt, place, staysOf } from '~~/core/layout'
 import { climateOf, type PlaceMonth } from '~~/core/time'
 import { aspectOf, repeated } from '~~/core/see'
 import { elevation } from '~~/core/draw'
@@ -30,12 +30,14 @@ watchPostEffect(() => {
   const frame = bedFrame(props.bed)
   const { plants, standing } = place(props.bed, library.byId, frame, props.schools)
   const aspect = aspectOf(props.bed, frame, props.bed.viewpoint)
+  const climate = climateOf(props.garden.place)
   const list = elevation(
     bodiesAt(
       [...repeated(plants, props.bed.form, library.byId), ...standing],
       { month: props.month, year: 3 },
-      climateOf(props.garden.place),
+      climate,
       props.bed.buying,
+      staysOf(props.bed, library.byId, climate),
     ),
     frame,
     props.bed,

@@ -1,7 +1,8 @@
 import { kindCounts, type Drift } from '~~/core/bed'
 import type { Scene } from '~~/core/scene'
-import type { PlacedPlant } from '~~/core/layout'
+import { standsAt, type PlacedPlant } from '~~/core/layout'
 import { shownOf, type Plant } from '~~/core/plant'
+import { PLACE_MONTHS, type Moment } from '~~/core/time'
 import type { Axis } from './useAxis'
 
 /** A strip of the score: a whole drift, or one single of a dotted repeat. Pixels from the picture's left. */
@@ -25,6 +26,8 @@ export interface ScoreBlock {
   /** The kinds that share its place, with their colours now; one for a drift of one kind. */
   readonly shares: readonly { readonly plantId: string; readonly share: number; readonly colour: string }[]
   readonly isFirst: boolean
+  /** Of places that change hands, month by month the colour of who stands there, null for nobody; null for others. */
+  readonly year: readonly (string | null)[] | null
 }
 
 /** A block that passes the seam of a round bed is drawn in two. */
@@ -80,6 +83,21 @@ function partsOf(drift: Drift, half: number, now: Scene): Part[] {
 const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
   frame.closed ? frame.stretchAt(p.along, Math.max(0.05, p.out)) : 1
 
+/** Who stands in a drift's places at a moment; its own kind while nobody does. */
+function standingKind({ stays, placement }: Scene, drift: Drift, own: Plant, moment: Moment): Plant {
+  const one = stays?.has(drift.id) ? placement.plants.find((p) => p.driftId === drift.id) : undefined
+  return (one && standsAt(one, moment, stays)?.plant) ?? own
+}
+
+function yearOf(now: Scene, drift: Drift, year: number): (string | null)[] {
+  const one = now.placement.plants.find((p) => p.driftId === drift.id)
+  return PLACE_MONTHS.map((month) => {
+    const there = one ? standsAt(one, { month, year }, now.stays) : null
+    if (!there) return null
+    return there.plant.flowerColour ?? there.plant.foliage.summer
+  })
+}
+
 /** What goes round or beneath others, or thinly among them. */
 const isSlim = ({ shape }: Drift) =>
   ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '') || (shape?.kind === 'hedge' && shape.closed)
@@ -87,6 +105,7 @@ const isSlim = ({ shape }: Drift) =>
 /** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
+  const compose = useComposeStore()
   const colours = computed(
     () => new Map(bodies.value.map((b) => [b.at.plant.id, shownOf(b.at.plant, b.look).colour])),
   )
@@ -101,15 +120,17 @@ export function useScoreBlocks(axis: () => Axis) {
     const hedges = now.bed.drifts.filter((d) => d.shape?.kind === 'hedge' && d.shape.closed)
     return now.bed.drifts.flatMap((drift) => {
       const tier = Math.max(0, hedges.indexOf(drift))
-      const plant = now.library.get(drift.plantId)
-      if (!plant) return []
-      const half = (plant.spreadM * now.school.spacing) / 2
+      const own = now.library.get(drift.plantId)
+      if (!own) return []
+      const plant = standingKind(now, drift, own, compose.moment)
+      const half = (own.spreadM * now.school.spacing) / 2
       const parts = partsOf(drift, half, now)
       const shares = [...kindCounts(drift)].map(([plantId, n]) => ({
         plantId,
         share: n,
         colour: colours.value.get(plantId) ?? now.library.get(plantId)?.foliage.summer ?? '#888888',
       }))
+      const year = now.stays?.has(drift.id) ? yearOf(now, drift, compose.moment.year) : null
       const leaf = colours.value.get(plant.id) ?? plant.foliage.summer
       return parts
         .flatMap((part) => cutAtSeam(part, now).map((cut) => ({ ...part, ...cut })))
@@ -123,11 +144,12 @@ export function useScoreBlocks(axis: () => Axis) {
           colour: leaf,
           lane: part.lane,
           count: part.count,
-          slim: plant.spacingHabit === 'weaves' || isSlim(drift),
-          onCentreM: drift.pattern === 'dotted' ? drift.everyM : plant.spreadM * now.school.spacing,
+          slim: own.spacingHabit === 'weaves' || isSlim(drift),
+          onCentreM: drift.pattern === 'dotted' ? drift.everyM : own.spreadM * now.school.spacing,
           shares,
           tier,
           isFirst: i === 0,
+          year,
         }))
     })
   })

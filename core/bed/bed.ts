@@ -5,6 +5,7 @@ import type { BedForm } from './form'
 import type { Mix } from './mix'
 import type { LaneStation, Note, Order } from './order'
 import type { Shape } from './shape'
+import type { DriftTimes } from './stay'
 import type { Soil, WaterClass } from '../plant'
 
 /** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
@@ -75,7 +76,7 @@ export const PATTERNS = ['mass', 'staggered', 'row', 'dotted'] as const
 export type Pattern = (typeof PATTERNS)[number]
 
 /** One group of one plant in one lane. `at` is the s of its middle, metres along the front edge. */
-export interface Drift {
+export interface Drift extends DriftTimes {
   readonly id: string
   readonly plantId: string
   /** 0 is the back lane. */

@@ -2,9 +2,10 @@ import type { Bed } from './bed'
 import { placingsOf } from './form'
 import { kindOfNumber } from './mix'
 import { numbersOf } from './driftNumbers'
+import { turnsOf } from './stay'
 import { variantOf } from './variant'
 
-/** How many of each kind a bed holds with all its repeated parts and what is varied in them, in the order in which drifts name them. */
+/** How many of each kind a bed holds, with all repeated parts, what is varied in them and what stands in their places by turns. */
 export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, number> {
   const parts = placingsOf(bed.form).length
   const counts = new Map<string, number>()
@@ -18,6 +19,8 @@ export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, numb
       }
     }
   }
+  for (const drift of bed.drifts)
+    for (const { plantId } of turnsOf(drift)) counts.set(plantId, (counts.get(plantId) ?? 0) + drift.count * parts)
   for (const [id, n] of counts) if (n === 0) counts.delete(id)
   return counts
 }

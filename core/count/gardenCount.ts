@@ -1,4 +1,14 @@
-import { freedBy, kindOfNumber, numbersOf, placingsOf, variantOf, type Bed, type Buying } from '../bed'
+import {
+  freedBy,
+  kindOfNumber,
+  numbersOf,
+  placingsOf,
+  turnsOf,
+  variantOf,
+  type Bed,
+  type Buying,
+  type Drift,
+} from '../bed'
 import type { Plant, SoldSize } from '../plant'
 import { gardenKeys } from './keyLetters'
 import { NOTHING_ORDERED, orderedByKind, type Ordered } from './order'
@@ -17,6 +27,8 @@ export interface LaneCount {
   readonly lane: number
   readonly count: number
   readonly groups: number
+  /** The earliest year in which a drift of it is planted, counted from the bed's first. */
+  readonly year: number
 }
 
 /** How far a line has come: to be settled, or as its orders and ticks say. */
@@ -171,20 +183,26 @@ function laneCountsOf(bedId: string, bed: Bed): Map<string, LaneCount> {
   const counts = new Map<string, LaneCount>()
   const parts = placingsOf(bed.form).length
   for (const drift of [...bed.drifts].sort((a, b) => a.lane - b.lane)) {
-    const kinds = new Map<string, number>()
-    for (const n of numbersOf(drift))
-      for (let part = 0; part < parts; part++) {
-        const kind = variantOf(bed.form, part, kindOfNumber(drift, n))
-        kinds.set(kind, (kinds.get(kind) ?? 0) + 1)
-      }
+    const kinds = kindsOfDrift(bed, drift, parts)
     for (const [kind, count] of kinds) {
       const key = `${drift.lane}|${kind}`
       const there = counts.get(key)
       const groups = (there?.groups ?? 0) + (drift.pattern === 'dotted' ? count : parts)
-      counts.set(key, { bedId, lane: drift.lane, count: (there?.count ?? 0) + count, groups })
+      const year = Math.min(there?.year ?? Infinity, drift.plantedYear ?? 0)
+      counts.set(key, { bedId, lane: drift.lane, count: (there?.count ?? 0) + count, groups, year })
     }
   }
   return counts
+}
+
+/** Every kind that stands in a drift's places, its turns too, and how many over all parts. */
+function kindsOfDrift(bed: Bed, drift: Drift, parts: number): Map<string, number> {
+  const kinds = new Map<string, number>()
+  const add = (kind: string, n: number) => kinds.set(kind, (kinds.get(kind) ?? 0) + n)
+  for (const n of numbersOf(drift))
+    for (let part = 0; part < parts; part++) add(variantOf(bed.form, part, kindOfNumber(drift, n)), 1)
+  for (const { plantId } of turnsOf(drift)) add(plantId, drift.count * parts)
+  return kinds
 }
 
 function wholeLine(
@@ -207,9 +225,15 @@ function wholeLine(
     ...{ have: there.have, freed: there.freed, planted: Math.min(need, there.planted) },
     ...saleOf(settled, size, need + spare - used),
     open: openPlaces(need, spare, used, ordered, settled),
-    phase: settled.phase ?? phaseOf(plant, groups, input.phases ?? 1),
+    phase: settled.phase ?? plannedPhase(places) ?? phaseOf(plant, groups, input.phases ?? 1),
   }
   return { ...line, state: stateOf(line) }
+}
+
+/** The phase that the plan itself says, when all places of a kind are planted later than the bed. */
+function plannedPhase(places: readonly LaneCount[]): number | null {
+  const first = Math.min(...places.map((p) => p.year))
+  return first > 0 && Number.isFinite(first) ? first + 1 : null
 }
 
 const spareOf = (need: number, size: SoldSize, { spareShare }: SupplyLine, supply: Supply) =>

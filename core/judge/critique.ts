@@ -36,6 +36,7 @@ import { numbers } from './rules/numbers'
 import { keeping } from './rules/keeping'
 import { legs } from './rules/legs'
 import { bulbs } from './rules/bulbs'
+import { stays } from './rules/stays'
 import { engulfed } from './rules/engulfed'
 import { touchingPairs, whole, type Pair, type Scene } from '../scene'
 
@@ -68,6 +69,7 @@ const WHOLE: readonly WholeRule[] = [
   keeping,
   legs,
   bulbs,
+  stays,
 ]
 
 /** What has been found, and the local remarks behind it, which the next critique can build on. */
@@ -79,7 +81,7 @@ export interface Critique {
 
 /** Judges a bed. With the critique of the bed before a change, local rules look again only where plants differ. */
 export function critique(scene: Scene, before?: Critique): Critique {
-  const range = before ? changedRange(before.scene, scene) : whole
+  const range = before && before.scene.stays === scene.stays ? changedRange(before.scene, scene) : whole
   const remarks = new Map<RuleId, Remark[]>()
   let pairs: readonly Pair[] | null = null
   for (const rule of LOCAL) {

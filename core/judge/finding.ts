@@ -37,6 +37,7 @@ export const RULES = [
   'keeping',
   'legs',
   'bulbs',
+  'stays',
 ] as const
 export type RuleId = (typeof RULES)[number]
 

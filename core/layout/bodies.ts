@@ -2,6 +2,7 @@ import type { Buying } from '../bed'
 import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
 import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
 import type { PlacedPlant } from './PlacedPlant'
+import { standsAt, type Standing, type Stays } from './stays'
 
 /** A plant as it stands at a moment: metres now, and its look. */
 export interface Body {
@@ -13,21 +14,54 @@ export interface Body {
 }
 type Shape = Omit<Body, 'at'>
 
-/** Bodies of all plants at a moment, in the order given. A bulb planted this year shows from the next. */
+/** Bodies of all plants at a moment, in order; `stays` says which places change hands. A bulb planted this year shows from the next. */
 export function bodiesAt(
   plants: readonly PlacedPlant[],
   moment: Moment,
   climate: Climate,
   buying: readonly Buying[] = [],
+  stays: Stays = null,
 ): Body[] {
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
   const known = new Map<Plant, Shape>()
   return plants.map((at) => {
+    if (stays?.has(at.driftId)) return bodyOfStay(at, standsAt(at, moment, stays), climate, bought)
     if (at.standing) return { at, ...standingShape(at, moment, climate) }
     let shape = known.get(at.plant)
     if (!shape) known.set(at.plant, (shape = keptShape(at.plant, moment, climate, bought.get(at.plant.id) ?? '')))
     return { at, foliageM: shape.foliageM, flowerM: shape.flowerM, spreadM: shape.spreadM, look: shape.look }
   })
+}
+
+/** A plant whose place changes hands through the year: what stands in it now, or nothing. */
+function bodyOfStay(
+  at: PlacedPlant,
+  now: Standing | null,
+  climate: Climate,
+  bought: ReadonlyMap<string, string>,
+): Body {
+  if (!now) return { at, foliageM: 0, flowerM: 0, spreadM: 0, look: withoutShow(lookAt(at.plant, 1, climate)) }
+  const { plant, moment, isTurn } = now
+  const label = bought.get(plant.id) ?? ''
+  const shape = keptShape(isTurn ? inTurn(plant) : plant, moment, climate, label)
+  return {
+    at: plant === at.plant ? at : { ...at, plant },
+    ...{ foliageM: shape.foliageM, flowerM: shape.flowerM, spreadM: shape.spreadM, look: shape.look },
+  }
+}
+
+/** Set out while nights still freeze. */
+const standsFrost = ({ tender }: Plant) => tender === null || (tender.outAboveC ?? 1) <= 0
+
+const inTurns = new WeakMap<Plant, Plant>()
+/** Biennials and hardy annuals as they are set for a part of the year: grown up, in leaf through the cold, in flower in their months. */
+function inTurn(plant: Plant): Plant {
+  const isHardySeasonal = plant.lifeCycle === 'biennial' || (plant.lifeCycle === 'annual' && standsFrost(plant))
+  if (!isHardySeasonal) return plant
+  let known = inTurns.get(plant)
+  if (!known)
+    inTurns.set(plant, (known = { ...plant, lifeCycle: 'herbaceous', retention: 'evergreen', yearsTo90: 0.5 }))
+  return known
 }
 
 /** Shapes known already, of each climate and plant by moment and size bought: the same months are asked for again and again. */

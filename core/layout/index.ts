@@ -1,5 +1,6 @@
 export { thingPlants } from './thingPlants'
 export { bodiesAt, type Body } from './bodies'
+export { type Standing, standsAt, type Stays, staysOf } from './stays'
 export { depthNeededM } from './depthNeeded'
 export { driftShape } from './driftShape'
 export { packBlocks } from './packBlocks'

@@ -49,7 +49,7 @@ function makePicture(scene: Scene, moment: Moment, turnDeg: number): SeenPicture
   const aspect = aspectFor(scene, turnDeg)
   const all = [...scene.everywhere, ...scene.things]
   const own = scene.everywhere.length
-  const bodies = bodiesAt(all, moment, scene.climate, scene.bed.buying)
+  const bodies = bodiesAt(all, moment, scene.climate, scene.bed.buying, scene.stays)
   const feet = bodies.map((b): Point => aspect.turn(b.at))
   const columns = Math.max(1, Math.ceil((aspect.lastX - aspect.firstX) / CELL_M))
   const rows = Math.ceil((TOP_M + BELOW_M) / CELL_M)

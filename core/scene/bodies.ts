@@ -9,7 +9,7 @@ import type { Scene } from './scene'
  * range, those that can hide or be hidden by a plant within it.
  */
 export const bodiesNear = (scene: Scene, moment: Moment, range: Range = whole): Body[] =>
-  bodiesAt(plantsNear(scene, range), moment, scene.climate, scene.bed.buying)
+  bodiesAt(plantsNear(scene, range), moment, scene.climate, scene.bed.buying, scene.stays)
 
 /** The plants whose bodies they are. */
 export function plantsNear(scene: Scene, range: Range): readonly PlacedPlant[] {

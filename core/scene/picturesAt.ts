@@ -47,6 +47,7 @@ export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
         moment,
         scene.climate,
         scene.bed.buying,
+        scene.stays,
       )),
     )
   return bodies

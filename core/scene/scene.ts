@@ -1,7 +1,7 @@
-import { bedFrame, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
+import { bedFrame, hasTimes, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
 import type { Asked, Requirement } from '../brief'
 import type { Theme } from '../colour'
-import { place, thingPlants, type PlacedPlant, type Placement } from '../layout'
+import { place, staysOf, thingPlants, type PlacedPlant, type Placement, type Stays } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'
 import { repeated } from '../see'
 import { heatZoneOf, zoneNumber, type Plant, type SiteConditions } from '../plant'
@@ -66,6 +66,8 @@ export interface Scene {
   readonly planted: readonly PlacedPlant[]
   /** All parts' plants, then what stands there already. */
   readonly everywhere: readonly PlacedPlant[]
+  /** Which places change hands through the year; null when none does. */
+  readonly stays: Stays
   readonly byId: PlantsById
   readonly byPlant: ReadonlyMap<Plant, readonly PlacedPlant[]>
   /** Spread of the widest plant, metres: as far as one plant's change can reach to each side. */
@@ -107,10 +109,21 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
     own,
     planted,
     everywhere,
+    stays: staysKept(known.before, input),
     byId: new PlantsById(everywhere, known.before?.byId),
     byPlant: groupByPlant(placed.plants),
     widestM: own.reduce((most, p) => Math.max(most, p.plant.spreadM), 0),
   }
+}
+
+/** The same as before while the drifts that change through the year are the same: what is kept by it holds. */
+function staysKept(before: Scene | null | undefined, { bed, library, climate }: SceneInput): Stays {
+  const timed = bed.drifts.filter(hasTimes)
+  if (timed.length === 0) return null
+  const was = before?.bed.drifts.filter(hasTimes) ?? []
+  const isSame = was.length === timed.length && timed.every((d, i) => d === was[i])
+  const holds = isSame && before?.library === library && before.climate === climate
+  return holds ? before.stays : staysOf(bed, library, climate)
 }
 
 const wishesOf = ({ theme = null, requirements = NO_REQUIREMENTS, asked = null, sunAt = null }: SceneInput) => ({

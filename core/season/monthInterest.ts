@@ -22,10 +22,14 @@ const COLOURED = 0.11
 
 /** What each month of the third year has to show. Source: design/calculations, Through the year. */
 export const monthInterest = (scene: Scene): readonly MonthInterest[] =>
-  keptByCounts('months', scene, [scene.climate, scene.bed.buying], () => interestOfMonths(scene))
+  keptByCounts('months', scene, [scene.climate, scene.bed.buying, scene.stays], () => interestOfMonths(scene))
 
 function interestOfMonths(scene: Scene): MonthInterest[] {
-  const kinds = [...scene.byPlant].map(([, list]) => ({ year: yearOf(scene, list[0]!), count: list.length }))
+  const kinds = [...scene.byPlant].flatMap(([, list]) => {
+    const still = scene.stays ? list.filter((p) => !scene.stays!.has(p.driftId)) : list
+    return still.length > 0 ? [{ year: yearOf(scene, still[0]!), count: still.length }] : []
+  })
+  kinds.push(...changing(scene))
   // Leaf is measured against the fullest month of the same year.
   const full = Math.max(
     ...MONTHS.map((i) => kinds.reduce((sum, { count, year }) => sum + count * year[i]!.canopy, 0)),
@@ -44,12 +48,25 @@ function interestOfMonths(scene: Scene): MonthInterest[] {
   })
 }
 
+/** Drifts whose places change hands, each with a year of its own. */
+function changing(scene: Scene): { year: Year; count: number }[] {
+  if (!scene.stays) return []
+  const byDrift = new Map<string, { one: PlacedPlant; count: number }>()
+  for (const p of scene.placement.plants) {
+    if (!scene.stays.has(p.driftId)) continue
+    const key = `${p.driftId}|${p.plant.id}`
+    byDrift.set(key, { one: p, count: (byDrift.get(key)?.count ?? 0) + 1 })
+  }
+  return [...byDrift.values()].map(({ one, count }) => ({ year: yearFrom(scene, one), count }))
+}
+
 /** What one plant of a kind shows in each month, square metres of spread squared. */
 type Year = readonly { readonly canopy: number; readonly bloom: number; readonly leaf: number }[]
 const yearsKept = new WeakMap<Climate, WeakMap<Plant, Map<string, Year>>>()
 
 /** Known of each kind by climate and size bought. */
-function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
+function yearOf(scene: Scene, one: PlacedPlant): Year {
+  const { climate, bed } = scene
   const ofClimate = yearsKept.get(climate) ?? new WeakMap<Plant, Map<string, Year>>()
   yearsKept.set(climate, ofClimate)
   const ofPlant = ofClimate.get(one.plant) ?? new Map<string, Year>()
@@ -57,8 +74,14 @@ function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
   const size = bed.buying.find((b) => b.plantId === one.plant.id)?.size ?? ''
   const kept = ofPlant.get(size)
   if (kept) return kept
-  const year = Array.from({ length: 12 }, (_, i) => {
-    const body = bodiesAt([one], { month: i + 1, year: YEAR }, climate, bed.buying)[0]!
+  const year = yearFrom(scene, one)
+  ofPlant.set(size, year)
+  return year
+}
+
+const yearFrom = ({ climate, bed, stays }: Scene, one: PlacedPlant): Year =>
+  Array.from({ length: 12 }, (_, i) => {
+    const body = bodiesAt([one], { month: i + 1, year: YEAR }, climate, bed.buying, stays)[0]!
     const weight = body.spreadM ** 2
     return {
       canopy: body.look.state === 'gone' ? 0 : weight,
@@ -66,9 +89,6 @@ function yearOf({ climate, bed }: Scene, one: PlacedPlant): Year {
       leaf: weight * interestOf(body),
     }
   })
-  ofPlant.set(size, year)
-  return year
-}
 
 /** Evergreen in winter, dry stems that stand, or leaves of a colour beyond green; what keeps part of its leaves counts in part. */
 function interestOf({ at, look }: Body): number {

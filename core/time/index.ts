@@ -17,6 +17,7 @@ export {
   PLACE_MONTHS,
   type PlaceMonth,
 } from './months'
+export { stayMonths, stayPoint } from './stayMonths'
 export { seasonNumber, seasonsGrown } from './seasonsGrown'
 export {
   addDays,

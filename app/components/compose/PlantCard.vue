@@ -128,6 +128,7 @@ function changeCount(by: number) {
     <ComposeShapeFields :drift="drift" :plant="plant" />
     <p v-if="shifted" class="pins" data-testid="shifted">{{ shifted }}</p>
     <ComposeMixFields :drift="drift" />
+    <ComposeStayFields :drift="drift" />
     <p v-if="order" class="pins">
       {{ order }}
       <button class="link" @click="letGo">Let go (G)</button>

@@ -14,11 +14,8 @@ const chosen = computed(
   () => compose.driftId === props.block.drift.id || compose.many.includes(props.block.drift.id),
 )
 const isPeg = computed(() => props.block.drift.shape?.kind === 'exact')
-const choose = (event: MouseEvent | KeyboardEvent) => {
-  const { id } = props.block.drift
-  if (event.shiftKey) compose.alsoChoose(id)
-  else compose.choose(id)
-}
+const choose = (event: MouseEvent | KeyboardEvent) =>
+  event.shiftKey ? compose.alsoChoose(props.block.drift.id) : compose.choose(props.block.drift.id)
 const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
 const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 46)
@@ -139,6 +136,7 @@ const leftPx = computed(() =>
 )
 const heightPx = computed(() => (props.block.slim ? 7 : props.laneHeight - 10))
 const portraitPx = computed(() => props.laneHeight - 12)
+const isNow = (m: number) => m + 1 === compose.moment.month
 const showsPortrait = computed(
   () => middling.value && (!roomy.value || props.block.width > 32 + genus.value.length * 6),
 )
@@ -182,7 +180,15 @@ const showsPortrait = computed(
         <small v-if="block.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.count }}</small>
       </span>
     </template>
-    <span v-if="block.shares.length > 1" class="shares" aria-hidden="true">
+    <span v-if="block.year" class="year" aria-hidden="true" data-testid="hand-over">
+      <i
+        v-for="(colour, m) in block.year"
+        :key="m"
+        :class="{ now: isNow(m) }"
+        :style="{ background: colour ?? 'transparent' }"
+      />
+    </span>
+    <span v-else-if="block.shares.length > 1" class="shares" aria-hidden="true">
       <i v-for="s in block.shares" :key="s.plantId" :style="{ flex: s.share, background: s.colour }" />
     </span>
     <span class="grip" aria-hidden="true" />
@@ -244,9 +250,6 @@ const showsPortrait = computed(
   margin: 0 auto;
   padding: 0;
 }
-.short small {
-  font-size: 10.5px;
-}
 .weaves {
   border-radius: 4px;
   background: var(--leaf);
@@ -259,6 +262,22 @@ const showsPortrait = computed(
   bottom: 0;
   height: 5px;
   display: flex;
+}
+/* The year of places that change hands: a cell a month, the shown one higher. */
+.year {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  display: flex;
+  align-items: flex-end;
+}
+.year i {
+  flex: 1;
+  height: 4px;
+}
+.year .now {
+  border-top: 2px solid var(--ink);
 }
 .peg {
   border-radius: 5px 5px 50% 50%;

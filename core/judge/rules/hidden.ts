@@ -85,7 +85,7 @@ function hidersOf(scene: Scene, hiddenOnes: readonly PlacedPlant[]): PlacedPlant
 
 function hiddenIn(scene: Scene, best: LibraryMonth, range: Range, plants: readonly PlacedPlant[]): Remark[] {
   const month = placeMonth(best, scene.climate)
-  const bodies = bodiesAt(plants, { month, year: MATURE_YEAR }, scene.climate, scene.bed.buying)
+  const bodies = bodiesAt(plants, { month, year: MATURE_YEAR }, scene.climate, scene.bed.buying, scene.stays)
   const judged = bodies.map(({ at }) => isJudged(at, best, range))
   if (!judged.includes(true)) return []
   const shares = bestShares(scene, bodies, range, judged)

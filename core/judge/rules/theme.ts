@@ -34,6 +34,7 @@ export function shownColours(scene: Scene): ShownColour[] {
       { month, year: YEAR },
       scene.climate,
       scene.bed.buying,
+      scene.stays,
     )
     const areas = bodies.map((b, k) =>
       b.look.state === 'gone' ? 0 : kinds[k]!.count * b.spreadM * Math.max(b.foliageM, b.flowerM, 0.05),
