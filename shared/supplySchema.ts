@@ -110,6 +110,18 @@ export const supplySchema = z.object({
     )
     .max(500),
   works,
+  care: z
+    .object({
+      planted: z.number().int().min(1800).max(2400).nullable(),
+      ticks: z.record(
+        textSchema(200),
+        z.object({
+          what: z.enum(['done', 'skipped', 'moved']),
+          day: z.string().refine(isDay, 'A day such as 2026-05-08.'),
+        }),
+      ),
+    })
+    .default({ planted: null, ticks: {} }),
   dryRuns: z.record(idSchema, idSchema).default({}),
 })
 

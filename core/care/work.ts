@@ -4,7 +4,7 @@ import type { Plant, PruningGroup } from '../plant'
  * Visits a year and minutes a visit for a plant one metre across. Source: calculations, Materials, water, work,
  * money (visits × minutes).
  */
-const PRUNING: Readonly<Record<PruningGroup, { readonly visits: number; readonly minutes: number }>> = {
+export const PRUNING: Readonly<Record<PruningGroup, { readonly visits: number; readonly minutes: number }>> = {
   none: { visits: 0, minutes: 0 },
   'after-flowering': { visits: 1, minutes: 12 },
   'late-winter': { visits: 1, minutes: 10 },
@@ -14,7 +14,7 @@ const PRUNING: Readonly<Record<PruningGroup, { readonly visits: number; readonly
   deadhead: { visits: 4, minutes: 4 },
 }
 /** A small plant asks for no less than one this wide. */
-const LEAST_SPREAD_M = 0.3
+export const LEAST_SPREAD_M = 0.3
 const REPLANT_MIN = 5
 const STAKE_MIN = 4
 const STAKED_FROM_M = 1.2

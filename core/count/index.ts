@@ -25,12 +25,15 @@ export {
   sparesFor,
 } from './sizeClass'
 export {
+  type CarePlan,
+  type CareTick,
   EMPTY_SUPPLY,
   type Have,
   type MaterialChoice,
   type MoneyRules,
   NURSERY_ID,
   plainLine,
+  plantedYear,
   type Reserved,
   SIMULATED_NURSERY,
   type Supplier,

@@ -79,6 +79,17 @@ export interface WorksPlan {
   readonly done: Readonly<Record<string, string>>
 }
 
+/** What became of a task of care, on which day; moved: to that day. */
+export interface CareTick {
+  readonly what: 'done' | 'skipped' | 'moved'
+  readonly day: string
+}
+/** The year in which the garden was planted (null: not said), and what became of its care, by the task's id. */
+export interface CarePlan {
+  readonly planted: number | null
+  readonly ticks: Readonly<Record<string, CareTick>>
+}
+
 /** All that is decided about getting what a garden's plan asks for: kept for the garden as a whole. */
 export interface Supply {
   readonly money: MoneyRules
@@ -91,6 +102,7 @@ export interface Supply {
   readonly works: WorksPlan
   /** The kept picture of each bed’s dry run: its id, by the bed’s. */
   readonly dryRuns: Readonly<Record<string, string>>
+  readonly care: CarePlan
 }
 
 export const NURSERY_ID = 'port-linnet-growers'
@@ -112,7 +124,12 @@ export const EMPTY_SUPPLY: Supply = {
   materials: [],
   works: { start: '', people: 2, hoursADay: 6, days: [1, 2, 3, 4, 5], minutes: {}, moved: {}, done: {} },
   dryRuns: {},
+  care: { planted: null, ticks: {} },
 }
+
+/** The calendar year in which a garden is planted: as said, else that of its order of works, else this one. */
+export const plantedYear = ({ care, works }: Pick<Supply, 'care' | 'works'>, today: string): number =>
+  care.planted ?? Number((works.start || today).slice(0, 4))
 
 /** A line about which nothing is decided yet. */
 export const plainLine = (plantId: string): SupplyLine => ({

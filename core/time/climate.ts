@@ -47,6 +47,19 @@ export const libraryMonth = (month: PlaceMonth, climate: Pick<Climate, 'southern
 export const placeMonth = (month: LibraryMonth, climate: Pick<Climate, 'southern'>): PlaceMonth =>
   turned(month, climate)
 
+/**
+ * A point of the library's year (months with fractions, 1 up to 13 and beyond) as one of the place's, 1 up to 13, and how many years
+ * after the one asked for it lies.
+ */
+export function placePoint(
+  point: number,
+  { southern }: Pick<Climate, 'southern'>,
+): { readonly point: number; readonly year: number } {
+  const along = point - 1 + (southern ? HALF_YEAR : 0)
+  const inYear = ((along % YEAR) + YEAR) % YEAR
+  return { point: inYear + 1, year: southern ? 0 : Math.floor(along / YEAR) }
+}
+
 /** Months of the library as months of the place, in the order given. */
 export const placeMonths = (months: readonly LibraryMonth[], climate: Pick<Climate, 'southern'>): PlaceMonth[] =>
   months.map((m) => placeMonth(m, climate))

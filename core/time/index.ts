@@ -5,6 +5,7 @@ export {
   libraryMonth,
   monthFraction,
   placeMonth,
+  placePoint,
   placeMonths,
 } from './climate'
 export {
