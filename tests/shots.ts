@@ -39,7 +39,16 @@ const views: {
   act?: (page: Page) => Promise<unknown>
 }[] = [
   { name: 'gardens', path: '/' },
-  { name: 'ground', path: `${FRONT}/ground`, act: (page) => page.waitForTimeout(2500) },
+  { name: 'seasons', path: `${FRONT}/seasons`, act: (page) => page.waitForTimeout(3500) },
+  {
+    name: 'care',
+    path: `${FRONT}/care`,
+    act: async (page) => {
+      await page.clock.setFixedTime(new Date('2027-05-04T09:00:00'))
+      await page.reload()
+      await page.waitForTimeout(2500)
+    },
+  },
   { name: 'ground-site', path: `${FRONT}/ground`, act: toSite },
   { name: 'compose-island', path: '/beds/bell-island/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'compose-court', path: '/beds/story-court/compose', act: (page) => page.waitForTimeout(2500) },
@@ -58,14 +67,6 @@ const views: {
     act: async (page) => {
       await page.locator('[data-plant]').nth(3).click()
       await page.waitForTimeout(2500)
-    },
-  },
-  {
-    name: 'plants-table',
-    path: `${FRONT}/plants`,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Table' }).click()
-      await page.waitForTimeout(1500)
     },
   },
   {

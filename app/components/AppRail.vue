@@ -9,6 +9,7 @@ const steps = [
   { to: 'compose', label: 'Compose', icon: 'i-lucide-layers' },
   { to: 'count', label: 'Count', icon: 'i-lucide-clipboard-list' },
   { to: 'setout', label: 'Set out', icon: 'i-lucide-pencil-ruler' },
+  { to: 'seasons', label: 'Seasons', icon: 'i-lucide-calendar-days' },
   { to: 'care', label: 'Care', icon: 'i-lucide-calendar-check' },
 ]
 const isHere = (to: string) => route.path.endsWith(`/${to}`)

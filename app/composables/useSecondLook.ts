@@ -2,7 +2,7 @@ import type { Bed } from '~~/core/bed'
 import type { Mark, MarkId } from '~~/core/marks'
 import type { PlaceAsk, Raise, Suggestion, Tried } from '~~/core/mend'
 import type { Scene } from '~~/core/scene'
-import type { LookAnswer, LookRequest, SentScene } from '~/workers/lookJobs'
+import type { LookAnswer, LookRequest } from '~/workers/lookJobs'
 
 /** After the hand rests for so long, the bed is marked and mends are tried. */
 const REST_MS = 250
@@ -13,16 +13,6 @@ const HOLD_EVERY_MS = 100
 export interface MarkedState {
   readonly marks: readonly Mark[]
   readonly total: number
-}
-
-/** Stores hand out proxies, and what does not differ from a plain value goes as one. */
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
-
-function sent({ input }: Scene): SentScene {
-  const raw = toRaw(input.light) ?? null
-  const light = raw && { hours: toRaw(raw.hours), season: [...raw.season] }
-  const others = plain({ ...input, library: undefined, light: undefined })
-  return { ...others, light }
 }
 
 /** What is asked of the worker beside the bed's own look: other states of the bed, and what could stand at a place. */
@@ -36,7 +26,7 @@ function besideTheLook(ask: (request: LookRequest) => void, sceneNow: () => Scen
     const number = nextState++
     return new Promise((done) => {
       states.set(number, done)
-      ask({ job: 'state', number, scene: { ...sent(now), bed: plain(bed) } })
+      ask({ job: 'state', number, scene: { ...sentScene(now), bed: plainValue(bed) } })
     })
   }
 
@@ -45,7 +35,7 @@ function besideTheLook(ask: (request: LookRequest) => void, sceneNow: () => Scen
   let askedFor = 0
   function askSuggestions(scene: Scene, place: PlaceAsk) {
     suggested.value = null
-    ask({ job: 'suggest', number: ++askedFor, scene: sent(scene), ask: place })
+    ask({ job: 'suggest', number: ++askedFor, scene: sentScene(scene), ask: place })
   }
 
   /** Whether an answer was one of these. */
@@ -117,7 +107,7 @@ export const useSecondLook = createSharedComposable(() => {
     worker ??= begin()
     if (librarySent === library.plants) return
     librarySent = library.plants
-    send({ job: 'library', plants: plain(library.plants) })
+    send({ job: 'library', plants: plainValue(library.plants) })
   }
 
   function look() {
@@ -132,7 +122,7 @@ export const useSecondLook = createSharedComposable(() => {
       return
     }
     makeReady()
-    send({ job: 'look', number, scene: sent(now.scene), accepted: [...accepted.value.keys()] })
+    send({ job: 'look', number, scene: sentScene(now.scene), accepted: [...accepted.value.keys()] })
   }
   watchDebounced(settled, look, { debounce: REST_MS, immediate: true })
   useEventListener(

@@ -1,9 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { climate, drift, library, plant, testBed } from '../../tests/support/library'
+import { demoSite } from '../../tests/support/goldenBeds'
+import { climate, demo, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
 import { plantCounts, type Turn } from '../bed'
 import { gardenCount, EMPTY_SUPPLY } from '../count'
-import { critique } from '../judge'
-import { makeScene, picturesAt } from '../scene'
+import type { Brief } from '../brief'
+import { layGarden } from '../garden'
+import { askedOf, critique } from '../judge'
+import { marksOf } from '../marks'
+import { tapestry } from '../season'
+import { resolveSite } from '../site'
+import { briefSchema } from '../../shared/briefSchema'
+import { driftsSeen, makeScene, picturesAt } from '../scene'
 import { aspectOf } from '../see'
 import { climateOf, stayMonths, stayPoint } from '../time'
 
@@ -122,5 +129,36 @@ describe('findings of hand-overs', () => {
     const after = sceneOf(handOver({ stay: { from: last(60), to: first() } }))
     const ways = [critique(after, before), critique(after)].map((c) => c.findings.map((f) => f.id))
     expect(ways[0]).toEqual(ways[1])
+  })
+})
+
+describe('the demo with its whole brief', () => {
+  it('every bed is judged, marked through its moments, and woven', () => {
+    const brief = briefSchema.parse((demo as unknown as { brief: unknown }).brief) as Brief
+    const beds = demo.beds.map((b) => ({ id: b.id, bed: demoBed(b.id) }))
+    const laid = layGarden(resolveSite(demoSite), beds)
+    for (const { id } of beds) {
+      const here = laid.beds.get(id)!
+      const others = beds.filter((b) => b.id !== id).map((b) => b.bed)
+      const scene = makeScene(
+        {
+          bed: here.bed,
+          library,
+          climate,
+          hardinessZone: '6b',
+          surroundings: here.surroundings,
+          theme: brief.theme,
+          requirements: brief.requirements,
+          asked: askedOf(brief, others, library),
+          schools: brief.schools,
+        },
+        { frame: here.frame },
+      )
+      const judged = critique(scene)
+      for (const f of judged.findings) expect(f.mends.length, f.id).toBeGreaterThanOrEqual(0)
+      const marks = marksOf(scene, judged.findings)
+      if (scene.placement.plants.length > 0) expect(marks.length, id).toBeGreaterThan(5)
+      expect(tapestry(scene, 3).rows.length).toBe(driftsSeen(scene).length)
+    }
   })
 })

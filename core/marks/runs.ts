@@ -1,5 +1,5 @@
 import type { Plant } from '../plant'
-import { CELL_M, type SeenPicture } from './seenPicture'
+import { CELL_M, type SeenPicture } from '../scene'
 
 /** A stretch of the picture in which a kind is seen, metres along it. */
 export interface Run {

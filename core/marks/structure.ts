@@ -7,7 +7,7 @@ import { turnsOf } from './turnsOf'
 import { isStrict, metresText, percent, type Judged } from './mark'
 import { momentOf, SUMMER, WINTER } from './moments'
 import { kindsSeen, lengthOf, totalSeen, type Run } from './runs'
-import { CELL_M, type SeenPicture, seenPicture } from './seenPicture'
+import { CELL_M, type SeenPicture, seenPicture } from '../scene'
 
 /** How much of what is seen in winter counts by what carries it. */
 const WINTER_HOLDS = { leaf: 1, dry: 0.6, bare: 0.35, gone: 0 } as const

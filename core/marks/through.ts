@@ -10,7 +10,7 @@ import { band, mean, ramp } from './curves'
 import { isOneOfEach, percent, type Judged } from './mark'
 import { GROWING, GROWN_YEAR, momentOf, SUMMER } from './moments'
 import { fullestShare, lengthOf, totalSeen } from './runs'
-import { seenPicture, type SeenPicture } from './seenPicture'
+import { seenPicture, type SeenPicture } from '../scene'
 
 const toOklch = converter('oklch')
 const HUES = 12

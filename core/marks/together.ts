@@ -6,7 +6,7 @@ import { isOneOfEach, isStrict, metresText, percent, type Judged } from './mark'
 import { type LaneGroup, laneGroups, middleOf, seamsOf } from '../scene'
 import { momentOf, SUMMER } from './moments'
 import { fullestShare, type KindSeen, kindsSeen, lengthOf } from './runs'
-import { type SeenPicture, seenPicture } from './seenPicture'
+import { type SeenPicture, seenPicture } from '../scene'
 import { weighted, widths } from './structure'
 
 /** Contrast: how neighbours in the picture differ, weighed by the edge they share, and that no one leaf fills it. */

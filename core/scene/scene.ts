@@ -173,6 +173,13 @@ export const siteOf = (
   heatZone,
 })
 
+/** The plants of a kind, or those whose places it takes for a part of the year. */
+export function placesOfKind({ byPlant, placement, stays }: Scene, plant: Plant): readonly PlacedPlant[] {
+  const own = byPlant.get(plant)
+  if (own || !stays) return own ?? []
+  return placement.plants.filter((p) => stays.get(p.driftId)?.turns.some((t) => t.plant === plant))
+}
+
 /** From-to stretch of some plants in the running coordinate, their spread included; metres. */
 export function stretchOf(plants: readonly PlacedPlant[]): { from: number; to: number } {
   let from = Infinity

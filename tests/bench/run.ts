@@ -6,6 +6,7 @@ import { benchMatch } from './match'
 import { benchPapers } from './papers'
 import { benchPractice } from './practice'
 import type { Report } from './report'
+import { benchSeasons } from './seasons'
 
 const figures: { name: string; value: number; unit: string; limit: number }[] = []
 const report = (name: string, value: number, unit: string, limit: number) => {
@@ -18,6 +19,7 @@ const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>
   match: benchMatch,
   papers: benchPapers,
   practice: benchPractice,
+  seasons: benchSeasons,
   browser: benchBrowser,
 }
 const asked = process.argv.slice(2)

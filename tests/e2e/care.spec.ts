@@ -60,3 +60,23 @@ test('a week of care: done, undone, not this year, moved; it is there after a re
   expect(feed.replace(/\r\n[ \t]/g, '')).not.toContain(`UID:saltmarsh-row-${id.replace(/[^A-Za-z0-9]/g, '-')}@`)
   expect(week).toContain('to')
 })
+
+test('the year woven: months shown in the pictures, read as a table, ten years, taken out as SVG', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/beds/door-pots/seasons`)
+  const cloth = page.getByTestId('tapestry')
+  await expect(cloth.locator('.row')).toHaveCount(3, { timeout: 20_000 })
+  await page.getByRole('button', { name: 'Show October' }).click()
+  await expect(page.getByRole('complementary', { name: 'The bed in October' })).toBeVisible()
+  await page.getByText('The same as a table').click()
+  const pots = page.locator('details tr').filter({ hasText: 'zonal geranium' })
+  await expect(pots).toContainText('in flower')
+  await expect(pots).toContainText('winter heath')
+  const out = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Take it out' }).click()
+  await page.getByRole('menuitem', { name: 'SVG' }).click()
+  expect((await out).suggestedFilename()).toBe('seasons.svg')
+  await page.getByTestId('ten-years').getByRole('button', { name: '5', exact: true }).click()
+  await expect(page.getByText('year 5 ·')).toBeVisible()
+})

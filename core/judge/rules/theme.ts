@@ -5,7 +5,7 @@ import { bodiesAt } from '../../layout'
 import { shownOf, type Plant } from '../../plant'
 import { finding, type Finding } from '../finding'
 import type { WholeRule } from '../rule'
-import { capital, nameOf, stretchOf, type Scene } from '../../scene'
+import { capital, nameOf, placesOfKind, stretchOf, type Scene } from '../../scene'
 import { standIns } from '../../match'
 
 const YEAR = 3
@@ -84,7 +84,8 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
   for (const f of far) byPlant.set(f.plant.id, [...(byPlant.get(f.plant.id) ?? []), f])
   return [...byPlant.values()].flatMap((list) => {
     const worst = list.reduce((a, b) => (b.share * b.distance > a.share * a.distance ? b : a))
-    const placed = scene.byPlant.get(worst.plant)!
+    const placed = placesOfKind(scene, worst.plant)
+    if (placed.length === 0) return []
     const months = [...new Set(list.map((l) => l.month))]
     const jumps = worst.distance > tolerance * 1.5 && worst.share < 0.12
     return [

@@ -1,7 +1,7 @@
 import { bodiesAt, bodyProfile, topM, type Body } from '../layout'
 import type { Point } from '../geometry'
 import { aspectOf, type Aspect } from '../see'
-import type { Scene } from '../scene'
+import type { Scene } from './scene'
 import type { Moment } from '../time'
 
 export const CELL_M = 0.1

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { formatLength } from '~~/core/measure'
+
+/** Ten years of the bed: cover, crowding, height at the sills, hours, what is divided and renewed. A year that is chosen is shown. */
+const { years } = useSeasons()
+const bed = useBedStore()
+const compose = useComposeStore()
+const units = computed(() => bed.garden?.value.units ?? 'metric')
+const length = (m: number) => `${m < 0 ? '−' : ''}${formatLength(Math.abs(m), units.value)}`
+const percent = (share: number) => `${Math.round(share * 100)} %`
+const show = (year: number) => {
+  compose.moment = { ...compose.moment, year }
+}
+const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
+</script>
+
+<template>
+  <section aria-labelledby="ten-title">
+    <h3 id="ten-title">Ten years</h3>
+    <div class="wide">
+      <table data-testid="ten-years">
+        <thead>
+          <tr>
+            <th scope="col">Year</th>
+            <th scope="col">Ground covered</th>
+            <th scope="col">Canopy over ground</th>
+            <th v-if="hasSill" scope="col">Over the sill</th>
+            <th scope="col">Highest</th>
+            <th scope="col">Hours</th>
+            <th scope="col">Divide</th>
+            <th scope="col">Renew</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="y in years" :key="y.year" :class="{ now: y.year === compose.moment.year }">
+            <th scope="row">
+              <button @click="show(y.year)">{{ y.year === 0 ? 'planting' : y.year }}</button>
+            </th>
+            <td>
+              <span class="bar"><i :style="{ width: percent(y.cover) }" /></span>
+              {{ percent(y.cover) }}
+            </td>
+            <td :class="{ loud: y.crowding > 1.3 }">{{ y.crowding.toFixed(2) }}</td>
+            <td v-if="hasSill" :class="{ loud: (y.overSillM ?? 0) > 0 }">
+              {{ y.overSillM === null ? '—' : length(y.overSillM) }}
+            </td>
+            <td>{{ length(y.highestM) }}</td>
+            <td>{{ y.hours.toFixed(0) }}</td>
+            <td class="names">{{ y.divide.join(', ') }}</td>
+            <td class="names">{{ y.renew.join(', ') }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  margin: 16px 0 4px;
+}
+.wide {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 12.5px;
+}
+th,
+td {
+  text-align: left;
+  padding: 3px 8px 3px 0;
+  border-top: 1px solid var(--line);
+  font-variant-numeric: tabular-nums;
+  vertical-align: top;
+}
+thead th {
+  font-weight: 500;
+  color: var(--soft);
+}
+.now {
+  background: color-mix(in srgb, var(--amber) 12%, transparent);
+}
+.bar {
+  display: inline-block;
+  width: 60px;
+  height: 8px;
+  border-radius: 4px;
+  background: var(--line);
+  margin-right: 6px;
+  overflow: hidden;
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: #7d9a5a;
+}
+.loud {
+  color: var(--amber-deep);
+  font-weight: 600;
+}
+.names {
+  max-width: 220px;
+  color: var(--soft);
+}
+button {
+  min-width: 24px;
+  min-height: 24px;
+  text-align: left;
+  text-decoration: underline dotted;
+}
+</style>
