@@ -75,6 +75,16 @@ describe('a year of care, by hand', () => {
       minutes: 30,
     })
   })
+  it('in its first year nothing is asked of a plant before it is there, and each task has an id of its own', () => {
+    const grass = plant('calamagrostis-x-acutiflora-karl-foerster')
+    expect(of(year([grass], north, 0), 'cut-down-spring')).toEqual([])
+    expect(of(year([grass], north, 1), 'cut-down-spring')).toHaveLength(1)
+    const twice = bed([], {
+      plants: [0, 2].map((plantedYear) => ({ plant: grass, count: 2, places: [], plantedYear, isTurn: false })),
+    })
+    const ids = careYear({ beds: [twice], climate: north, zone: 6, year: 2027, age: 5 }).map((t) => t.id)
+    expect(new Set(ids).size).toBe(ids.length)
+  })
   it('points of the year become days, leap years and the turn of the year too', () => {
     expect(dayOfPoint(1, 2027)).toBe('2027-01-01')
     expect(dayOfPoint(2.99, 2028)).toBe('2028-02-29')

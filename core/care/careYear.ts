@@ -95,12 +95,17 @@ function tasksOfPlant(cared: CaredPlant, bed: CaredBed, { climate, zone, year, a
   if (own < 0) return []
   const at: CareContext = { climate, zone, age: own, inPots: bed.inPots, rabbits: bed.rabbits, deer: bed.deer }
   const rules = CARE_RULES.filter((r) => (!cared.isTurn || !KEPT_FOR_LASTING.has(r.kind)) && r.applies(plant, at))
+  // In its first year a plant comes with the spring: what closes before that is not asked of it.
+  const isThere = (w: LibraryWindow) => own > 0 || w.closes > Math.max(3.5, climate.lastFrost) + 0.2
+  const group = `${cared.plantedYear > 0 ? `:from ${cared.plantedYear}` : ''}${cared.isTurn ? ':turn' : ''}`
   return rules.flatMap((rule) =>
     rule
       .windows(plant, at)
-      .map((window, i): CareTask => ({
+      .map((window, i) => ({ window, i }))
+      .filter(({ window }) => isThere(window))
+      .map(({ window, i }): CareTask => ({
         ...daysOf(window, climate, year),
-        id: `${year}:${bed.id}:${plant.id}:${rule.id}:${i}`,
+        id: `${year}:${bed.id}:${plant.id}:${rule.id}:${i}${group}`,
         rule: rule.id,
         kind: rule.kind,
         bedId: bed.id,

@@ -18,6 +18,7 @@ export {
   PLACE_MONTHS,
   type PlaceMonth,
 } from './months'
+export { dayLengthH } from './dayLength'
 export { stayMonths, stayPoint } from './stayMonths'
 export { seasonNumber, seasonsGrown } from './seasonsGrown'
 export {

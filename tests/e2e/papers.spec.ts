@@ -129,6 +129,19 @@ test('set out on a tablet without a network: ticks wait, join again, and stand i
   await expect(row(page, 'Russian sage')).toContainText('planted')
 })
 
+test('the photo of a dry run stands beside the plan, and is there after a reload', async ({ page }) => {
+  await page.goto(`${server.url}${FRONT}/setout?tab=dry`)
+  const photo = page.getByLabel('Photo of the dry run')
+  await photo.setInputFiles({ name: 'pots.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
+  await expect(page.getByRole('alert')).toContainText('choose a photo')
+  const pixel = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+  await photo.setInputFiles({ name: 'pots.png', mimeType: 'image/png', buffer: Buffer.from(pixel, 'base64') })
+  await expect(page.getByAltText('The pots as they stand')).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByAltText('The pots as they stand')).toBeVisible()
+})
+
 test('works give way to a task that is moved; the papers come as a PDF that reads', async ({ page }) => {
   await page.goto(`${server.url}${FRONT}/setout`)
   await expect(page.getByTestId('setout-tables')).toContainText('places in the order of setting')

@@ -11,6 +11,9 @@ const hours = computed(() => {
   const { minutes } = props.task
   return minutes < 60 ? `${minutes} min` : `${(minutes / 60).toFixed(1)} h`
 })
+const where = computed(() =>
+  props.task.count > 1 ? `${props.task.bedName}, ${props.task.count}` : props.task.bedName,
+)
 const back = computed(() => keptBack(props.task.kind, weather.value(dayOf(props.task))))
 /** Where this week lies in the window, hundredths. */
 const bar = computed(() => {
@@ -41,10 +44,7 @@ const move = (event: Event) => {
     <div class="words">
       <p class="title">
         <b>{{ task.title }}</b>
-        <span class="where">
-          {{ task.bedName }}
-          <template v-if="task.count > 1">, {{ task.count }}</template>
-        </span>
+        <span class="where">{{ where }}</span>
         <span class="time">{{ hours }}</span>
       </p>
       <p class="why">{{ task.why }}</p>

@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { monthName, PLACE_MONTHS, stayPoint } from '~~/core/time'
+import { dayLengthH, monthName, PLACE_MONTHS, stayPoint } from '~~/core/time'
 
 /** The year woven: a row a drift, two columns a month, the frosts across it. A month that is pointed at is shown in the pictures. */
 const { cloth, gaps } = useSeasons()
 const compose = useComposeStore()
+const bed = useBedStore()
+const { months } = useCare()
 const { scene, letters } = useScene()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width } = useElementSize(holder)
 const NAMES_PX = 132
 const SUM_PX = 74
-const FOOT_PX = 22
+const FOOT_PX = 54
 const LEAF_FOOT = 60
 const wide = computed(() => Math.max(240, width.value - NAMES_PX - 8))
 const woven = computed(() => (cloth.value ? weaveTapestry(cloth.value, wide.value) : null))
@@ -36,11 +38,23 @@ const bars = computed(() =>
 )
 const barWide = computed(() => month.value - 6)
 const foot = computed(() => high.value - FOOT_PX)
-const footWords = computed(() => high.value - 6)
+const dayWords = computed(() => high.value - 24)
+const workWords = computed(() => high.value - 8)
+const footWords = computed(() => high.value - 40)
 const shift = `translate(${NAMES_PX} 0)`
 const rows = computed(() =>
   (woven.value?.rows ?? []).map((w) => ({ ...w, at: `translate(0 ${SUM_PX + w.top})`, nameY: w.height - 4 })),
 )
+/** Beneath the cloth: hours of day and of work in each month. */
+const beneath = computed(() => {
+  const latitude = bed.garden?.value.place.latitude ?? 45
+  return PLACE_MONTHS.map((m, i) => ({
+    month: m,
+    middle: (i + 0.5) * month.value,
+    day: dayLengthH(m, latitude).toFixed(1),
+    work: Math.round(months.value[i]?.hours ?? 0),
+  }))
+})
 const frosts = computed(() => {
   const { climate } = scene.value ?? {}
   if (!climate) return []
@@ -134,7 +148,13 @@ defineExpose({ svg })
           </template>
         </g>
       </g>
+      <text x="4" :y="dayWords" class="under">hours of day</text>
+      <text x="4" :y="workWords" class="under">hours of work, garden</text>
       <g :transform="shift">
+        <g v-for="u in beneath" :key="u.month">
+          <text :x="u.middle" :y="dayWords" class="foot">{{ u.day }}</text>
+          <text :x="u.middle" :y="workWords" class="foot">{{ u.work }}</text>
+        </g>
         <g v-for="f in frosts" :key="f.name">
           <line :x1="f.x" :x2="f.x" :y1="SUM_PX" :y2="foot" class="frost" />
           <text :x="f.x" :y="footWords" class="foot">{{ f.name }}</text>
@@ -186,6 +206,10 @@ svg {
   font-size: 11px;
   fill: var(--soft);
   text-anchor: middle;
+}
+.under {
+  font-size: 11px;
+  fill: var(--soft);
 }
 .month.now {
   fill: var(--ink);

@@ -27,12 +27,6 @@ const hours = computed(() => {
   return (open.reduce((n, t) => n + t.minutes, 0) / 60).toFixed(1)
 })
 const groups = computed(() => [
-  {
-    id: 'late',
-    title: 'Too late now: carried to next year',
-    tasks: late.value,
-    note: 'Their windows closed without them.',
-  },
   { id: 'closing', title: 'Last chance this week', tasks: week.value.closing, note: '' },
   { id: 'best', title: 'Best this week', tasks: week.value.best, note: '' },
   { id: 'open', title: 'Can be done as well', tasks: week.value.open, note: '' },
@@ -117,6 +111,12 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
           <CareTaskRow v-for="t in g.tasks" :key="t.id" :task="t" />
         </ul>
       </section>
+      <details v-if="late.length > 0" class="late" data-testid="care-late">
+        <summary>Too late now, asked again next year: {{ late.length }}</summary>
+        <ul>
+          <CareTaskRow v-for="t in late" :key="t.id" :task="t" />
+        </ul>
+      </details>
     </div>
     <aside class="side">
       <CareMonthBars />
@@ -175,6 +175,12 @@ h3 {
 }
 .year {
   width: 64px;
+}
+.late summary {
+  cursor: pointer;
+  margin-top: 16px;
+  font-size: 13px;
+  color: var(--soft);
 }
 .hint {
   font-size: 12px;
