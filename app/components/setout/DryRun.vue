@@ -27,11 +27,13 @@ const file = ref<HTMLInputElement>()
 async function choose(event: Event) {
   const chosen = (event.target as HTMLInputElement).files?.[0]
   if (!chosen || !bed.id) return
-  problem.value = ''
+  const smaller = await smallerPicture(chosen)
+  problem.value = smaller.ok ? '' : smaller.error
+  if (!smaller.ok) return
   try {
     const { drawingId } = await $fetch<{ drawingId: string }>(`/api/gardens/${bed.garden!.id}/drawings`, {
       method: 'POST',
-      body: await smallerPicture(chosen),
+      body: smaller.value,
       headers: { 'content-type': 'image/jpeg' },
     })
     supply.set({ dryRuns: { ...supply.supply.dryRuns, [bed.id]: drawingId } }, 'photo of the dry run')
