@@ -100,6 +100,7 @@ export const useDrawingImport = createSharedComposable(() => {
     bytes = null
     ground.ghost = []
   }
+  onScopeDispose(leave)
   const page = computed(() => (found.value && 'page' in found.value ? found.value.page : null))
   return {
     found,

@@ -72,5 +72,3 @@ export function bloomOf({ flowerMonths }: Plant): { readonly from: number; reado
   while (there.has((to % YEAR) + 1) && to < from + YEAR) to++
   return { from, to: to + 1 }
 }
-
-export const genusOf = (p: Plant) => p.botanicalName.split(' ')[0] ?? ''

@@ -1,3 +1,4 @@
+import { capital } from '../measure'
 import type { Plant } from '../plant'
 import { dayIn, placePoint, type Climate, type Day } from '../time'
 import type { CareContext, CareKind, CareRule, LibraryWindow } from './careRule'
@@ -256,5 +257,3 @@ function cautionsOf(kind: CareKind, p: Plant): string[] {
     ...(kind === 'divide' && p.spreadM > HEAVY_FROM_M ? ['Heavy: two people, over 25 kg with a barrow.'] : []),
   ]
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

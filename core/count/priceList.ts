@@ -1,9 +1,9 @@
-import type { Plant } from '../plant'
+import { columnsByHeading, type ColumnsOf, type Plant } from '../plant'
 
 export const PRICE_FIELDS = ['name', 'common', 'size', 'price', 'pack', 'stock'] as const
 export type PriceField = (typeof PRICE_FIELDS)[number]
 /** Which heading of a list holds what; a field that the list does not have is left out. */
-export type PriceColumns = Readonly<Partial<Record<PriceField, string>>>
+export type PriceColumns = ColumnsOf<PriceField>
 
 /** What a supplier offers of a kind in a size. */
 export interface Offer {
@@ -39,20 +39,9 @@ const WORDS: Readonly<Record<PriceField, RegExp>> = {
   stock: /stock|avail|on hand|quantity|qty|bestand/i,
 }
 
-/** Columns guessed by their headings, each heading once; what was mapped before holds where the list still has that heading. */
-export function guessColumns(headings: readonly string[], before: PriceColumns = {}): PriceColumns {
-  const taken = new Set<string>()
-  const columns: Partial<Record<PriceField, string>> = {}
-  for (const field of PRICE_FIELDS) {
-    const kept = before[field]
-    const found =
-      kept && headings.includes(kept) ? kept : headings.find((h) => !taken.has(h) && WORDS[field].test(h))
-    if (!found) continue
-    columns[field] = found
-    taken.add(found)
-  }
-  return columns
-}
+/** The columns of a list by its headings. */
+export const guessColumns = (headings: readonly string[], before: PriceColumns = {}): PriceColumns =>
+  columnsByHeading(WORDS, headings, before)
 
 const ERROR_LIMIT = 200
 

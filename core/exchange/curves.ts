@@ -14,7 +14,7 @@ export function arcDraw(middle: Point, a: Point, b: Point, from: number, to: num
   const sweep = to > from ? to - from : to - from + WHOLE
   const r = Math.max(Math.hypot(a.x, a.y), Math.hypot(b.x, b.y))
   return (tolerance) => {
-    const widest = 2 * Math.acos(Math.max(0, 1 - tolerance / Math.max(r, tolerance)))
+    const widest = tolerance >= r ? Math.PI : 2 * Math.acos(1 - tolerance / r)
     const steps = Math.max(Math.ceil((FEWEST_STEPS * sweep) / WHOLE), Math.ceil(sweep / Math.max(widest, 1e-3)))
     return Array.from({ length: steps + 1 }, (_, i) => {
       const t = from + (sweep * i) / steps

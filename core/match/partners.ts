@@ -1,6 +1,14 @@
 import type { LibraryMonth } from '../time'
 import { deltaE } from '../colour'
-import { fullHeightM, misfits, SUN_CLASSES, WATER_CLASSES, type Plant, type SiteConditions } from '../plant'
+import {
+  fullHeightM,
+  genusOf,
+  misfits,
+  SUN_CLASSES,
+  WATER_CLASSES,
+  type Plant,
+  type SiteConditions,
+} from '../plant'
 import { pairContrast } from './contrast'
 
 /** Plants that go together, best first, with why. */
@@ -81,8 +89,7 @@ function bestNext(
   let best: Plant | null = null
   let high = -Infinity
   for (const p of from) {
-    if (group.some((g) => g.id === p.id || g.botanicalName.split(' ')[0] === p.botanicalName.split(' ')[0]))
-      continue
+    if (group.some((g) => g.id === p.id || genusOf(g) === genusOf(p))) continue
     const s = group.reduce((n, g) => n + pairScore(g, p, month), 0) / group.length + liking(p, month, bias)
     if (s > high) {
       high = s

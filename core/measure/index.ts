@@ -1,3 +1,4 @@
+export { capital } from './capital'
 export { formatBoth, formatLength } from './formatLength'
 export { type LengthLimits, parseLength, type Units } from './parseLength'
 export { characters, cleanText, cutText, faultOfText } from './cutText'

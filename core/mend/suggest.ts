@@ -5,7 +5,7 @@ import { finish } from '../finish'
 import { critique, fillCount, isMeant, type Critique } from '../judge'
 import { marksOf, totalOf } from '../marks'
 import { liking, pairContrast, pairScore } from '../match'
-import { fullHeightM, misfits, type Plant } from '../plant'
+import { genusOf, fullHeightM, misfits, type Plant } from '../plant'
 import { TRAIT } from '../brief'
 import { conditionsAt, driftsSeen, nameOf, type Scene } from '../scene'
 import { monthInterest } from '../season'
@@ -170,7 +170,7 @@ function grouped(
     let best: Plant | null = null
     let high = -Infinity
     for (const { plant, worth } of candidates[i]!) {
-      if (group.some((g) => genus(g) === genus(plant))) continue
+      if (group.some((g) => genusOf(g) === genusOf(plant))) continue
       const with_ = group.reduce((n, g) => n + pairContrast(g, plant), 0) / Math.max(1, group.length)
       const blend = group.some(
         (g) => g.leafOutline === plant.leafOutline && deltaE(g.foliage.summer, plant.foliage.summer) < 8,
@@ -183,8 +183,6 @@ function grouped(
   }
   return group
 }
-
-const genus = (p: Plant) => p.botanicalName.split(' ')[0]
 
 function tried(judged: Critique, before: number, slots: readonly Slot[], plants: readonly Plant[]): Suggestion {
   const { scene } = judged

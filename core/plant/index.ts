@@ -40,6 +40,8 @@ export {
   WATER_CLASSES,
   type WaterClass,
 } from './plant'
+export { columnsByHeading, type ColumnsOf } from './columnsByHeading'
+export { genusOf } from './genusOf'
 export { plantCells } from './plantCells'
 export {
   fillShortList,

@@ -1,4 +1,5 @@
 import { monthName, placeMonths, type Climate, type LibraryMonth } from '../time'
+import { genusOf } from './genusOf'
 import type { Plant } from './plant'
 
 /** Conifers that shoot again from old wood; the others stay bare where they are cut. */
@@ -6,13 +7,11 @@ const CONIFERS_THAT_SHOOT = ['Taxus', 'Cryptomeria', 'Sciadopitys']
 /** Shrubs whose old wood does not shoot again. */
 const SHRUBS_THAT_DO_NOT = ['Lavandula', 'Daphne', 'Santolina', 'Helianthemum', 'Iberis', 'Thymus']
 
-const genus = (p: Plant) => p.botanicalName.split(' ')[0] ?? ''
-
 /** Whether a plant cut back hard shoots again. Source: practice, Existing plants and renovation; Screens. */
 export function shootsAgain(p: Plant): boolean {
-  if (p.kind === 'conifer') return CONIFERS_THAT_SHOOT.includes(genus(p))
+  if (p.kind === 'conifer') return CONIFERS_THAT_SHOOT.includes(genusOf(p))
   if (p.lifeCycle !== 'woody') return p.lifeCycle === 'herbaceous'
-  return !SHRUBS_THAT_DO_NOT.includes(genus(p))
+  return !SHRUBS_THAT_DO_NOT.includes(genusOf(p))
 }
 
 /** Months (of the library) in which a plant is best moved. Perennials early, before the leaves grow big. */

@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { columnsByHeading, type ColumnsOf } from './columnsByHeading'
 import type { Plant } from './plant'
 import { plantCells } from './plantCells'
 import { NEEDED_COLUMNS, PLANT_COLUMNS } from './plantRow'
@@ -15,7 +16,7 @@ export const SHORT_FIELDS = [
 ] as const
 export type ShortField = (typeof SHORT_FIELDS)[number]
 /** Which heading holds what; what the list does not have is left out. */
-export type ShortColumns = Readonly<Partial<Record<ShortField, string>>>
+export type ShortColumns = ColumnsOf<ShortField>
 
 interface TableLike {
   readonly headings: readonly string[]
@@ -34,20 +35,9 @@ const WORDS: Readonly<Record<ShortField, RegExp>> = {
 /** Whether a list has all columns that a row needs to stand for itself. */
 export const isWholeList = (headings: readonly string[]) => NEEDED_COLUMNS.every((c) => headings.includes(c))
 
-/** Columns guessed by their headings, each once; what was mapped before holds where the list still has that heading. */
-export function guessShortColumns(headings: readonly string[], before: ShortColumns = {}): ShortColumns {
-  const taken = new Set<string>()
-  const columns: Partial<Record<ShortField, string>> = {}
-  for (const field of SHORT_FIELDS) {
-    const kept = before[field]
-    const found =
-      kept && headings.includes(kept) ? kept : headings.find((h) => !taken.has(h) && WORDS[field].test(h))
-    if (!found) continue
-    columns[field] = found
-    taken.add(found)
-  }
-  return columns
-}
+/** The columns of a list by its headings. */
+export const guessShortColumns = (headings: readonly string[], before: ShortColumns = {}): ShortColumns =>
+  columnsByHeading(WORDS, headings, before)
 
 export interface FilledList {
   /** A whole plant list as CSV. */

@@ -6,8 +6,5 @@ export const metres = (n: number) => `${n.toFixed(2)} m`
 /** `at 4.2 m` or `from 4.2 to 6.0 m` along the bed. */
 export const along = (from: number, to: number) =>
   to - from < 0.3 ? `at ${((from + to) / 2).toFixed(1)} m` : `from ${from.toFixed(1)} to ${to.toFixed(1)} m`
-/** A capital to begin with; pH keeps its own. */
-export const capital = (text: string) =>
-  text.startsWith('pH') ? text : text.charAt(0).toUpperCase() + text.slice(1)
 /** A stable short key for a pair of ids, whichever comes first. */
 export const pairKey = (a: string, b: string) => (a < b ? `${a}+${b}` : `${b}+${a}`)

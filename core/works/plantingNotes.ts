@@ -1,15 +1,14 @@
-import type { Plant } from '../plant'
+import { genusOf, type Plant } from '../plant'
 
 /** How a plant goes into the ground, in sentences: what holds for all first, then what its kind asks. Source: papers, Order of works. */
 export function plantingNotes(plant: Plant): string[] {
   return [...NOTES.filter((n) => n.holds(plant)).map((n) => n.says)]
 }
 
-const genus = (p: Plant) => p.botanicalName.split(' ')[0]!
 const isOf =
   (...names: readonly string[]) =>
   (p: Plant) =>
-    names.includes(genus(p))
+    names.includes(genusOf(p))
 const isBulb = (p: Plant) => p.lifeCycle === 'bulb'
 
 const NOTES: readonly { readonly holds: (p: Plant) => boolean; readonly says: string }[] = [
@@ -34,7 +33,7 @@ const NOTES: readonly { readonly holds: (p: Plant) => boolean; readonly says: st
   },
   { holds: isOf('Clematis'), says: 'Deeper than it stood in the pot, its foot in shade.' },
   {
-    holds: (p) => genus(p) === 'Iris' && p.root === 'rhizome',
+    holds: (p) => genusOf(p) === 'Iris' && p.root === 'rhizome',
     says: 'Shallow: the sun must reach the top of the rhizome.',
   },
   { holds: isOf('Paeonia'), says: 'Buds no deeper than 5 cm, or it will not flower.' },

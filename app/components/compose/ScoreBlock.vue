@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import interact from 'interactjs'
+import { genusOf } from '~~/core/plant'
 import type { Axis } from '~/composables/useAxis'
 import type { ScoreBlock } from '~/composables/useScoreBlocks'
 
@@ -19,7 +20,7 @@ const choose = (event: MouseEvent | KeyboardEvent) =>
 const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
 const roomy = computed(() => props.block.width >= 76)
 const middling = computed(() => props.block.width >= 46)
-const genus = computed(() => props.block.plant.botanicalName.split(' ')[0] ?? '')
+const genus = computed(() => genusOf(props.block.plant))
 const top = computed(
   () =>
     props.block.lane * (props.laneHeight + 3) +

@@ -21,6 +21,10 @@ const {
   place,
   leave,
 } = useDrawingImport()
+const MOVES = [
+  { of: 'dx', word: 'right', label: 'Moved to the right' },
+  { of: 'dy', word: 'up', label: 'Moved up the sheet' },
+] as const
 const RATIOS = [20, 50, 100, 200, 500].map((r) => ({ label: `1 : ${r}`, value: String(r) }))
 const unitItems = computed(() => {
   const now = found.value!.unit.metres
@@ -71,22 +75,13 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
           @update:model-value="(v) => setUnit(Number(v))"
         />
       </label>
-      <label>
-        right
+      <label v-for="m in MOVES" :key="m.of">
+        {{ m.word }}
         <GroundSignedLength
-          :model-value="placing.dx"
-          label="Moved to the right"
+          :model-value="placing[m.of]"
+          :label="m.label"
           :units="units"
-          @update:model-value="(dx) => place({ dx })"
-        />
-      </label>
-      <label>
-        up
-        <GroundSignedLength
-          :model-value="placing.dy"
-          label="Moved up the sheet"
-          :units="units"
-          @update:model-value="(dy) => place({ dy })"
+          @update:model-value="(metres) => place({ [m.of]: metres })"
         />
       </label>
       <label>

@@ -1,5 +1,5 @@
-import { shootsAgain, type Plant } from '../../plant'
-import { bloomOf, genusOf, WEEK, type CareRule } from '../careRule'
+import { genusOf, shootsAgain, type Plant } from '../../plant'
+import { bloomOf, WEEK, type CareRule } from '../careRule'
 
 const isHerb = (p: Plant) => p.lifeCycle === 'herbaceous' && p.kind !== 'fern'
 const isEvergreen = (p: Plant) => p.retention === 'evergreen' || p.retention === 'semi-evergreen'

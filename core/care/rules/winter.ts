@@ -1,5 +1,5 @@
-import type { Plant } from '../../plant'
-import { bloomOf, genusOf, type CareContext, type CareRule } from '../careRule'
+import { genusOf, type Plant } from '../../plant'
+import { bloomOf, type CareContext, type CareRule } from '../careRule'
 
 const isTender = (p: Plant, { zone }: CareContext) => p.tender !== null && zone < p.zones.coldest
 const isKept = (p: Plant, at: CareContext) => isTender(p, at) && p.tender!.how !== 'let-go'

@@ -33,7 +33,9 @@ function knownPage(name: string): string {
   }
 }
 
-export const isBinaryDxf = (text: string) => text.startsWith('AutoCAD Binary DXF')
+const SIGNATURE_LENGTH = 24
+/** Binary drawings begin with a line that says so. */
+export const isBinaryDxf = (text: string) => text.slice(0, SIGNATURE_LENGTH).includes(' Binary DXF')
 
 const SIGNS: Readonly<Record<string, string>> = { d: '°', p: '±', c: '⌀', u: '', o: '', k: '', '%': '%' }
 

@@ -432,6 +432,18 @@ describe('units', () => {
   ])('number %i: %d is %d m', (n, drawn, metres) => {
     expect(size(head(n), drawn).m).toBeCloseTo(metres, 3)
   })
+  it('of circles alone is told by how far they reach', () => {
+    const circle: Pair[] = [
+      [0, 'CIRCLE'],
+      [8, 'c'],
+      [10, 0],
+      [20, 0],
+      [40, 6000],
+    ]
+    const { unit } = read(dxf(circle, [], []))
+    expect(unit).toMatchObject({ metres: 0.001, said: null })
+    expect(unit.doubt).toContain('12 m across')
+  })
   it('asks when none is given or the size is odd, and takes the word of who knows', () => {
     const none = size(
       [
@@ -478,7 +490,7 @@ describe('words', () => {
   })
   it('a binary drawing and a broken one are told, nothing is thrown', () => {
     for (const bad of [
-      'AutoCAD Binary DXF\r\n\x1a\0',
+      'Its own Binary DXF\r\n\x1a\0',
       '',
       '0\nSECTION',
       '0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n10\nx\n0\nENDSEC\n0\nEOF',

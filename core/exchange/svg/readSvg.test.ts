@@ -126,6 +126,12 @@ describe('what shows of SVG', () => {
     expect(found.lines.map((l) => l.what)).toEqual(['rect', 'line'])
     expect(found.left.reduce((n, l) => n + l.count, 0)).toBe(5)
   })
+  it('what a hidden group holds shows where it says so itself', () => {
+    const body = '<g visibility="hidden"><line x2="3"/><line x2="4" visibility="visible"/><g><line x2="5"/></g></g>'
+    const found = read(svg(body))
+    expect(found.lines.map((l) => l.points[1]!.x)).toEqual([4])
+    expect(found.left).toEqual([{ what: 'line', layer: '', count: 2, why: 'it is hidden' }])
+  })
   it('texts and titles are names, groups are layers', () => {
     const found = read(
       svg(

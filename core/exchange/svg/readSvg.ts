@@ -113,6 +113,7 @@ interface Place {
   /** What the group it lies in is called. */
   readonly name: string
   readonly facts?: Piece['facts']
+  readonly unseen: boolean
 }
 
 class Walk {
@@ -135,7 +136,8 @@ class Walk {
     // Our own files say where the site’s origin lies on their page.
     const [x = 0, y = 0] = (attribs['data-origin'] ?? '').split(' ').map(Number).filter(Number.isFinite)
     const matrix = translate(-x, -y)
-    for (const child of children) this.node(child, { matrix, layer: '', width, height, depth: 0, name: '' })
+    for (const child of children)
+      this.node(child, { matrix, layer: '', width, height, depth: 0, name: '', unseen: false })
   }
 
   reach(): number {
@@ -144,7 +146,7 @@ class Walk {
 
   node(node: ChildNode, place: Place) {
     if (!isTag(node) || KEPT_APART.has(node.name) || this.pieces.length > MOST_LINES) return
-    if (this.isHidden(node)) {
+    if (this.isGone(node)) {
       this.behind.add(node.name, place.layer, 'it is hidden')
       return
     }
@@ -152,14 +154,16 @@ class Walk {
     this.take(node, this.inside(node, place))
   }
 
-  private isHidden(e: Element): boolean {
-    const get = (name: string) => this.styles.get(e, name)
-    return (
-      get('display') === 'none' ||
-      get('visibility') === 'hidden' ||
-      get('visibility') === 'collapse' ||
-      get('opacity') === '0'
-    )
+  /** Gone with all that it holds. */
+  private isGone(e: Element): boolean {
+    return this.styles.get(e, 'display') === 'none' || this.styles.get(e, 'opacity') === '0'
+  }
+
+  /** Unseen itself: what it holds may say otherwise. */
+  private isUnseen(e: Element, outer: boolean): boolean {
+    const own = this.styles.get(e, 'visibility')
+    if (own === undefined || own === 'inherit') return outer
+    return own === 'hidden' || own === 'collapse'
   }
 
   /** Where the inside of an element lies. */
@@ -173,6 +177,7 @@ class Walk {
       ...place,
       matrix,
       depth: place.depth + 1,
+      unseen: this.isUnseen(e, place.unseen),
       layer: isGroup && called !== '' && !facts ? called : place.layer,
       name: called || place.name,
       ...(facts ? { facts } : {}),
@@ -180,6 +185,8 @@ class Walk {
   }
 
   private take(e: Element, place: Place) {
+    if (place.unseen && (isSvgShape(e.name) || e.name === 'text'))
+      return this.behind.add(e.name, place.layer, 'it is hidden')
     if (e.name === 'use') return this.use(e, place)
     if (e.name === 'svg') return this.view(e, place, place.width, place.height)
     if (e.name === 'text') return this.text(e, place)

@@ -10,9 +10,17 @@ const { width, height } = useElementSize(stage)
 /** No more sky than a picture wants. */
 const HIGHEST = 0.72
 const rest = computed(() => Math.max(220, Math.min(height.value - 30, width.value * HIGHEST)))
-// The pictures show the month that is looked at.
-watch(monday, (day) => {
-  compose.moment = { ...compose.moment, month: monthOfDay(addDays(day, 3)) }
+// The pictures show the month that is looked at, and go back to what they showed.
+const before = compose.moment
+watch(
+  monday,
+  (day) => {
+    compose.moment = { ...compose.moment, month: monthOfDay(addDays(day, 3)) }
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => {
+  compose.moment = before
 })
 const { axis, planAxis, planPx, elevationPx, planTopPx } = useAxis({ width, restPx: rest })
 const DAYS = ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su']
@@ -76,7 +84,7 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
               @update:model-value="setPlanted"
             />
           </label>
-          <span class="hint">year {{ age }} of the planting</span>
+          <span class="hint">year {{ age }}</span>
           <span class="grow" />
           <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-calendar" :to="feed" external>
             Calendar
@@ -193,7 +201,7 @@ h3 {
   font-size: 12px;
 }
 .weather li {
-  padding: 2px 7px;
+  padding: 2px 5px;
   border-radius: 5px;
   background: var(--card);
   border: 1px solid var(--line);
