@@ -34,7 +34,8 @@ export interface StoredScenes {
   readonly scenes: readonly { readonly id: string; readonly scene: Scene }[]
 }
 
-type PlantsOf = (gardenId: string) => Promise<ReadonlyMap<string, Plant>>
+/** Gives the plants that a garden knows. */
+export type PlantsOf = (gardenId: string) => Promise<ReadonlyMap<string, Plant>>
 
 /** The parts of a stored garden; null when it is not there. */
 export async function partsOfGarden(

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
-import { makePapers, type PapersJob } from './makePapers'
+import type { PapersJob } from './makePapers'
 
 const MOST_AT_ONCE = 2
 const MOST_MB = 1500
@@ -28,7 +28,8 @@ function done() {
 /** Makes papers in a thread of their own, so that the server answers others meanwhile; `gone` ends it. Null: there is nothing to print. */
 export async function papersBeside(job: PapersJob, gone: AbortSignal): Promise<Uint8Array | null> {
   const file = workerFile()
-  if (!existsSync(file)) return makePapers(job)
+  // What makes papers is large, and not loaded into the server where a thread does it.
+  if (!existsSync(file)) return (await import('./makePapers')).makePapers(job)
   await turn()
   try {
     return await inThread(file, job, gone)

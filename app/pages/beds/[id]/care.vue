@@ -197,11 +197,11 @@ h3 {
 .weather {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
-  font-size: 12px;
+  gap: 3px;
+  font-size: 11.5px;
 }
 .weather li {
-  padding: 2px 5px;
+  padding: 2px 4px;
   border-radius: 5px;
   background: var(--card);
   border: 1px solid var(--line);

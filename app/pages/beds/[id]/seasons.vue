@@ -83,7 +83,7 @@ const toMonth = (m: PlaceMonth) => {
               · little to show:
               <button v-for="g in gaps" :key="g" class="link" @click="toMonth(g)">{{ monthName(g) }}</button>
             </template>
-            <template v-else>· something in every month that matters</template>
+            <template v-else>· no month is empty</template>
           </small>
         </h2>
         <div class="acts">

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { PAPER_SIZES, PLAN_SCALES, SHEET_KINDS } from '~~/core/papers'
 import { METHODS } from '~~/core/setout'
 import { issueKeys } from '../../../db/queries/issuedKeys'
-import { countInputOf } from '../../../services/gardenCounts'
+import { countInputFrom } from '../../../services/gardenCounts'
 import { lettersOfParts, partsOfGarden } from '../../../services/gardenScenes'
 import { papersBeside } from '../../../services/papersBeside'
 import { readFonts } from '../../../utils/readFonts'
@@ -40,25 +40,25 @@ export default defineEventHandler(async (event) => {
     )
   const store = await useStore()
   const parts = await partsOfGarden(store.db, id, plantsOf(store))
-  const counted = await countInputOf(store.db, id, plantsOf(store))
-  if (!parts || !counted) throw notFound('garden')
+  if (!parts) throw notFound('garden')
+  const { name } = parts.garden.value
   const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
   await issueKeys(store.db, id, lettersOfParts(parts))
   const file = await papersBeside(
     {
       parts,
-      input: counted.input,
+      input: await countInputFrom(store.db, parts),
       ask: {
         ...{ sheets, paper: PAPER_SIZES.find((p) => p.name === paper)!, ratio: scale, plain: plain === '1' },
-        ...{ head: { garden: counted.name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
+        ...{ head: { garden: name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
       },
       fonts: await readFonts(),
-      info: { title: `${counted.name}: papers`, author },
+      info: { title: `${name}: papers`, author },
     },
     goneOf(event),
   )
   if (!file) throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
-  attach(event, 'application/pdf', counted.name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
+  attach(event, 'application/pdf', name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
   return file
 })
 
