@@ -37,6 +37,7 @@ const ROOMS = [
     'count',
     'exchange',
     'scene',
+    'water',
     'season',
     'setout',
     'works',

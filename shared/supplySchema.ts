@@ -4,6 +4,7 @@ import { isDay } from '../core/time'
 import { idSchema, plantIdSchema } from './basicSchemas'
 import type { Mutable, Same } from './bedSchema'
 import { nameSchema, textSchema } from './textSchema'
+import { waterSchema } from './waterSchema'
 
 const day = z.string().refine((text) => text === '' || isDay(text), 'A day such as 2026-05-08, or nothing.')
 const pieces = z.number().int('Pieces are whole.').min(0, 'Pieces cannot be negative.').max(1_000_000)
@@ -123,6 +124,7 @@ export const supplySchema = z.object({
     })
     .default({ planted: null, ticks: {} }),
   dryRuns: z.record(idSchema, idSchema).default({}),
+  water: waterSchema,
 })
 
 export const SUPPLY_SCHEMA_IS_SUPPLY: Same<z.infer<typeof supplySchema>, Mutable<Supply>> = true

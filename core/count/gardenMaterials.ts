@@ -1,6 +1,7 @@
 import { bedFigures, bedFrame, featureAreaM2, placingsOf, type Bed, type BedFrame } from '../bed'
 import type { Plant } from '../plant'
 import { formatArea, formatSmall, formatVolume, type Units } from '../measure'
+import { dripNeeds, type DripNeed } from './dripNeeds'
 import type { CountedBed, CountLine } from './gardenCount'
 import { needOf, type MaterialGroup, type MaterialKind, type MaterialNeed, type MaterialUnit } from './materialNeed'
 import { sizeFigures } from './sizeClass'
@@ -46,14 +47,6 @@ const KINDS = {
   stakes: kind('stakes', 'supports', 'piece', { waste: 0, sold: 1, soldIn: 'each', price: 1.6 }),
   rings: kind('link supports or rings', 'supports', 'piece', { waste: 0, sold: 1, soldIn: 'each', price: 5.5 }),
   treeStakes: kind('tree stakes with ties', 'supports', 'piece', { waste: 0, sold: 1, soldIn: 'each', price: 14 }),
-  dripLine: kind('drip line, emitters every 0.33 m', 'water', 'm', {
-    waste: 0.05,
-    sold: 25,
-    soldIn: 'coils of 25 m',
-    price: 24,
-  }),
-  dripRings: kind('drip rings for large plants', 'water', 'piece', { waste: 0, sold: 1, soldIn: 'each', price: 4 }),
-  dripTees: kind('tees and ends', 'water', 'piece', { waste: 0.1, sold: 1, soldIn: 'each', price: 0.8 }),
   potMix: kind('potting mix', 'pots', 'm³', {
     waste: 0.1,
     sold: 0.05,
@@ -78,9 +71,6 @@ function kind(
 const BULKING = 1.3
 /** Mulch is kept off stems by so much, metres. */
 const OFF_STEMS_M = 0.05
-/** Rows of drip line lie so far apart; a ring lies round woody plants from this width. */
-const DRIP_ROWS_M = 0.45
-const LARGE_PLANT_M = 1.2
 
 interface Facts {
   readonly bed: Bed
@@ -92,13 +82,15 @@ interface Facts {
 
 /**
  * What a garden's beds need beside plants: ground, cover, supports, water, hard things, pots and what is carried away, each with its
- * figures. `choices` type over depths and prices and say what is left out. Source: papers, Money and material; calculations.
+ * figures. `choices` type over depths and prices and say what is left out; `drip` is what Water has laid. Source: papers, Money and
+ * material; calculations.
  */
 export function gardenMaterials(
   beds: readonly CountedBed[],
   lines: readonly CountLine[],
   choices: readonly MaterialChoice[] = [],
   units: Units = 'metric',
+  drip: DripNeed | null = null,
 ): MaterialNeed[] {
   const facts = beds.map(({ id, bed }) => factsOf(id, bed, lines))
   const chosen = new Map(choices.map((c) => [c.id, c]))
@@ -107,7 +99,12 @@ export function gardenMaterials(
     const { amount, basis } = AMOUNTS[id](facts, units, depthM ?? 0)
     return amount > 1e-9 ? [needOf(id, KINDS[id], amount, basis, depthM, chosen.get(id))] : []
   })
-  return [...needs, ...thingNeeds(beds, chosen, units), ...potNeeds(beds, chosen, units)]
+  return [
+    ...needs,
+    ...(drip ? dripNeeds(drip, chosen, units) : []),
+    ...thingNeeds(beds, chosen, units),
+    ...potNeeds(beds, chosen, units),
+  ]
 }
 
 function factsOf(bedId: string, bed: Bed, lines: readonly CountLine[]): Facts {
@@ -142,7 +139,6 @@ const overBeds = (facts: readonly Facts[], units: Units, depthM: number): Amount
 }
 const countOf = (facts: readonly Facts[], has: (p: Plant) => boolean) =>
   total(facts, (f) => total(f.plants, ({ plant, count }) => (has(plant) ? count : 0)))
-const watered = (facts: readonly Facts[]) => inGround(facts).filter((f) => f.bed.ground.irrigation === 'drip')
 
 const AMOUNTS: Readonly<Record<KindId, (facts: readonly Facts[], units: Units, depthM: number) => Amount>> = {
   compost: overBeds,
@@ -179,26 +175,6 @@ const AMOUNTS: Readonly<Record<KindId, (facts: readonly Facts[], units: Units, d
   treeStakes: (facts) => {
     const amount = countOf(facts, (p) => p.kind === 'tree')
     return { amount, basis: `one for each of ${amount} trees` }
-  },
-  dripLine: (facts, units) => {
-    const area = total(watered(facts), openM2)
-    return {
-      amount: area / DRIP_ROWS_M,
-      basis: `${formatArea(area, units)} watered by drip, rows ${formatSmall(DRIP_ROWS_M, units)} apart`,
-    }
-  },
-  dripRings: (facts, units) => {
-    const amount = countOf(watered(facts), (p) => p.lifeCycle === 'woody' && p.spreadM >= LARGE_PLANT_M)
-    return {
-      amount,
-      basis: `one for each of ${amount} woody plants wider than ${formatSmall(LARGE_PLANT_M, units)}`,
-    }
-  },
-  dripTees: (facts) => {
-    const rows = total(watered(facts), (f) =>
-      Math.max(1, Math.round(openM2(f) / Math.max(1, f.edgeM) / DRIP_ROWS_M)),
-    )
-    return { amount: rows * 2, basis: `a tee and an end for each of ${rows} rows` }
   },
   potMix: (facts, units) => {
     const amount = total(facts.filter(isPot), (f) => bedFigures(f.bed, f.frame).soilM3)

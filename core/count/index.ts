@@ -73,3 +73,12 @@ export {
   readPriceList,
 } from './priceList'
 export { orderRows } from './orderRows'
+export { type DripNeed, dripNeeds } from './dripNeeds'
+export {
+  NO_WATER_PLAN,
+  type Tap,
+  type TimerProgramme,
+  type TimerZone,
+  type WaterPlan,
+  type ZoneMonth,
+} from './waterPlan'

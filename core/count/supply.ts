@@ -1,6 +1,7 @@
 import { SPARES, type SizeClass } from './sizeClass'
 import type { Order } from './order'
 import type { Tray } from './tray'
+import { NO_WATER_PLAN, type WaterPlan } from './waterPlan'
 
 /** How the plants of a line are come by. */
 export const WAYS = ['pot', 'plug', 'seed', 'cutting', 'division'] as const
@@ -103,6 +104,7 @@ export interface Supply {
   /** The kept picture of each bed’s dry run: its id, by the bed’s. */
   readonly dryRuns: Readonly<Record<string, string>>
   readonly care: CarePlan
+  readonly water: WaterPlan
 }
 
 export const NURSERY_ID = 'port-linnet-growers'
@@ -125,6 +127,7 @@ export const EMPTY_SUPPLY: Supply = {
   works: { start: '', people: 2, hoursADay: 6, days: [1, 2, 3, 4, 5], minutes: {}, moved: {}, done: {} },
   dryRuns: {},
   care: { planted: null, ticks: {} },
+  water: NO_WATER_PLAN,
 }
 
 /** The calendar year in which a garden is planted: as said, else that of its order of works, else this one. */

@@ -47,12 +47,26 @@ export function simulatedWeather(place: WeatherPlace, seed: string): (day: Day) 
 }
 
 const round = (n: number) => Math.round(n * 10) / 10
-const chance = (seed: string, day: Day, what: string) => (hashText(`${seed}|${day}|${what}`) >>> 0) / 2 ** 32
+/** A number from 0 to 1. What differs in its last letter alone must not be alike: the hash is stirred before it is used. */
+const chance = (seed: string, day: Day, what: string) => stirred(hashText(`${seed}|${day}|${what}`)) / 2 ** 32
+function stirred(hash: number): number {
+  let h = hash ^ (hash >>> 16)
+  h = Math.imul(h, 0x85ebca6b)
+  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35)
+  return (h ^ (h >>> 16)) >>> 0
+}
 /** A number from 0 to 1 that changes little from day to day. */
 const smooth = (seed: string, day: Day, what: string) =>
   0.25 * chance(seed, addDays(day, -1), what) +
   0.5 * chance(seed, day, what) +
   0.25 * chance(seed, addDays(day, 1), what)
+
+/** The mean of that weather on a day: what its days would be without their noise; rain in mm a day. */
+export function meanWeather(place: WeatherPlace): (day: Day) => Pick<DayWeather, 'lowC' | 'highC' | 'rainMm'> {
+  const course = courseOf(place)
+  const span = DAY_SPAN_C * (WET_DAYS * 0.6 + 1 - WET_DAYS)
+  return (day) => ({ lowC: course(day) - span, highC: course(day) + span, rainMm: WET_DAYS * RAIN_MM })
+}
 
 const YEAR = 365.25
 /** Mean temperature of a day of the year: its middle is set by the frosts, its reach by the latitude. */

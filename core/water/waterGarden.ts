@@ -1,0 +1,115 @@
+import type { DripNeed, WaterPlan } from '../count'
+import type { PlacedPlant } from '../layout'
+import type { Scene } from '../scene'
+import { PLACE_MONTHS, type PlaceMonth } from '../time'
+import { placeClimate, type ClimateTable, type WeatherPlace } from '../weather'
+import { tapFlowLH, USUAL_TAP, usableLH } from './pipes'
+import { needL, waterBed, type WaterBed } from './waterBed'
+import { zonesOf, type Zone } from './zones'
+
+export interface WaterInput {
+  readonly scenes: Iterable<readonly [string, Scene]>
+  readonly place: WeatherPlace
+  readonly plan: WaterPlan
+  /** Metres from the tap to each bed as the site has them, by the bed's id; typed lengths come first. */
+  readonly fromTap: Readonly<Record<string, number>>
+}
+/** How a garden is watered: its beds, its zones, and what the tap gives. */
+export interface WaterGarden {
+  readonly table: ClimateTable
+  readonly beds: readonly WaterBed[]
+  readonly zones: readonly Zone[]
+  readonly tapLH: number
+  readonly tapBar: number
+  readonly isTapMeasured: boolean
+}
+
+/** Lays and reckons the watering of a garden. */
+export function waterGarden({ scenes, place, plan, fromTap }: WaterInput): WaterGarden {
+  const table = plan.months ?? placeClimate(place)
+  const { rowM, emitterM, emitterLH } = plan
+  const choice = { rowM, emitterM, emitterLH }
+  const mains = { ...fromTap, ...plan.mains }
+  const beds = [...scenes].map(([id, scene]) =>
+    waterBed(id, scene, { table, latitude: place.latitude, choice, mains }),
+  )
+  const tap = plan.tap ?? USUAL_TAP
+  return {
+    table,
+    beds,
+    zones: zonesOf(beds, plan.zoning, emitterLH, usableLH(tap)),
+    tapLH: tapFlowLH(tap),
+    tapBar: tap.bar,
+    isTapMeasured: plan.tap !== null,
+  }
+}
+
+/** What is bought for it; null where no bed is watered by drip. */
+export function dripNeed({ beds, zones }: Pick<WaterGarden, 'beds' | 'zones'>): DripNeed | null {
+  const laid = beds.flatMap((b) => (b.drip ? [{ ...b, drip: b.drip }] : []))
+  if (laid.length === 0) return null
+  const over = (of: (b: (typeof laid)[number]) => number) => laid.reduce((n, b) => n + of(b) * b.parts, 0)
+  const rings = (b: (typeof laid)[number]) => b.drip.spots.filter((s) => s.ringM > 0)
+  const singles = (b: (typeof laid)[number]) => b.drip.spots.filter((s) => s.ringM === 0)
+  const metres = (list: readonly { readonly lengthM: number }[]) => list.reduce((n, r) => n + r.lengthM, 0)
+  return {
+    rowsM: over((b) => metres(b.drip.rows)),
+    ringsM: over((b) => metres(rings(b))),
+    rings: over((b) => rings(b).length),
+    emitters: over((b) => singles(b).reduce((n, s) => n + s.emitters.length, 0)),
+    tubeM: over((b) => b.drip.spots.reduce((n, s) => n + s.tubeM, 0)),
+    plainM:
+      over((b) => b.drip.headerM + b.drip.rows.reduce((n, r) => n + r.leadM, 0)) +
+      laid.reduce((n, b) => n + b.mainM, 0),
+    tees: over((b) => b.drip.rows.length + b.drip.spots.length),
+    ends: over((b) => b.drip.rows.length),
+    valves: zones.length,
+  }
+}
+
+/** How a bed that has no drip is watered by hand, in a week of a month. */
+export interface ByHand {
+  readonly bedId: string
+  readonly name: string
+  readonly how: 'can' | 'hose' | 'sprinkler'
+  readonly litresAWeek: number
+  readonly cans: number
+  readonly minutes: number
+}
+/** Share of the water that reaches the roots. */
+const REACHES = { can: 0.85, hose: 0.75, sprinkler: 0.7 } as const
+export const CAN_L = 10
+const CAN_MINUTES = 1.5
+/** What a sprinkler lays over the ground, mm an hour. */
+const SPRINKLER_MM_H = 12
+
+/** Cans and minutes of the beds without drip, in a month of a year from planting. */
+export function byHand(garden: WaterGarden, month: PlaceMonth, year: number): ByHand[] {
+  return garden.beds
+    .filter((b) => !b.drip)
+    .map((bed) => {
+      const { irrigation } = bed.scene.bed.ground
+      const kind = irrigation === 'sprinkler' || irrigation === 'hose' ? irrigation : 'can'
+      const litresAWeek = (needL(bed.scene.planted, bed.at, month, year) * 7) / REACHES[kind]
+      const cans = Math.ceil(litresAWeek / CAN_L)
+      const minutes = {
+        can: cans * CAN_MINUTES,
+        hose: (litresAWeek / garden.tapLH) * 60,
+        sprinkler: (litresAWeek / Math.max(0.1, bed.areaM2) / SPRINKLER_MM_H) * 60,
+      }[kind]
+      return { bedId: bed.id, name: bed.scene.bed.name, how: kind, litresAWeek, cans, minutes: Math.ceil(minutes) }
+    })
+}
+
+/** What each kind of a bed wants by month, litres a week without losses: for all its plants, the thirstiest first. */
+export function needByKind(bed: WaterBed, year: number) {
+  const groups = new Map<string, PlacedPlant[]>()
+  for (const p of bed.scene.planted) groups.set(p.plant.id, [...(groups.get(p.plant.id) ?? []), p])
+  return [...groups.values()]
+    .map((plants) => ({
+      plant: plants[0]!.plant,
+      count: plants.length,
+      litres: PLACE_MONTHS.map((month) => needL(plants, bed.at, month, year) * 7),
+    }))
+    .sort((a, b) => Math.max(...b.litres) - Math.max(...a.litres))
+}
