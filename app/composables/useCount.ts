@@ -12,6 +12,7 @@ export const useCount = createSharedComposable(() => {
   const brief = useBriefStore()
   const garden = useGardenScene()
   const { ticks } = useTicks()
+  const water = useWater()
   const toast = useToast()
   const scope = ref<CountScope>({})
 
@@ -36,7 +37,7 @@ export const useCount = createSharedComposable(() => {
       : whole.value,
   )
   const materials = computed(() =>
-    gardenMaterials(beds.value, whole.value.lines, supply.supply.materials, units.value),
+    gardenMaterials(beds.value, whole.value.lines, supply.supply.materials, units.value, water.need.value),
   )
   const areaM2 = computed(() => beds.value.reduce((n, b) => n + bedFigures(b.bed, bedFrame(b.bed)).areaM2, 0))
   const money = computed(() => moneyPlan(whole.value.lines, materials.value, supply.supply.money, areaM2.value))

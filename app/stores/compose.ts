@@ -39,6 +39,8 @@ export const useComposeStore = defineStore('compose', () => {
   const noteId = ref<string | null>(null)
   /** What the hand does in the plan, when it does not move plants. */
   const tool = ref<PlanTool>('none')
+  /** Whether the drip as it is laid shows in the plan. */
+  const showsWater = ref(false)
 
   function choose(drift: string | null, plant: string | null = null) {
     if (drift !== driftId.value) drawing.value = null
@@ -78,6 +80,7 @@ export const useComposeStore = defineStore('compose', () => {
     featureId,
     noteId,
     tool,
+    showsWater,
     drawing,
     lit,
     panel,

@@ -16,3 +16,11 @@ export interface NamedOutline {
   readonly name: string
   readonly outline: readonly Point[]
 }
+
+/** A line on a layer of its own, such as a pipe. */
+export interface LayerLine {
+  readonly layer: string
+  readonly line: readonly Point[]
+  readonly closed: boolean
+  readonly name: string
+}

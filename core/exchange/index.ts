@@ -19,6 +19,6 @@ export {
 } from './fitToSite'
 export { pathToSvg, paintsAsSvg, writePaintsAsSvg } from './svg/svgPen'
 export { decodeText, type Encoding } from './decodeText'
-export { type NamedOutline, type PlantOnSite } from './PlantOnSite'
+export { type LayerLine, type NamedOutline, type PlantOnSite } from './PlantOnSite'
 export { readCsvTable, readNumber, type Table, toTable } from './readTable'
 export { plainList } from './plainList'

@@ -15,6 +15,7 @@ export {
 } from './paper'
 export { planSheets, type PlanAsk } from './planSheet'
 export { portraitSheets } from './portraitSheets'
+export { waterPlanSheets, waterSheet } from './waterSheets'
 export { SHEET_KINDS, type SheetKind } from './sheetKinds'
 export { labelSheet, orderSheet, scheduleSheet } from './buyingSheets'
 export { cautionSheet, setOutSheet, type SetOutSheetAsk, worksSheet } from './crewSheets'

@@ -15,7 +15,7 @@ import {
 } from '../draw'
 import { lighten } from '../colour'
 import type { Point } from '../geometry'
-import type { Units } from '../measure'
+import { capital, type Units } from '../measure'
 import { aspectOf } from '../see'
 import { picturesAt, type Scene } from '../scene'
 import { driftLabels, type DriftLabel } from './driftLabels'
@@ -44,6 +44,10 @@ export interface PlanAsk {
   readonly upDeg: number | null
   /** Services under or over the bed, in the bed's plan. */
   readonly services: readonly { readonly name: string; readonly line: readonly Point[] }[]
+  /** What is drawn over the planting, y up, what the strip says of it, and how the sheet is called then. */
+  readonly over?: readonly Paint[]
+  readonly said?: string
+  readonly title?: string
 }
 
 const LABELS_M_PT = 44
@@ -67,6 +71,7 @@ export function planSheets(ask: PlanAsk): DrawingPage[] {
     ...plan.circles.flatMap((c) => plantPaints(c, ask.plain, perM)),
     ...notePaints(plan.notes, PRINT_PALETTE.amber),
     ...labels.flatMap((l) => labelPaints(l, perM)),
+    ...(ask.over ?? []),
   ]
   const list = tiles(box, printW / perM, printH / perM, (OVERLAP_MM * POINTS_PER_MM) / perM)
   return list.map((tile, i) => page(ask, drawn, tile, list, i, ratio))
@@ -243,7 +248,8 @@ function page(
   const bottom = MARGIN_PT + STRIP_PT + (freeH - h) / 2
   const sheet = { perM, left: left - tile.x0 * perM, top: paper.heightPt - bottom + tile.y0 * perM }
   const clip = rectPath(tile.x0, tile.y0, tile.x1 - tile.x0, tile.y1 - tile.y0)
-  const said = `Planting plan, 1 : ${ratio} on ${paper.name}; mature circles, evergreens hatched, what stays dashed`
+  const { title = 'planting plan', said: what = 'mature circles, evergreens hatched, what stays dashed' } = ask
+  const said = `${capital(title)}, 1 : ${ratio} on ${paper.name}; ${what}`
   const block = {
     ...head,
     name: scene.bed.name,
@@ -252,7 +258,7 @@ function page(
   }
   return {
     kind: 'drawing',
-    title: `${scene.bed.name}: planting plan${list.length > 1 ? `, sheet ${i + 1}` : ''}`,
+    title: `${scene.bed.name}: ${title}${list.length > 1 ? `, sheet ${i + 1}` : ''}`,
     widthPt: paper.widthPt,
     heightPt: paper.heightPt,
     panels: [

@@ -5,6 +5,7 @@ export const SHEET_KINDS = [
   'elevation',
   'schedule',
   'setout',
+  'water',
   'works',
   'care',
   'cautions',

@@ -2,7 +2,7 @@ export { livesWith, PLANT_FACTORS, plantNeedL, wantMm, wantOf, type WaterContext
 export { daysBetweenRuns, soaked, SOIL_WATER, type SoilWater } from './soilWater'
 export { longestRowM, lostBar, tapFlowLH, usableLH, USUAL_TAP } from './pipes'
 export { type DripBed, type DripRow, type DripSpot, layDrip } from './layDrip'
-export { needL, type WaterBed, waterBed } from './waterBed'
+export { dripOfScene, needL, type WaterBed, waterBed } from './waterBed'
 export { type Zone, type ZoneRun, zonesOf, zoneYear } from './zones'
 export {
   byHand,
@@ -18,3 +18,5 @@ export { missedPlants, WATER_FAULTS, type WaterFault, waterFaults } from './wate
 export { runDays, type TimerRun, timerRecord, type TimerWeather } from './timer'
 export { dripPaints, WATER_INKS } from './dripPaints'
 export { programmeOf } from './programme'
+export { tapDistances } from './fromTap'
+export { dripLines } from './dripLines'

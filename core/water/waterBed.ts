@@ -36,6 +36,13 @@ export interface WaterAsk {
 /** Until the tap is drawn on the site or a length is typed. */
 const USUAL_MAIN_M = 15
 
+/** The drip of a bed whose ground says that it is watered so; null otherwise. Pots are watered by hand. */
+export const dripOfScene = (scene: Scene, choice: DripChoice): Pick<WaterBed, 'scene' | 'drip'> => ({
+  scene,
+  drip:
+    scene.bed.ground.irrigation === 'drip' && scene.bed.form.kind !== 'container' ? layDrip(scene, choice) : null,
+})
+
 /** A bed with its drip laid, where its ground says that it is watered so. */
 export function waterBed(id: string, scene: Scene, { table, latitude, choice, mains }: WaterAsk): WaterBed {
   const { bed, frame, climate } = scene
@@ -53,7 +60,7 @@ export function waterBed(id: string, scene: Scene, { table, latitude, choice, ma
     at: { climate, table, latitude, inPots, own },
     parts: placingsOf(bed.form).length,
     areaM2,
-    drip: bed.ground.irrigation === 'drip' && !inPots ? layDrip(scene, choice) : null,
+    drip: dripOfScene(scene, choice).drip,
     mainM: mains[id] ?? USUAL_MAIN_M,
     isMainKnown: mains[id] !== undefined,
   }

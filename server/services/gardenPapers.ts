@@ -18,6 +18,8 @@ import {
   scheduleSheet,
   setOutSheet,
   SHEET_KINDS,
+  waterPlanSheets,
+  waterSheet,
   worksSheet,
   type Paper,
   type PaperPage,
@@ -27,8 +29,10 @@ import {
 import type { Method } from '../../core/setout'
 import { simulatedWeather } from '../../core/weather'
 import { planWorks, tasksOf, type PlannedTask } from '../../core/works'
+import { dripNeed } from '../../core/water'
 import type { CountInput } from '../../core/count'
 import type { StoredScenes } from './gardenScenes'
+import { waterOf } from './gardenWater'
 
 export interface PapersAsk {
   readonly sheets: readonly (SheetKind | 'order' | 'labels')[]
@@ -52,7 +56,13 @@ export function worksOf({ stored, input }: PapersOf, count: GardenCount, today: 
   const tasks = tasksOf({
     beds: input.beds,
     lines: count.lines,
-    materials: gardenMaterials(input.beds, count.lines, input.supply.materials, stored.garden.value.units),
+    materials: gardenMaterials(
+      input.beds,
+      count.lines,
+      input.supply.materials,
+      stored.garden.value.units,
+      dripNeed(waterOf(stored, input.supply)),
+    ),
     frosts: place,
     services: servicesOf(stored),
     minutes: input.supply.works.minutes,
@@ -109,6 +119,16 @@ function pagesOf(
     }
     case 'setout':
       return scenes.map((s) => setOutSheet(s.scene, head, paper, setOutAsk(of, s.scene.frame.closed, ask)))
+    case 'water': {
+      const garden = waterOf(stored, input.supply)
+      const { units } = stored.garden.value
+      return garden.zones.length > 0
+        ? [
+            ...scenes.flatMap((s) => waterPlanSheets(planAsk(of, s, ask), garden, s.id)),
+            waterSheet(garden, input.supply.water.emitterLH, head, paper, units),
+          ]
+        : []
+    }
     case 'works':
       return [worksSheet(worksOf(of, count, head.date), count.lines, head, paper)]
     case 'care':

@@ -3,9 +3,13 @@ import { writeDxf } from '../../core/exchange'
 import { fullHeightM } from '../../core/plant'
 import { aspectOf } from '../../core/see'
 import { lettersOf, picturesAt, type Scene } from '../../core/scene'
+import { dripLines, type WaterBed } from '../../core/water'
 
-/** The planting plan of a bed as a DXF drawing in metres: its outline and every plant as a block with attributes, y up the sheet. */
-export function plantingDxf(scene: Scene): string {
+/**
+ * The planting plan of a bed as a DXF drawing in metres: its outline and every plant as a block with attributes, y up the sheet;
+ * drip on layers of its own.
+ */
+export function plantingDxf(scene: Scene, water: Pick<WaterBed, 'scene' | 'drip'> | null = null): string {
   const { bed, frame } = scene
   const letters = lettersOf(scene)
   const { plan } = picturesAt(scene, { month: 7, year: 10 }, aspectOf(bed, frame, bed.viewpoint))
@@ -22,5 +26,5 @@ export function plantingDxf(scene: Scene): string {
     heightM: fullHeightM(plant),
     spreadM: plant.spreadM,
   }))
-  return writeDxf({ things: [] }, outlines, plants)
+  return writeDxf({ things: [] }, outlines, plants, water ? dripLines(water) : [])
 }

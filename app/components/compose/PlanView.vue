@@ -1,12 +1,18 @@
 <script setup lang="ts">
-import { circleAt, featureMarkPaints, notePaints, orderPaints } from '~~/core/draw'
+import { circleAt, featureMarkPaints, notePaints, orderPaints, type Paint } from '~~/core/draw'
 import { clamp, type Point, toMm } from '~~/core/geometry'
 import type { PlanHand } from '~/composables/planHand'
 import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
 
-const props = defineProps<{ axis: PictureAxis; height: number; topPx: number }>()
+const props = defineProps<{
+  axis: PictureAxis
+  height: number
+  topPx: number
+  /** What else lies over the plants, y up. */
+  over?: readonly Paint[]
+}>()
 const store = useBedStore()
 const garden = useGardenScene()
 const compose = useComposeStore()
@@ -14,6 +20,7 @@ const { planList, scene } = useScene()
 const { frame, aspect, lined } = useAspect()
 const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
+const water = useWater()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const perM = () => props.axis.pxPerM
 const shapeHand = useShapeHand(aspect, perM)
@@ -78,7 +85,13 @@ const above = computed(() => {
     },
     ink.amber,
   )
-  return [...orders, ...notePaints(list.notes, NOTE_INK), ...chosen.flatMap((f) => featureMarkPaints(f, ink.amber))]
+  return [
+    ...(props.over ?? []),
+    ...(compose.showsWater ? water.paints.value : []),
+    ...orders,
+    ...notePaints(list.notes, NOTE_INK),
+    ...chosen.flatMap((f) => featureMarkPaints(f, ink.amber)),
+  ]
 })
 
 function pinNote(to: Point) {

@@ -8,6 +8,7 @@
     <ComposeOrderList />
     <ComposeLaneStations />
     <ComposeNoteList />
+    <ComposeWaterSwitch />
   </div>
 </template>
 

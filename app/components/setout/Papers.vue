@@ -11,6 +11,7 @@ const NAMES: Readonly<Record<SheetKind, string>> = {
   elevation: 'Elevations in four months',
   schedule: 'Plant schedule with portraits',
   setout: 'Setting-out tables',
+  water: 'Water plans and run times',
   works: 'Order of works',
   care: 'Care through the year',
   cautions: 'Cautions',

@@ -1,7 +1,7 @@
 import { middleOf } from '../../geometry'
 import type { PlacedThing, ResolvedSite } from '../../site'
 import { factsOfThing } from '../factsOfThing'
-import type { NamedOutline, PlantOnSite } from '../PlantOnSite'
+import type { LayerLine, NamedOutline, PlantOnSite } from '../PlantOnSite'
 import { DxfDrawing } from './DxfDrawing'
 
 /**
@@ -13,6 +13,7 @@ export function writeDxf(
   site: Pick<ResolvedSite, 'things'>,
   beds: readonly NamedOutline[],
   plants: readonly PlantOnSite[] = [],
+  pipes: readonly LayerLine[] = [],
 ): string {
   const drawing = new DxfDrawing()
   for (const thing of site.things) addThing(drawing, thing)
@@ -21,6 +22,7 @@ export function writeDxf(
     drawing.addWords('names', middleOf(outline), name)
   }
   for (const plant of plants) addPlant(drawing, plant)
+  for (const { layer, line, closed, name } of pipes) drawing.addLine(layer, line, closed, { kind: 'pipe', name })
   return drawing.text()
 }
 

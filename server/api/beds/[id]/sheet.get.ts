@@ -1,6 +1,10 @@
 import { z } from 'zod'
 import { writePaintsAsDxf, writePaintsAsSvg } from '~~/core/exchange'
 import { bedSheet, SHEET_VIEWS, type DrawnSheet, type Scene, type SheetView } from '~~/core/scene'
+import type { WaterPlan } from '~~/core/count'
+import { dripOfScene } from '~~/core/water'
+import { findBed } from '../../../db/queries/beds'
+import { findSupply } from '../../../db/queries/supplies'
 import { sceneOfBed } from '../../../services/bedScene'
 import { plantingDxf } from '../../../services/plantingDxf'
 import { writePaintsAsPdf } from '../../../services/pdfPen'
@@ -15,13 +19,19 @@ const askSchema = z.object({
 
 const TYPES = { pdf: 'application/pdf', svg: 'image/svg+xml', dxf: 'application/dxf' } as const
 
+interface SheetOf {
+  readonly scene: Scene
+  readonly view: SheetView
+  readonly water: WaterPlan
+}
 const WRITERS: Readonly<
-  Record<keyof typeof TYPES, (drawn: DrawnSheet, scene: Scene, view: SheetView) => Promise<Uint8Array | string>>
+  Record<keyof typeof TYPES, (drawn: DrawnSheet, of: SheetOf) => Promise<Uint8Array | string>>
 > = {
   pdf: async (drawn) => writePaintsAsPdf([drawn], await readFonts()),
   svg: async ({ paints, sheet, widthPt, heightPt, scale }) =>
     writePaintsAsSvg(paints, sheet, widthPt, heightPt, scale),
-  dxf: async ({ paints }, scene, view) => (view === 'plan' ? plantingDxf(scene) : writePaintsAsDxf(paints)),
+  dxf: async ({ paints }, { scene, view, water }) =>
+    view === 'plan' ? plantingDxf(scene, dripOfScene(scene, water)) : writePaintsAsDxf(paints),
 }
 
 /** The plan or the elevation of a bed as a file, drawn as it is on screen. */
@@ -41,5 +51,7 @@ export default defineEventHandler(async (event) => {
   if (!scene) throw notFound('bed')
   const { view, as, month, year } = ask.data
   attach(event, TYPES[as], scene.bed.name, `${view}.${as}`, `${view}.${as}`)
-  return WRITERS[as](bedSheet(scene, view, { month, year }), scene, view)
+  const bed = await findBed(store.db, idOf(event, 'bed'))
+  const { water } = (await findSupply(store.db, bed!.gardenId)).value
+  return WRITERS[as](bedSheet(scene, view, { month, year }), { scene, view, water })
 })

@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import type { Tap } from '~~/core/count'
+import { SOIL_WATER, tapFlowLH, USUAL_TAP } from '~~/core/water'
+import { PLACE_MONTHS, monthName } from '~~/core/time'
+
+/** The tap with a bucket and a watch, what is laid, and the weather by month that need is reckoned from. */
+const { plan, set, laid, units, here } = useWater()
+const soil = computed(() => SOIL_WATER[here.value?.scene.bed.ground.soil ?? 'loam'])
+const isTyped = computed(() => plan.value.rowM !== null || plan.value.emitterM !== null)
+const tap = computed(() => plan.value.tap ?? USUAL_TAP)
+const flow = computed(() => Math.round(tapFlowLH(tap.value) / 6) / 10)
+const setTap = (change: Partial<Tap>) => set({ tap: { ...tap.value, ...change } }, 'tap')
+const months = computed(() =>
+  PLACE_MONTHS.map((m) => ({ m, name: monthName(m).slice(0, 3), ...laid.value.table[m - 1]! })),
+)
+const FIELDS = [
+  { id: 'highC', label: 'warmest, °C', min: -60, max: 60 },
+  { id: 'lowC', label: 'coldest, °C', min: -60, max: 60 },
+  { id: 'rainMm', label: 'rain, mm', min: 0, max: 3000 },
+] as const
+type Field = (typeof FIELDS)[number]['id']
+function setMonth(month: number, field: Field, value: number) {
+  const table = laid.value.table.map((row, i) => {
+    if (i !== month - 1) return row
+    const next = { ...row, [field]: value }
+    return { ...next, lowC: Math.min(next.lowC, next.highC) }
+  })
+  set({ months: table }, 'weather by month')
+}
+const mains = computed(() =>
+  laid.value.beds
+    .filter((b) => b.drip)
+    .map((b) => ({ id: b.id, name: b.scene.bed.name, m: b.mainM, typed: plan.value.mains[b.id] !== undefined })),
+)
+const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [id]: m } }, 'way from the tap')
+</script>
+
+<template>
+  <section aria-labelledby="tap-title" class="tap" data-testid="water-tap">
+    <h2 id="tap-title">
+      Tap and pipe
+      <small v-if="!plan.tap">a usual tap is reckoned with until yours is measured</small>
+    </h2>
+    <div class="fields">
+      <NumberInput
+        label="Bucket, L"
+        class="n"
+        :model-value="tap.litres"
+        :min="0.1"
+        :max="1000"
+        @update:model-value="(litres) => setTap({ litres })"
+      />
+      <NumberInput
+        label="fills in, s"
+        class="n"
+        :model-value="tap.seconds"
+        :min="0.1"
+        :max="3600"
+        @update:model-value="(seconds) => setTap({ seconds })"
+      />
+      <NumberInput
+        label="Pressure, bar"
+        class="n"
+        :model-value="tap.bar"
+        :min="0.1"
+        :max="16"
+        @update:model-value="(bar) => setTap({ bar })"
+      />
+      <p class="sum">
+        <b>{{ flow }}</b>
+        L/min
+      </p>
+      <NumberInput
+        label="Emitters, L/h"
+        class="n"
+        :model-value="plan.emitterLH"
+        :min="0.5"
+        :max="20"
+        @update:model-value="(emitterLH) => set({ emitterLH }, 'emitters')"
+      />
+      <LengthInput
+        :label="plan.rowM === null ? 'Rows apart, by soil' : 'Rows apart'"
+        :units="units"
+        :model-value="plan.rowM ?? soil.rowM"
+        :min="0.15"
+        :max="2"
+        class="by-soil"
+        @update:model-value="(rowM: number) => set({ rowM }, 'rows of pipe')"
+      />
+      <LengthInput
+        :label="plan.emitterM === null ? 'Emitters, by plants' : 'Emitters apart'"
+        :units="units"
+        :model-value="plan.emitterM ?? soil.emitterM"
+        :min="0.1"
+        :max="1.5"
+        class="by-soil"
+        @update:model-value="(emitterM: number) => set({ emitterM }, 'emitters apart')"
+      />
+      <UButton
+        v-if="isTyped"
+        size="xs"
+        color="neutral"
+        variant="link"
+        @click="set({ rowM: null, emitterM: null }, 'pipe by soil')"
+      >
+        by soil and plants again
+      </UButton>
+    </div>
+    <div v-if="mains.length > 0" class="fields">
+      <LengthInput
+        v-for="b in mains"
+        :key="b.id"
+        :label="`Tap to ${b.name}`"
+        :units="units"
+        :model-value="b.m"
+        :min="0"
+        :max="1000"
+        class="main"
+        @update:model-value="(m: number) => setMain(b.id, m)"
+      />
+    </div>
+    <details>
+      <summary>
+        Weather by month: {{ plan.months ? 'as typed' : 'reckoned from latitude and frosts' }}
+        <UButton
+          v-if="plan.months"
+          size="xs"
+          color="neutral"
+          variant="link"
+          @click="set({ months: null }, 'weather by month')"
+        >
+          take the reckoned one
+        </UButton>
+      </summary>
+      <div class="scroll">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col"><span class="sr-only">Figure</span></th>
+              <th v-for="m in months" :key="m.m" scope="col">{{ m.name }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="f in FIELDS" :key="f.id">
+              <th scope="row">{{ f.label }}</th>
+              <td v-for="m in months" :key="m.m">
+                <NumberInput
+                  hide-label
+                  :label="`${m.name}, ${f.label}`"
+                  class="cell"
+                  :model-value="m[f.id]"
+                  :min="f.min"
+                  :max="f.max"
+                  @update:model-value="(n) => setMonth(m.m, f.id, n)"
+                />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 17px;
+}
+h2 small {
+  font-family: var(--font-sans);
+  font-size: 12.5px;
+  font-weight: 400;
+  color: var(--soft);
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 10px;
+  margin-top: 6px;
+}
+.n {
+  width: 92px;
+}
+.by-soil {
+  width: 128px;
+}
+.main {
+  width: 190px;
+}
+.sum {
+  padding-bottom: 6px;
+  font-size: 13px;
+}
+summary {
+  margin-top: 10px;
+  font-size: 13px;
+  color: var(--soft);
+  cursor: pointer;
+}
+.scroll {
+  overflow-x: auto;
+}
+th {
+  font-size: 11.5px;
+  font-weight: 500;
+  color: var(--soft);
+  text-align: left;
+  white-space: nowrap;
+  padding-right: 6px;
+}
+.cell {
+  width: 54px;
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import { use } from 'echarts/core'
+import { BarChart } from 'echarts/charts'
+import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components'
+import { CanvasRenderer } from 'echarts/renderers'
+import VChart from 'vue-echarts'
+import { lighten } from '~~/core/colour'
+import { monthName, PLACE_MONTHS } from '~~/core/time'
+import { WATER_INKS } from '~~/core/water'
+
+/** Run times of each zone by month, for the first, second and later years, with the litres of a week drawn. */
+use([BarChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer])
+const { zones, year } = useWater()
+const colour = useColorMode()
+const ink = computed(() => (colour.value === 'dark' ? '#c3b7a3' : '#5e5347'))
+const YEARS = [
+  { id: 0, label: 'first year' },
+  { id: 1, label: 'second' },
+  { id: 2, label: 'third' },
+  { id: 5, label: 'grown' },
+]
+/** Zones of one want are told apart by how deep its ink is. */
+const DEEPER = 0.09
+const inkOf = (i: number) => {
+  const { want } = zones.value[i]!.zone
+  const before = zones.value.slice(0, i).filter((z) => z.zone.want === want).length
+  return lighten(WATER_INKS[want], -DEEPER * before)
+}
+const months = PLACE_MONTHS.map((m) => monthName(m).slice(0, 3))
+const option = computed(() => ({
+  animation: false,
+  grid: { left: 48, right: 8, top: 30, bottom: 22 },
+  legend: { top: 0, textStyle: { color: ink.value }, type: 'scroll' },
+  tooltip: { trigger: 'axis', valueFormatter: (v: number) => `${Math.round(v)} L a week` },
+  xAxis: { type: 'category', data: months, axisLabel: { color: ink.value } },
+  yAxis: {
+    type: 'value',
+    name: 'L a week',
+    axisLabel: { color: ink.value },
+    splitLine: { lineStyle: { opacity: 0.3 } },
+  },
+  series: zones.value.map(({ zone, runs }, i) => ({
+    type: 'bar',
+    stack: 'all',
+    name: zone.name,
+    itemStyle: { color: inkOf(i) },
+    data: runs.map((r) => r.litresAWeek),
+  })),
+}))
+const rows = computed(() =>
+  zones.value.map(({ zone, runs }) => ({
+    id: zone.id,
+    name: zone.name,
+    cells: runs.map((r) => ({
+      text: r.minutes > 0 ? `${r.days} × ${r.minutes}` : '·',
+      note: r.cycles > 1 ? `in ${r.cycles} parts, ${r.soakMinutes} min apart` : '',
+    })),
+  })),
+)
+</script>
+
+<template>
+  <section v-if="zones.length > 0" aria-labelledby="water-year-title" data-testid="water-year">
+    <header>
+      <h2 id="water-year-title">Run times</h2>
+      <div class="ways" role="radiogroup" aria-label="Year from planting">
+        <button
+          v-for="y in YEARS"
+          :key="y.id"
+          role="radio"
+          :aria-checked="year === y.id"
+          :class="{ on: year === y.id }"
+          @click="year = y.id"
+        >
+          {{ y.label }}
+        </button>
+      </div>
+    </header>
+    <ClientOnly>
+      <VChart :option="option" autoresize class="chart" aria-label="Litres a week by month and zone" />
+    </ClientOnly>
+    <div class="scroll">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">runs × min</th>
+            <th v-for="m in months" :key="m" scope="col" class="right">{{ m }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.id">
+            <th scope="row">{{ r.name }}</th>
+            <td v-for="(c, i) in r.cells" :key="i" class="right" :title="c.note">
+              {{ c.text }}
+              <small v-if="c.note">{{ c.note }}</small>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="hint">
+      Runs a week, minutes each. Reckoned with six tenths of the usual rain, so that it is enough in four years of
+      five; the timer leaves out what rain brings beyond that. Where a month says nothing, rain is enough.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+}
+h2 {
+  font-size: 17px;
+}
+.ways {
+  display: flex;
+  gap: 4px;
+}
+.ways button {
+  padding: 2px 8px;
+  font-size: 12.5px;
+  color: var(--soft);
+  border-bottom: 2px solid transparent;
+  cursor: pointer;
+}
+.ways .on {
+  color: var(--ink);
+  border-bottom-color: var(--amber);
+}
+.chart {
+  height: 170px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  font-size: 12px;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 3px 4px 3px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+  white-space: nowrap;
+}
+thead th {
+  font-size: 11.5px;
+  font-weight: 500;
+  color: var(--soft);
+}
+thead .right,
+.right {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+td small {
+  display: block;
+  color: var(--soft);
+}
+.hint {
+  margin-top: 5px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+</style>

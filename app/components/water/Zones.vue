@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { formatLength } from '~~/core/measure'
+import type { WaterPlan } from '~~/core/count'
+
+/** The zones: what hangs on each, how much it draws of the tap, what pressure it needs. */
+const emit = defineEmits<{ light: [places: readonly string[]] }>()
+const { zones, plan, set, laid, units, need } = useWater()
+const WAYS: readonly { id: WaterPlan['zoning']; label: string }[] = [
+  { id: 'want', label: 'by what plants want' },
+  { id: 'bed', label: 'one for each bed' },
+]
+const rows = computed(() =>
+  zones.value.map(({ zone }) => ({
+    id: zone.id,
+    name: zone.name,
+    beds: zone.parts.map((p) => p.bed.scene.bed.name).join(', '),
+    plants: zone.plants.length,
+    places: zone.plants.map((p) => p.id),
+    emitters: zone.emitters,
+    pipe: formatLength(zone.pipeM, units.value),
+    flow: Math.round(zone.flowLH),
+    share: Math.round((100 * zone.flowLH) / laid.value.tapLH),
+    bar: zone.needsBar.toFixed(1),
+  })),
+)
+const parts = computed(() => {
+  if (!need.value) return ''
+  const m = (n: number) => formatLength(n, units.value)
+  const { rowsM, ringsM, plainM, tubeM, tees, ends, emitters, valves } = need.value
+  return (
+    `${m(rowsM + ringsM)} of drip pipe, ${m(plainM)} of plain pipe, ${m(tubeM)} of tube, ${emitters} single emitters, ` +
+    `${tees} tees, ${ends} ends, ${valves} valves: they stand in Materials.`
+  )
+})
+</script>
+
+<template>
+  <section aria-labelledby="zones-title" data-testid="water-zones">
+    <header>
+      <h2 id="zones-title">Zones</h2>
+      <div class="ways" role="radiogroup" aria-label="How zones are made">
+        <button
+          v-for="w in WAYS"
+          :key="w.id"
+          role="radio"
+          :aria-checked="plan.zoning === w.id"
+          :class="{ on: plan.zoning === w.id }"
+          @click="set({ zoning: w.id }, 'zones')"
+        >
+          {{ w.label }}
+        </button>
+      </div>
+    </header>
+    <p v-if="rows.length === 0" class="hint">No bed of this garden is watered by drip: say so in Ground, Soil.</p>
+    <table v-else>
+      <thead>
+        <tr>
+          <th scope="col">Zone</th>
+          <th scope="col">Beds</th>
+          <th scope="col" class="right">Plants</th>
+          <th scope="col" class="right">Emitters</th>
+          <th scope="col" class="right">Pipe</th>
+          <th scope="col" class="right">Flow</th>
+          <th scope="col" class="right">of the tap</th>
+          <th scope="col" class="right">Needs</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="z in rows"
+          :key="z.id"
+          tabindex="0"
+          @mouseenter="emit('light', z.places)"
+          @focus="emit('light', z.places)"
+          @mouseleave="emit('light', [])"
+        >
+          <th scope="row">{{ z.name }}</th>
+          <td class="beds">{{ z.beds }}</td>
+          <td class="right">{{ z.plants }}</td>
+          <td class="right">{{ z.emitters }}</td>
+          <td class="right">{{ z.pipe }}</td>
+          <td class="right">{{ z.flow }} L/h</td>
+          <td class="right">{{ z.share }} %</td>
+          <td class="right">{{ z.bar }} bar</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="parts" class="hint">{{ parts }}</p>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+}
+h2 {
+  font-size: 17px;
+}
+.ways {
+  display: flex;
+  gap: 4px;
+}
+.ways button {
+  padding: 2px 8px;
+  font-size: 12.5px;
+  color: var(--soft);
+  border-bottom: 2px solid transparent;
+  cursor: pointer;
+}
+.ways .on {
+  color: var(--ink);
+  border-bottom-color: var(--amber);
+}
+table {
+  width: 100%;
+  margin-top: 4px;
+  font-size: 13px;
+  border-collapse: collapse;
+}
+thead th {
+  font-size: 11.5px;
+  font-weight: 500;
+  color: var(--soft);
+  text-align: left;
+}
+th,
+td {
+  padding: 3px 8px 3px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+}
+thead .right,
+.right {
+  text-align: right;
+  white-space: nowrap;
+  font-variant-numeric: tabular-nums;
+}
+.beds {
+  color: var(--soft);
+}
+tbody tr:hover {
+  background: var(--card);
+}
+.hint {
+  margin-top: 5px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+</style>
