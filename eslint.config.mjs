@@ -46,6 +46,7 @@ const ROOMS = [
     'judge',
     'marks',
     'mend',
+    'log',
     'practice',
   ],
 ]

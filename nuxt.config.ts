@@ -11,6 +11,7 @@ const nitro = {
     { baseName: 'migrations', dir: './db/migrations' },
     { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
     { baseName: 'demo', dir: '../data/demo' },
+    { baseName: 'demo-history', dir: '../data/demo-history' },
     { baseName: 'inter', dir: '../node_modules/@fontsource/inter/files', pattern: 'inter-latin-?00-normal.woff' },
     {
       baseName: 'fraunces',

@@ -4,6 +4,7 @@ import { idSchema } from './basicSchemas'
 import { bedSchema } from './bedSchema'
 import { briefSchema } from './briefSchema'
 import { gardenSchema } from './gardenSchema'
+import { logEntrySchema } from './logSchema'
 import { siteSchema } from './siteSchema'
 import { supplySchema } from './supplySchema'
 import { tickSchema } from './tickSchema'
@@ -35,6 +36,8 @@ export const archiveSchema = z.object({
   letters: z.record(textSchema(200), textSchema(8)).default({}),
   /** What was done to single plants on site. */
   ticks: z.array(tickSchema).max(100_000).default([]),
+  /** What happened, an entry each; photos lie among the drawings. */
+  log: z.array(logEntrySchema).max(200_000).default([]),
   /** Cells of library plants that the garden changed, by plant id. */
   changes: z.record(textSchema(200), cells).default({}),
   /** The user's own plants that the beds use, a row's cells each. */
@@ -47,7 +50,7 @@ export const archiveSchema = z.object({
         mediaType: z.enum(['image/png', 'image/jpeg']),
       }),
     )
-    .max(200),
+    .max(5000),
   /** The garden's photos of plants: plant id → drawing id. */
   pictures: z.record(textSchema(200), idSchema).default({}),
 })

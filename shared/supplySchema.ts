@@ -76,6 +76,12 @@ const works = z.object({
   done: z.record(textSchema(120), day),
 })
 
+/** What became of a task of care. */
+export const careTickSchema = z.object({
+  what: z.enum(['done', 'skipped', 'moved']),
+  day: z.string().refine(isDay, 'A day such as 2026-05-08.'),
+})
+
 /** What is decided about getting what a garden's plan asks for, as it crosses the wire; parsed on the way in and out. */
 export const supplySchema = z.object({
   money: z.object({
@@ -114,13 +120,7 @@ export const supplySchema = z.object({
   care: z
     .object({
       planted: z.number().int().min(1800).max(2400).nullable(),
-      ticks: z.record(
-        textSchema(200),
-        z.object({
-          what: z.enum(['done', 'skipped', 'moved']),
-          day: z.string().refine(isDay, 'A day such as 2026-05-08.'),
-        }),
-      ),
+      ticks: z.record(textSchema(200), careTickSchema),
     })
     .default({ planted: null, ticks: {} }),
   dryRuns: z.record(idSchema, idSchema).default({}),

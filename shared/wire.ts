@@ -6,13 +6,13 @@ import type { Bed, SchoolChanges } from '../core/bed'
 import type { Brief } from '../core/brief'
 import type { Plant } from '../core/plant'
 import type { Site } from '../core/site'
-import { idSchema } from './basicSchemas'
+import { idSchema, plantIdSchema } from './basicSchemas'
 import { bedSchema } from './bedSchema'
 import { gardenSchema, type Garden, type Stored } from './gardenSchema'
 import { briefSchema } from './briefSchema'
 import { siteSchema } from './siteSchema'
 import type { PriceColumns, PriceListRead, Supply } from '../core/count'
-import { supplySchema } from './supplySchema'
+import { careTickSchema, supplySchema } from './supplySchema'
 
 export type StoredGarden = Stored<Garden>
 /** A garden's site; revision 0 when none was ever saved. */
@@ -92,6 +92,10 @@ export interface PricesAnswer {
   readonly errors: PriceListRead['errors']
 }
 export const changePlantSchema = z.object({ cells: z.record(textSchema(40), textSchema(400)) })
+/** Figures of a plant that a garden's log taught; an empty text goes back to the library's. */
+export const learnedSchema = z.object({ plantId: plantIdSchema, cells: z.record(textSchema(40), textSchema(400)) })
+/** What became of tasks of care, by their ids; null: open again. */
+export const careTicksSchema = z.object({ ticks: z.record(textSchema(200), careTickSchema.nullable()) })
 /** What an import would do or did; `errors` name row and column. */
 export interface ImportAnswer {
   readonly taken: number

@@ -11,6 +11,7 @@ const steps = [
   { to: 'setout', label: 'Set out', icon: 'i-lucide-pencil-ruler' },
   { to: 'seasons', label: 'Seasons', icon: 'i-lucide-calendar-days' },
   { to: 'care', label: 'Care', icon: 'i-lucide-calendar-check' },
+  { to: 'log', label: 'Log', icon: 'i-lucide-notebook-pen' },
 ]
 const isHere = (to: string) => route.path.endsWith(`/${to}`)
 </script>

@@ -7,14 +7,18 @@ import { elevation } from '~~/core/draw'
 import type { Garden } from '~~/shared/gardenSchema'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
-/** A bed's own elevation as its picture: this month, third year. */
-const props = defineProps<{
-  bed: Bed
-  garden: Garden
-  month: PlaceMonth
-  height: number
-  schools?: SchoolChanges
-}>()
+/** A bed's own elevation as its picture: a month, of the third year or the one that is said. */
+const props = withDefaults(
+  defineProps<{
+    bed: Bed
+    garden: Garden
+    month: PlaceMonth
+    height: number
+    schools?: SchoolChanges
+    year?: number
+  }>(),
+  { schools: undefined, year: 3 },
+)
 const library = useLibraryStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
@@ -34,7 +38,7 @@ watchPostEffect(() => {
   const list = elevation(
     bodiesAt(
       [...repeated(plants, props.bed.form, library.byId), ...standing],
-      { month: props.month, year: 3 },
+      { month: props.month, year: props.year },
       climate,
       props.bed.buying,
       staysOf(props.bed, library.byId, climate),

@@ -15,4 +15,12 @@ export {
 export { type DryRun, dryRun, type PotLine } from './dryRun'
 export { type GoodSide, goodSides, leastSeen, type TrioTurn, trioTurns, viewerAt } from './turning'
 export { type FirstHeight, firstHeight } from './firstHeight'
-export { cautionOf, type SiteBed, type SiteKind, type SitePlant, siteSheet, type SiteSheet } from './siteSheet'
+export {
+  cautionOf,
+  type SiteBed,
+  type SiteKind,
+  type SitePlant,
+  siteSheet,
+  type SiteSheet,
+  type SiteExtras,
+} from './siteSheet'

@@ -1,3 +1,4 @@
+import type { CareTask } from '../care'
 import type { Plant } from '../plant'
 import type { Point } from '../geometry'
 import { outlinesOf } from '../see'
@@ -5,6 +6,7 @@ import { lettersOf, type Scene } from '../scene'
 import { setOutTable } from './setOutTable'
 import { goodSides } from './turning'
 import type { Units } from '../measure'
+import type { WeatherPlace } from '../weather'
 
 /** A plant as it is found and ticked on site. Metres in the bed's plan; along and out are those of the planned part, rounded. */
 export interface SitePlant {
@@ -44,18 +46,29 @@ export interface SiteSheet {
   readonly units: Units
   readonly beds: readonly SiteBed[]
   readonly kinds: readonly SiteKind[]
+  /** What is to be done in the coming weeks. */
+  readonly care: readonly CareTask[]
+  /** Where it lies, for the day’s weather beside an entry. */
+  readonly place: WeatherPlace
+}
+
+/** What is carried along beside the beds. */
+export interface SiteExtras {
+  readonly open: ReadonlySet<string>
+  readonly care: readonly CareTask[]
+  readonly place: WeatherPlace
 }
 
 /**
  * A garden's beds as they are found and ticked on site, every part's plants in the order of setting. `open` are places that stay open, as
- * `bed|plant`.
+ * `bed|plant`; what is to be done in the coming weeks goes with it.
  */
 export function siteSheet(
   gardenId: string,
   name: string,
   units: Units,
   scenes: readonly { readonly id: string; readonly scene: Scene }[],
-  open: ReadonlySet<string> = new Set(),
+  { open, care, place }: SiteExtras,
 ): SiteSheet {
   const kinds = new Map<string, SiteKind>()
   const beds = scenes.map(({ id, scene }): SiteBed => {
@@ -87,7 +100,7 @@ export function siteSheet(
     plants.sort((a, b) => a.no - b.no)
     return { id, name: scene.bed.name, outlines: outlinesOf(scene.bed, scene.frame), plants }
   })
-  return { gardenId, name, units, beds, kinds: [...kinds.values()] }
+  return { gardenId, name, units, beds, kinds: [...kinds.values()], care, place }
 }
 
 /** What hands must know of a plant: thorns, sap, poison. */

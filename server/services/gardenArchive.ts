@@ -23,6 +23,7 @@ import { listPlantChanges, savePlantChange } from '../db/queries/plantChanges'
 import { listPlantPictures, savePlantPicture } from '../db/queries/plantPictures'
 import { findSite, saveSite } from '../db/queries/sites'
 import { issueKeys, listIssuedKeys } from '../db/queries/issuedKeys'
+import { joinStoredLog, listLog } from '../db/queries/logEntries'
 import { findSupply, saveSupply } from '../db/queries/supplies'
 import { joinStoredTicks, listTicks } from '../db/queries/ticks'
 
@@ -45,12 +46,15 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
   const site = (await findSite(db, gardenId)).value
   const brief = await findBrief(db, gardenId)
   const supply = await findSupply(db, gardenId)
+  const log = await listLog(db, gardenId)
+  const logged = log.flatMap((e) => [e.plantId, e.toPlantId])
   const supplied = [...supply.value.lines, ...supply.value.trays].map((l) => l.plantId)
-  const used = new Set([...beds.flatMap((b) => plantsNamedBy(b.value)), ...supplied])
+  const used = new Set([...beds.flatMap((b) => plantsNamedBy(b.value)), ...supplied, ...logged])
   const plants = (await listOwnCells(db)).filter((cells) => used.has(plantId(cells.botanical_name ?? '')))
   const pictures = Object.fromEntries(await listPlantPictures(db, gardenId))
   const kept: Drawing[] = []
-  for (const id of [...(site.base ? [site.base.drawingId] : []), ...Object.values(pictures)])
+  const photos = [...new Set(log.map((e) => e.photoId).filter((id) => id !== ''))]
+  for (const id of [...(site.base ? [site.base.drawingId] : []), ...Object.values(pictures), ...photos])
     kept.push(...[await findDrawing(db, id)].filter((d) => d !== null))
   const drawings = kept.map((d) => ({
     id: d.id,
@@ -68,6 +72,7 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
     supply: supply.revision > 0 ? supply.value : null,
     letters: Object.fromEntries(await listIssuedKeys(db, gardenId)),
     ticks: await listTicks(db, gardenId),
+    log,
     changes: Object.fromEntries(await listPlantChanges(db, gardenId)),
     plants,
     drawings,
@@ -126,6 +131,13 @@ export async function unpackGarden(db: Db, bytes: Uint8Array): Promise<string> {
     await issueKeys(tx, gardenId, new Map(Object.entries(archive.letters)))
     const ticks = archive.ticks.flatMap((t) => (ids.has(t.bedId) ? [{ ...t, bedId: ids.get(t.bedId)! }] : []))
     await joinStoredTicks(tx, gardenId, ticks)
+    const photo = new Map(drawings.map((d) => [d.from, d.id]))
+    const log = archive.log.map((e) => ({
+      ...e,
+      bedId: ids.get(e.bedId) ?? '',
+      photoId: photo.get(e.photoId) ?? '',
+    }))
+    await joinStoredLog(tx, gardenId, log)
     for (const [id, cells] of Object.entries(archive.changes)) await savePlantChange(tx, gardenId, id, cells)
     if (rows.length > 0) await upsertOwnPlants(tx, rows)
   })

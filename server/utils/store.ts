@@ -7,6 +7,7 @@ import { openPglite } from '../db/openPglite'
 import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
+import { seedHistory } from '../db/seedHistory'
 import { runDataSteps } from '../services/dataSteps'
 
 export interface Store {
@@ -26,7 +27,7 @@ async function openStore(): Promise<Store> {
   if (process.env.AMBER_SEED_DEMO === '1') {
     const demo = await readAssets('demo')
     const gardens = [...demo].sort(([a], [b]) => a.localeCompare(b)).map(([, text]): unknown => JSON.parse(text))
-    await seedDemo(db, ...gardens)
+    if (await seedDemo(db, ...gardens)) await seedYears(db)
   }
   return { db, library }
 }
@@ -66,6 +67,20 @@ async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {
   const read = readPlants(csv ?? '')
   if (!read.ok) throw new Error(`The plant library is broken: ${describeRowError(read.errors[0]!)}.`)
   return new Map(read.plants.map((p) => [p.id, p]))
+}
+
+/** The invented years of the demo garden. */
+async function seedYears(db: Db) {
+  const storage = useStorage('assets:demo-history')
+  const photos = new Map<string, Uint8Array>()
+  const histories: unknown[] = []
+  for (const key of await storage.getKeys()) {
+    const raw = await storage.getItemRaw(key)
+    const bytes = typeof raw === 'string' ? Buffer.from(raw) : Buffer.from(raw as Uint8Array)
+    if (key.endsWith('.json')) histories.push(JSON.parse(bytes.toString('utf8')))
+    else photos.set(key.replace(/\.jpg$/, ''), bytes)
+  }
+  for (const history of histories) await seedHistory(db, history, photos)
 }
 
 /** Texts that were built into the server, by file name. */

@@ -119,6 +119,7 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
           <CareTaskRow v-for="t in g.tasks" :key="t.id" :task="t" />
         </ul>
       </section>
+      <CareFromLog />
       <details v-if="late.length > 0" class="late" data-testid="care-late">
         <summary>Too late now, asked again next year: {{ late.length }}</summary>
         <ul>

@@ -39,6 +39,7 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
       </div>
       <ComposeMarkList />
     </div>
+    <ComposeLogProposals />
     <p v-if="judged && judged.scene.placement.plants.length === 0" class="empty">
       Nothing stands here yet. Open the shortlist, pick a plant and set it into a lane; the second look begins with
       the first one.

@@ -1,11 +1,21 @@
 <script setup lang="ts">
 import { formatLength } from '~~/core/measure'
 import type { SitePlant, TickKind } from '~~/core/setout'
+import { simulatedWeather } from '~~/core/weather'
 
 /** Setting out with a tablet or a phone: find a plant, tick it, go on; without a network the day's ticks wait in the device. */
 const route = useRoute()
 const gardenId = String(route.params.garden)
 const { sheet, problem, reached, kinds, open, has, insteadOf, tick, state, waiting } = useSiteSheet(gardenId)
+const week = useWeekBook(gardenId)
+const log = useLogBook(gardenId)
+const MODES = [
+  { id: 'set', label: 'Set out' },
+  { id: 'week', label: 'Week' },
+  { id: 'log', label: 'Log' },
+] as const
+type Mode = (typeof MODES)[number]['id']
+const mode = ref<Mode>(MODES.find((m) => m.id === route.query.do)?.id ?? 'set')
 const bedId = ref(String(route.query.bed ?? ''))
 const bed = computed(() => sheet.value?.beds.find((b) => b.id === bedId.value) ?? sheet.value?.beds[0] ?? null)
 const chosenRef = ref('')
@@ -16,7 +26,7 @@ useHead({ title: () => `${sheet.value?.name ?? 'Set out'} · on site` })
 
 onMounted(async () => {
   void navigator.serviceWorker?.register('/sw.js').catch(() => undefined)
-  await open()
+  await Promise.all([open(), week.open(), log.open()])
 })
 
 const matches = (p: SitePlant) => {
@@ -27,6 +37,20 @@ const matches = (p: SitePlant) => {
   return text.length > 1 && `${kind?.botanicalName} ${kind?.commonName}`.toLowerCase().includes(text)
 }
 const shown = computed(() => bed.value?.plants.filter(matches) ?? [])
+/** Plants of the task that is looked at; all that are found otherwise. */
+const places = ref<ReadonlySet<string>>(new Set())
+const spoken = computed(() => {
+  if (mode.value !== 'week' || places.value.size === 0) return shown.value
+  return bed.value?.plants.filter((p) => places.value.has(p.ref)) ?? []
+})
+function showPlaces(refs: readonly string[], of: string) {
+  bedId.value = of
+  places.value = new Set(refs)
+}
+const weatherOn = (day: string) => {
+  const { lowC, highC, rainMm } = simulatedWeather(sheet.value!.place, gardenId)(day)
+  return { lowC, highC, rainMm }
+}
 const units = computed(() => sheet.value?.units ?? 'metric')
 const measure = (m: number) => formatLength(m, units.value)
 const STEPS: readonly { what: TickKind; label: string; icon: string }[] = [
@@ -49,8 +73,17 @@ const next = computed(() => bed.value?.plants.find((p) => !is(p, 'planted') && !
 function choose(ref: string) {
   chosenRef.value = ref
 }
+const waits = computed(
+  () =>
+    waiting.value.length +
+    Object.keys(week.waiting.value).length +
+    log.waiting.value.length +
+    log.photosWaiting.value.length,
+)
 const stateWords = computed(() => {
-  if (waiting.value.length > 0) return `${waiting.value.length} ticks wait in this device`
+  if (log.refused.value) return log.refused.value
+  if (waits.value > 0)
+    return waits.value === 1 ? '1 word waits in this device' : `${waits.value} words wait in this device`
   if (state.value === 'joining') return 'joining…'
   return reached.value ? 'all joined' : 'no network: the plan as kept'
 })
@@ -82,7 +115,7 @@ const sumWords = computed(() => {
         <UIcon name="i-lucide-arrow-left" />
       </NuxtLink>
       <USelect v-model="bedChoice" :items="bedItems" size="xl" class="bed" aria-label="Bed" />
-      <span class="state" :class="{ waits: waiting.length > 0 }" role="status" data-testid="join-state">
+      <span class="state" :class="{ waits: waits > 0 }" role="status" data-testid="join-state">
         {{ stateWords }}
       </span>
     </header>
@@ -90,7 +123,12 @@ const sumWords = computed(() => {
       {{ problem }} Open this page once with a network: it keeps the plan for the day.
     </p>
     <template v-if="bed">
-      <div class="bar">
+      <div class="switch modes" role="group" aria-label="What is done">
+        <button v-for="m in MODES" :key="m.id" :aria-pressed="mode === m.id" @click="mode = m.id">
+          {{ m.label }}
+        </button>
+      </div>
+      <div v-if="mode !== 'week'" class="bar">
         <UInput
           v-model="search"
           size="xl"
@@ -104,12 +142,12 @@ const sumWords = computed(() => {
           <button :aria-pressed="view === 'list'" @click="view = 'list'">List</button>
         </div>
       </div>
-      <p class="sum" data-testid="sum">{{ sumWords }}</p>
-      <main>
+      <p v-if="mode === 'set'" class="sum" data-testid="sum">{{ sumWords }}</p>
+      <main :class="mode">
         <OnsitePlan
-          v-if="view === 'plan'"
+          v-if="view === 'plan' || mode === 'week'"
           :bed="bed"
-          :shown="shown"
+          :shown="spoken"
           :chosen="chosenRef"
           :state-of="stateOf"
           @choose="choose"
@@ -128,7 +166,17 @@ const sumWords = computed(() => {
           </li>
         </ul>
       </main>
-      <section class="card" aria-live="polite" data-testid="site-card">
+      <OnsiteWeek v-if="mode === 'week'" :tasks="sheet!.care" :bed-id="bed.id" :book="week" @show="showPlaces" />
+      <OnsiteLogPad
+        v-else-if="mode === 'log'"
+        :bed="bed"
+        :plant="chosen"
+        :kind="chosen ? kindOf(chosen) : undefined"
+        :units="units"
+        :weather-on="weatherOn"
+        :book="log"
+      />
+      <section v-else class="card" aria-live="polite" data-testid="site-card">
         <template v-if="chosen">
           <div class="who">
             <b class="key">{{ chosen.letters }}</b>

@@ -1,10 +1,7 @@
-import { careYear } from '~~/core/care'
-import { plantedYear } from '~~/core/count'
-import { zoneNumber } from '~~/core/plant'
-import { caredBed } from '~~/core/scene'
-import { addDays, yearOfDay } from '~~/core/time'
+import { addDays } from '~~/core/time'
 import { findSupply } from '../../../db/queries/supplies'
 import { writeCalendar } from '../../../services/calendar'
+import { careOf } from '../../../services/gardenCare'
 import { scenesOfGarden } from '../../../services/gardenScenes'
 
 const AHEAD_DAYS = 365
@@ -18,16 +15,8 @@ export default defineEventHandler(async (event) => {
   const supply = (await findSupply(store.db, id)).value
   const { ticks } = supply.care
   const now = today()
-  const beds = stored.scenes.map((s) => caredBed(s.id, s.scene))
-  const zone = zoneNumber(stored.garden.value.place.hardinessZone) ?? 6
-  const first = plantedYear(supply, now)
-  const tasks = [yearOfDay(now) - 1, yearOfDay(now), yearOfDay(now) + 1].flatMap((year) =>
-    careYear({ beds, climate: stored.climate, zone, year, age: year - first }),
-  )
-  const open = tasks.filter((t) => {
-    const tick = ticks[t.id]
-    return (!tick || tick.what === 'moved') && t.closes >= now && t.opens <= addDays(now, AHEAD_DAYS)
-  })
+  const tasks = careOf(stored, supply, now, addDays(now, AHEAD_DAYS))
+  const open = tasks.filter((t) => !ticks[t.id] || ticks[t.id]!.what === 'moved')
   const { name } = stored.garden.value
   attach(event, 'text/calendar; charset=utf-8', name, 'care.ics', 'care.ics')
   return writeCalendar(

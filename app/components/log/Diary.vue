@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { LOG_KINDS } from '~~/core/log'
+import { MONTH_NAMES, yearOfDay } from '~~/core/time'
+
+/** What happened, the newest first, a month at a time; beside it the losses of this bed and the plan with its places. */
+const { entries, lossesHere } = useLog()
+const bed = useBedStore()
+const compose = useComposeStore()
+const stage = useTemplateRef<HTMLDivElement>('stage')
+const { width } = useElementSize(stage)
+const MOST_PX = 330
+const { axis, heightPx, topPx } = usePlanAlone({ width, mostPx: MOST_PX })
+const scope = ref<'bed' | 'garden'>('bed')
+const kind = ref('all')
+const search = ref('')
+const kinds = ['all', ...LOG_KINDS]
+const library = useLibraryStore()
+const shown = computed(() =>
+  entries.value.filter((e) => {
+    if (scope.value === 'bed' && e.bedId !== bed.id) return false
+    if (kind.value !== 'all' && e.kind !== kind.value) return false
+    const text = search.value.trim().toLowerCase()
+    const plant = library.byId.get(e.plantId)
+    return (
+      text === '' ||
+      `${e.note} ${plant?.commonName ?? ''} ${plant?.botanicalName ?? ''}`.toLowerCase().includes(text)
+    )
+  }),
+)
+const FIRST = 60
+const most = ref(FIRST)
+watch([scope, kind, search], () => {
+  most.value = FIRST
+})
+const months = computed(() => {
+  const groups = new Map<string, typeof shown.value>()
+  for (const e of shown.value.slice(0, most.value)) {
+    const key = e.day.slice(0, 7)
+    groups.set(key, [...(groups.get(key) ?? []), e])
+  }
+  return [...groups].map(([key, list]) => ({
+    key,
+    name: `${MONTH_NAMES[Number(key.slice(5)) - 1]} ${yearOfDay(`${key}-01`)}`,
+    list,
+  }))
+})
+const left = computed(() => Math.max(0, shown.value.length - most.value))
+onBeforeUnmount(() => {
+  compose.lit = []
+})
+</script>
+
+<template>
+  <div class="diary">
+    <div>
+      <LogWrite />
+      <div class="filters">
+        <div role="radiogroup" aria-label="Of" class="ways">
+          <button
+            role="radio"
+            :aria-checked="scope === 'bed'"
+            :class="{ on: scope === 'bed' }"
+            @click="scope = 'bed'"
+          >
+            this bed
+          </button>
+          <button
+            role="radio"
+            :aria-checked="scope === 'garden'"
+            :class="{ on: scope === 'garden' }"
+            @click="scope = 'garden'"
+          >
+            the garden
+          </button>
+        </div>
+        <USelect v-model="kind" :items="kinds" size="xs" class="kind" aria-label="Kind of entry" />
+        <UInput
+          v-model="search"
+          size="xs"
+          icon="i-lucide-search"
+          placeholder="Word or plant"
+          aria-label="Find in the log"
+        />
+        <span class="soft">{{ shown.length }} entries</span>
+      </div>
+      <p v-if="shown.length === 0" class="soft empty">
+        Nothing is written yet. What came up, flowered, flopped or died; a photo; a thought for next year.
+      </p>
+      <section v-for="m in months" :key="m.key" :aria-label="m.name">
+        <h3>{{ m.name }}</h3>
+        <ul data-testid="log-entries">
+          <LogRow v-for="e in m.list" :key="e.id" :entry="e" />
+        </ul>
+      </section>
+      <UButton v-if="left > 0" size="sm" color="neutral" variant="outline" @click="most += 120">
+        {{ left }} more
+      </UButton>
+    </div>
+    <aside>
+      <div ref="stage" class="stage">
+        <ClientOnly>
+          <ComposePlanView :axis="axis" :height="heightPx" :top-px="topPx" />
+        </ClientOnly>
+      </div>
+      <p class="soft">Point at an entry: its place lights up. Tap a plant of the plan to write about it.</p>
+      <section v-if="lossesHere.length > 0" aria-label="Losses" data-testid="losses">
+        <h3>Losses to make good</h3>
+        <LogLossCard v-for="l in lossesHere" :key="l.entries.join()" :loss="l" />
+      </section>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.diary {
+  display: grid;
+  grid-template-columns: minmax(0, 1.45fr) minmax(0, 1fr);
+  gap: 26px;
+}
+.filters {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-top: 12px;
+}
+.ways {
+  display: flex;
+  gap: 2px;
+}
+.ways button {
+  padding: 2px 8px;
+  font-size: 12.5px;
+  color: var(--soft);
+  border-bottom: 2px solid transparent;
+  cursor: pointer;
+}
+.ways .on {
+  color: var(--ink);
+  border-bottom-color: var(--amber);
+}
+.kind {
+  width: 130px;
+}
+.soft {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+.empty {
+  padding: 20px 0;
+}
+h3 {
+  margin-top: 14px;
+  font-size: 15px;
+}
+.stage {
+  overflow: hidden;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+}
+aside > .soft {
+  margin-top: 5px;
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import type { NextItem } from '~~/core/log'
+import { capital } from '~~/core/measure'
+import { dayWords } from '~~/core/time'
+
+/** What is to change next season, with its windows; what went by is asked for again. Trials are asked about at the season's end. */
+const { next, trials, change, bedName, plantName, now } = useLog()
+const bed = useBedStore()
+const done = (item: NextItem) => change(item.entry, { done: now })
+const missedWords = (n: number) =>
+  n === 1 ? 'too late once, asked for again' : `too late ${n} times, asked for again`
+const stateOf = (i: NextItem) =>
+  i.opens <= now ? `now, until ${dayWords(i.closes)}` : `from ${dayWords(i.opens)} to ${dayWords(i.closes)}`
+</script>
+
+<template>
+  <div class="next">
+    <h2>Next season</h2>
+    <p class="soft">
+      What was wished for while it could be seen. It stands in Care when its time comes, and in Compose as long as
+      it is open.
+    </p>
+    <p v-if="next.length === 0" class="soft empty">
+      Nothing is wished for. Say “next season” when you write in the diary.
+    </p>
+    <ul data-testid="next-season">
+      <li v-for="i in next" :key="i.entry.id">
+        <b class="wish">{{ capital(i.wish) }}</b>
+        <div>
+          <p>
+            {{ i.plant?.commonName ?? bedName(i.entry.bedId) }}
+            <span class="soft">{{ bedName(i.entry.bedId) }}</span>
+          </p>
+          <p v-if="i.entry.note" class="soft">{{ i.entry.note }}</p>
+          <p class="when">
+            {{ stateOf(i) }}, {{ i.why }}
+            <em v-if="i.missed > 0">{{ missedWords(i.missed) }}</em>
+          </p>
+        </div>
+        <UButton size="xs" color="neutral" variant="outline" :to="`/beds/${i.entry.bedId || bed.id}/compose`">
+          In Compose
+        </UButton>
+        <UButton size="xs" color="neutral" variant="outline" @click="done(i)">Done</UButton>
+      </li>
+    </ul>
+    <template v-if="trials.length > 0">
+      <h3>Trials: how did they do?</h3>
+      <ul data-testid="trials">
+        <li v-for="t in trials" :key="t.id">
+          <b class="wish">Trial</b>
+          <div>
+            <p>
+              {{ plantName(t.plantId) || bedName(t.bedId) }}
+              <span class="soft">since {{ dayWords(t.day) }}</span>
+            </p>
+            <p class="soft">{{ t.note }}</p>
+          </div>
+          <UButton size="xs" color="neutral" variant="outline" @click="change(t, { done: now, wish: 'more' })">
+            Well: more of it
+          </UButton>
+          <UButton size="xs" color="neutral" variant="outline" @click="change(t, { done: now })">It stays</UButton>
+          <UButton size="xs" color="neutral" variant="outline" @click="change(t, { trial: false, wish: 'never' })">
+            Never again
+          </UButton>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.next {
+  max-width: 900px;
+}
+h2 {
+  font-size: 18px;
+}
+h3 {
+  margin-top: 20px;
+  font-size: 15px;
+}
+.soft {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+.empty {
+  padding: 16px 0;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 8px 0;
+  font-size: 13px;
+  border-bottom: 1px solid var(--line);
+}
+li > div {
+  flex: 1;
+}
+.wish {
+  width: 56px;
+  color: var(--amber-deep);
+}
+.when em {
+  margin-left: 6px;
+  color: var(--color-brick-600);
+  font-style: normal;
+}
+</style>

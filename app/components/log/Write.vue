@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { AMOUNT_OF, CAUSES, LOG_KINDS, WISHES, type Cause, type LogKind, type Wish } from '~~/core/log'
+import { isDay } from '~~/core/time'
+
+/** A new line of the log: what, where, a word; a photo and what follows from it where they are wanted. */
+const { write, units, now } = useLog()
+const bed = useBedStore()
+const compose = useComposeStore()
+const library = useLibraryStore()
+const { scene } = useScene()
+const KINDS: { label: string; value: LogKind }[] = LOG_KINDS.filter((k) => k !== 'learned').map((k) => ({
+  label: k,
+  value: k,
+}))
+const kind = ref<LogKind>('thought')
+const day = ref(now)
+const note = ref('')
+const where = ref('bed')
+const amount = ref('')
+const cause = ref<Cause>('not known')
+const wish = ref<Wish | 'none'>('none')
+const colour = ref('#c06a8a')
+const trial = ref(false)
+const fromView = ref(false)
+const photo = shallowRef<File | null>(null)
+const problem = ref('')
+const busy = ref(false)
+
+/** The bed as a whole, or one of its drifts. */
+const places = computed(() => [
+  { label: 'the whole bed', value: 'bed' },
+  ...(bed.bed?.drifts ?? []).map((d) => ({
+    label: library.byId.get(d.plantId)?.commonName ?? d.plantId,
+    value: d.id,
+  })),
+])
+watch(
+  () => compose.driftId,
+  (id) => {
+    if (id) where.value = id
+  },
+  { immediate: true },
+)
+const unit = computed(() => {
+  const what = AMOUNT_OF[kind.value]
+  return what === 'm' ? { metric: 'm', imperial: 'ft' }[units.value] : (what ?? '')
+})
+const M_A_FOOT = 0.3048
+const amountValue = computed(() => {
+  if (unit.value === '' || amount.value.trim() === '') return null
+  const n = Number(amount.value.trim().replace(',', '.'))
+  if (!Number.isFinite(n) || n < 0) return undefined
+  return unit.value === 'ft' ? n * M_A_FOOT : n
+})
+const placeOf = (driftId: string) => scene.value?.planted.find((p) => p.driftId === driftId)?.id ?? ''
+function faultOfForm(): string {
+  if (!isDay(day.value)) return 'The day is not one: type it as 2026-05-08.'
+  if (amountValue.value === undefined) return `“${amount.value}” is no number: type how much, such as 1.2.`
+  return ''
+}
+/** What the form says beside photo and weather; what does not belong to its kind is left out. */
+function saidOf() {
+  const drift = bed.bed?.drifts.find((d) => d.id === where.value)
+  const isLoss = kind.value === 'died'
+  return {
+    ...{ day: day.value, kind: kind.value, bedId: bed.id ?? '', note: note.value.trim(), trial: trial.value },
+    ...(drift ? { driftId: drift.id, plantId: drift.plantId } : {}),
+    amount: amountValue.value ?? null,
+    ...(isLoss ? { cause: cause.value, place: placeOf(where.value) } : {}),
+    ...(kind.value === 'wrong colour' ? { colour: colour.value } : {}),
+    ...(wish.value === 'none' ? {} : { wish: wish.value }),
+    fromView: fromView.value && photo.value !== null,
+  }
+}
+async function save() {
+  problem.value = faultOfForm()
+  if (problem.value) return
+  busy.value = true
+  const smaller = photo.value ? await smallerPicture(photo.value) : null
+  busy.value = false
+  if (smaller && !smaller.ok) {
+    problem.value = smaller.error
+    return
+  }
+  await write(saidOf(), smaller?.ok ? smaller.value : null)
+  note.value = ''
+  amount.value = ''
+  wish.value = 'none'
+  trial.value = false
+  photo.value = null
+}
+const pick = (event: Event) => {
+  photo.value = takenFile(event)
+}
+const causeItems = [...CAUSES]
+const wishItems = ['none', ...WISHES]
+</script>
+
+<template>
+  <form class="write" data-testid="log-write" @submit.prevent="save">
+    <div class="row">
+      <label>
+        <span>What</span>
+        <USelect v-model="kind" :items="KINDS" size="sm" class="w" aria-label="What happened" />
+      </label>
+      <label>
+        <span>Where</span>
+        <USelect v-model="where" :items="places" size="sm" class="wide" aria-label="Where" />
+      </label>
+      <label>
+        <span>Day</span>
+        <input v-model="day" type="date" class="day" aria-label="Day" />
+      </label>
+      <label v-if="unit">
+        <span>How much, {{ unit }}</span>
+        <UInput v-model="amount" size="sm" class="n" :aria-label="`How much, ${unit}`" />
+      </label>
+      <label v-if="kind === 'died'">
+        <span>Why</span>
+        <USelect v-model="cause" :items="causeItems" size="sm" class="w" aria-label="Why it died" />
+      </label>
+      <label v-if="kind === 'wrong colour'">
+        <span>Colour that came</span>
+        <input v-model="colour" type="color" class="colour" aria-label="Colour that came" />
+      </label>
+    </div>
+    <div class="row">
+      <UInput v-model="note" size="sm" class="note" placeholder="A word" aria-label="A word" />
+      <label>
+        <span>Next season</span>
+        <USelect v-model="wish" :items="wishItems" size="sm" class="w" aria-label="Next season" />
+      </label>
+      <UCheckbox v-model="trial" label="a trial" />
+      <label class="file">
+        <UIcon name="i-lucide-camera" />
+        {{ photo ? photo.name.slice(0, 18) : 'Photo' }}
+        <input type="file" accept="image/*" class="sr-only" @change="pick" />
+      </label>
+      <UCheckbox v-if="photo" v-model="fromView" label="from the bed’s viewpoint" />
+      <UButton type="submit" size="sm" :loading="busy">Write it down</UButton>
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.write {
+  padding: 10px 12px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 10px;
+}
+.row + .row {
+  margin-top: 8px;
+}
+label > span {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  margin-bottom: 3px;
+}
+.w {
+  width: 132px;
+}
+.wide {
+  width: 210px;
+}
+.n {
+  width: 84px;
+}
+.note {
+  flex: 1;
+  min-width: 200px;
+}
+.day,
+.colour {
+  height: 32px;
+  padding: 0 6px;
+  font-size: 13px;
+  border: 1px solid var(--ui-border-accented);
+  border-radius: 6px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.file {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  height: 32px;
+  padding: 0 8px;
+  font-size: 13px;
+  cursor: pointer;
+  border: 1px dashed var(--ui-border-accented);
+  border-radius: 6px;
+}
+.problem {
+  margin-top: 6px;
+  font-size: 12.5px;
+  color: var(--color-brick-600);
+}
+</style>

@@ -1,0 +1,19 @@
+export {
+  AMOUNT_OF,
+  blankEntry,
+  type Cause,
+  CAUSES,
+  joinEntries,
+  LOG_KINDS,
+  type LogEntry,
+  type LogKind,
+  standing,
+  type Wish,
+  WISHES,
+} from './entry'
+export { cellsBefore, type Learned, learnedFigures, type LearnedWhat, reckonedHeight } from './learned'
+export { type Loss, lossesOf } from './losses'
+export { type NextItem, nextSeason } from './nextSeason'
+export { besideFact, type DriftFact } from './besideFact'
+export { dayWithWeather, seasonLetter, type SeasonLetter } from './seasonLetter'
+export { logCsv } from './logCsv'
