@@ -1,5 +1,5 @@
 import { del, get, set } from 'idb-keyval'
-import { blankEntry, joinEntries, type LogEntry } from '~~/core/log'
+import { blankEntry, fullEntry, joinEntries, type LogEntry, type SlimEntry } from '~~/core/log'
 
 /** What is said of a new entry; the rest is empty. */
 export type Said = Partial<LogEntry> & Pick<LogEntry, 'day' | 'kind'>
@@ -52,8 +52,8 @@ export function useLogBook(gardenId: string) {
         await $fetch(`/api/gardens/${gardenId}/log`, { method: 'POST', body: { entries: sent }, timeout: 15000 })
         waiting.value = waiting.value.filter((e) => !sent.includes(e))
       }
-      const stored = await $fetch<LogEntry[]>(`/api/gardens/${gardenId}/log`, { timeout: 15000 })
-      entries.value = joinEntries(stored, waiting.value)
+      const stored = await $fetch<SlimEntry[]>(`/api/gardens/${gardenId}/log`, { timeout: 15000 })
+      entries.value = joinEntries(stored.map(fullEntry), waiting.value)
       reached.value = true
       refused.value = ''
     } catch (error) {

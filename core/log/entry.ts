@@ -120,6 +120,22 @@ export const blankEntry = (said: Pick<LogEntry, 'id' | 'day' | 'kind' | 'changed
   ...said,
 })
 
+/** An entry of which only what is said is there, as it is kept and sent. */
+export type SlimEntry = Pick<LogEntry, 'id' | 'day' | 'kind' | 'changed' | 'device'> & Partial<LogEntry>
+
+const isSaid = (value: unknown) =>
+  value !== '' &&
+  value !== null &&
+  value !== false &&
+  !(typeof value === 'object' && Object.keys(value).length === 0)
+
+/** An entry without what is not said in it. */
+export const slimEntry = (entry: LogEntry): SlimEntry =>
+  Object.fromEntries(Object.entries(entry).filter(([, value]) => isSaid(value))) as unknown as SlimEntry
+
+/** A slim entry with all that is not said. */
+export const fullEntry = (slim: SlimEntry): LogEntry => ({ ...blankEntry(slim), ...slim })
+
 const isLater = (a: LogEntry, b: LogEntry) =>
   a.changed > b.changed || (a.changed === b.changed && a.device > b.device)
 

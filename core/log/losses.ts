@@ -3,6 +3,7 @@ import { standIns } from '../match'
 import { misfits, type Plant } from '../plant'
 import { conditionsAt, type Scene } from '../scene'
 import type { Cause, LogEntry } from './entry'
+import { siteAfter } from './siteAfter'
 
 /** Plants lost near one another: where, what, why as far as it was said or can be read from the place, and what could stand there. */
 export interface Loss {
@@ -11,7 +12,7 @@ export interface Loss {
   readonly plants: readonly { readonly plant: Plant; readonly count: number }[]
   readonly entries: readonly string[]
   readonly causes: readonly Cause[]
-  /** What of the place the plant does not stand, in words; empty when it suits. */
+  /** What the plant does not stand of the place as its losses show it to be, in words. */
   readonly against: readonly string[]
   /** Kinds that suit the place and keep the role, best first. */
   readonly instead: readonly Plant[]
@@ -20,6 +21,7 @@ export interface Loss {
 /** Losses nearer than this are told together, metres. */
 const TOGETHER_M = 1.5
 const MOST_INSTEAD = 3
+const MOST_WIDER = 1.25
 
 interface Fallen {
   readonly entry: LogEntry
@@ -27,7 +29,10 @@ interface Fallen {
   readonly at: (Point & { readonly place: string }) | null
 }
 
-/** Losses of a bed: those near one another as one, with what the place lacks for the plant. Those replaced since are left out. */
+/**
+ * Losses of a bed: those near one another as one; the place is seen as they show it to be, and what is proposed lives there. Those replaced
+ * since are left out.
+ */
 export function lossesOf(bedId: string, scene: Scene, entries: readonly LogEntry[]): Loss[] {
   const own = entries.filter((e) => !e.gone && e.bedId === bedId)
   const fallen = own
@@ -59,7 +64,10 @@ const isNear = (a: Fallen, b: Fallen) =>
 
 function lossOf(bedId: string, scene: Scene, group: readonly Fallen[]): Loss {
   const first = group[0]!
-  const site = first.at ? conditionsAt(scene, first.at) : scene.site
+  const causes = [
+    ...new Set(group.map((f) => f.entry.cause).filter((c): c is Cause => c !== '' && c !== 'not known')),
+  ]
+  const site = siteAfter(first.at ? conditionsAt(scene, first.at) : scene.site, causes)
   const counts = new Map<Plant, number>()
   for (const { plant, entry } of group) counts.set(plant, (counts.get(plant) ?? 0) + (entry.amount ?? 1))
   const dead = new Set(group.map((f) => f.plant.id))
@@ -69,8 +77,8 @@ function lossOf(bedId: string, scene: Scene, group: readonly Fallen[]): Loss {
     places: group.flatMap((f) => (f.at ? [f.at.place] : [])),
     plants: [...counts].map(([plant, count]) => ({ plant, count })),
     entries: group.map((f) => f.entry.id),
-    causes: [...new Set(group.map((f) => f.entry.cause).filter((c): c is Cause => c !== '' && c !== 'not known'))],
+    causes,
     against: [...new Set(group.flatMap((f) => misfits(f.plant, site).map((m) => m.text)))],
-    instead: standIns(first.plant, scene, { where, maxSpreadM: first.plant.spreadM * 1.25 }, MOST_INSTEAD),
+    instead: standIns(first.plant, scene, { where, maxSpreadM: first.plant.spreadM * MOST_WIDER }, MOST_INSTEAD),
   }
 }

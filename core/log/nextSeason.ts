@@ -73,10 +73,27 @@ const WHY: Readonly<Record<Wish, string>> = {
   try: 'before next season’s orders',
 }
 
+interface Window {
+  readonly opens: Day
+  readonly closes: Day
+}
+const windowsKept = new Map<string, readonly Window[]>()
+const MOST_KEPT = 400
+
 /** Windows about the middles of months, from the year of a day to the one after another day; neighbouring months are one window. */
-function windowsFrom(months: readonly PlaceMonth[], from: Day, to: Day) {
+function windowsFrom(months: readonly PlaceMonth[], from: Day, to: Day): readonly Window[] {
+  const key = `${months.join()}|${yearOfDay(from)}|${yearOfDay(to)}`
+  let kept = windowsKept.get(key)
+  if (!kept) {
+    if (windowsKept.size > MOST_KEPT) windowsKept.clear()
+    windowsKept.set(key, (kept = windowsOfYears(months, yearOfDay(from), yearOfDay(to) + 2)))
+  }
+  return kept.filter((w) => w.closes >= from)
+}
+
+function windowsOfYears(months: readonly PlaceMonth[], from: number, to: number): Window[] {
   const windows: { opens: Day; closes: Day }[] = []
-  for (let year = yearOfDay(from); year <= yearOfDay(to) + 2; year++)
+  for (let year = from; year <= to; year++)
     for (const m of [...months].sort((a, b) => a - b)) {
       const middle = dayIn(year, `${String(m).padStart(2, '0')}-${MIDDLE}`)
       const [opens, closes] = [addDays(middle, -HALF_DAYS), addDays(middle, HALF_DAYS)]
@@ -84,5 +101,5 @@ function windowsFrom(months: readonly PlaceMonth[], from: Day, to: Day) {
       if (last && opens <= addDays(last.closes, 1)) last.closes = closes
       else windows.push({ opens, closes })
     }
-  return windows.filter((w) => w.closes >= from)
+  return windows
 }

@@ -2,6 +2,7 @@
 import { benchBrowser } from './browser'
 import { benchCore } from './core'
 import { benchLight } from './light'
+import { benchLog } from './log'
 import { benchMatch } from './match'
 import { benchPapers } from './papers'
 import { benchPractice } from './practice'
@@ -16,6 +17,7 @@ const report = (name: string, value: number, unit: string, limit: number) => {
 const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>> = {
   core: benchCore,
   light: benchLight,
+  log: benchLog,
   match: benchMatch,
   papers: benchPapers,
   practice: benchPractice,

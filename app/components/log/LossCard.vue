@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { replaceKind } from '~~/core/edit'
 import type { Loss } from '~~/core/log'
+import { capital } from '~~/core/measure'
 import type { Plant } from '~~/core/plant'
 
 /** What was lost in one place, why, and what could stand there: taken over into the plan in one step. */
@@ -12,7 +13,7 @@ const what = computed(() => props.loss.plants.map((p) => `${p.count} ${p.plant.c
 const why = computed(() => {
   const { causes, against } = props.loss
   const said = causes.length > 0 ? `Noted: ${causes.join(', ')}. ` : ''
-  return `${said}${against.length > 0 ? `The place: ${against.join('; ')}.` : 'By the figures the place suits them.'}`
+  return said + (against.length > 0 ? `${capital(against.join('; '))}.` : 'By the figures the place suits them.')
 })
 /** The same again: the place is filled as it was. */
 const again = async () => {

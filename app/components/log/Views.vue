@@ -51,7 +51,12 @@ const HEIGHT_PX = 300
     </p>
     <template v-else>
       <div class="pair" :style="{ height: `${HEIGHT_PX}px` }">
-        <img v-if="other" :src="book!.photoOf(other.photoId)" :alt="`Photo of ${dayWords(other.day)}`" />
+        <img
+          v-if="other"
+          :class="{ drawn: other.drawn }"
+          :src="book!.photoOf(other.photoId)"
+          :alt="`Photo of ${dayWords(other.day)}`"
+        />
         <ClientOnly v-else>
           <BedPicture
             v-if="bed.bed"
@@ -66,6 +71,7 @@ const HEIGHT_PX = 300
           :src="book!.photoOf(chosen.photoId)"
           :alt="`Photo of ${dayWords(chosen.day)}`"
           class="over"
+          :class="{ drawn: chosen.drawn }"
           :style="cut"
         />
         <i class="seam" :style="{ left: `${share}%` }" />
@@ -126,6 +132,10 @@ h2 {
   width: 100%;
   height: 100%;
   object-fit: cover;
+}
+.pair .drawn {
+  object-fit: contain;
+  background: var(--sky);
 }
 .seam {
   position: absolute;

@@ -180,9 +180,10 @@ label > span {
 }
 .day,
 .colour {
-  height: 32px;
+  display: block;
+  height: 28px;
   padding: 0 6px;
-  font-size: 13px;
+  font-size: 12.5px;
   border: 1px solid var(--ui-border-accented);
   border-radius: 6px;
   background: var(--paper);
@@ -192,9 +193,9 @@ label > span {
   display: flex;
   align-items: center;
   gap: 5px;
-  height: 32px;
+  height: 28px;
   padding: 0 8px;
-  font-size: 13px;
+  font-size: 12.5px;
   cursor: pointer;
   border: 1px dashed var(--ui-border-accented);
   border-radius: 6px;

@@ -3,7 +3,8 @@ CREATE TABLE log_entry (
   garden_id text NOT NULL REFERENCES garden (id) ON DELETE CASCADE,
   id text NOT NULL,
   day date NOT NULL,
-  value jsonb NOT NULL,
+  -- JSON as it goes to the browser: thousands are sent at once, none is looked into here.
+  value text NOT NULL,
   changed timestamptz NOT NULL,
   device text NOT NULL,
   told_at timestamptz NOT NULL DEFAULT now(),

@@ -1,30 +1,30 @@
-import type { LogEntry } from '../../../core/log'
+import { fullEntry, slimEntry, type LogEntry, type SlimEntry } from '../../../core/log'
 import type { Queryable } from '../Db'
 
-/** All entries of a garden's log, as a JSON text of a list: it goes to the browser as it is, without being read here. */
+/** All entries of a garden's log, as a JSON text of a list of slim ones: it goes to the browser as it is, without being read here. */
 export async function logAsJson(db: Queryable, gardenId: string): Promise<string> {
   const [row] = await db.query<{ list: string | null }>(
-    "SELECT '[' || string_agg(value::text, ',' ORDER BY day DESC, changed DESC) || ']' AS list FROM log_entry WHERE garden_id = $1",
+    "SELECT '[' || string_agg(value, ',') || ']' AS list FROM log_entry WHERE garden_id = $1",
     [gardenId],
   )
   return row?.list ?? '[]'
 }
 
-/** All entries of a garden's log, the newest day first; those taken out are among them and say so. */
+/** All entries of a garden's log; those taken out are among them and say so. */
 export const listLog = async (db: Queryable, gardenId: string): Promise<LogEntry[]> =>
-  JSON.parse(await logAsJson(db, gardenId)) as LogEntry[]
+  (JSON.parse(await logAsJson(db, gardenId)) as SlimEntry[]).map(fullEntry)
 
 /** Joins entries of a device with those that are there: the later word of each holds, on the same instant that of the later device name. */
 export async function joinStoredLog(db: Queryable, gardenId: string, entries: readonly LogEntry[]): Promise<void> {
   if (entries.length === 0) return
   await db.query(
     `INSERT INTO log_entry (garden_id, id, day, value, changed, device)
-     SELECT $1, e->>'id', (e->>'day')::date, e, (e->>'changed')::timestamptz, e->>'device'
+     SELECT $1, e->>'id', (e->>'day')::date, e::text, (e->>'changed')::timestamptz, e->>'device'
      FROM jsonb_array_elements($2::jsonb) AS e
      ON CONFLICT (garden_id, id) DO UPDATE
        SET day = excluded.day, value = excluded.value, changed = excluded.changed, device = excluded.device, told_at = now()
        WHERE (excluded.changed, excluded.device) > (log_entry.changed, log_entry.device)`,
-    [gardenId, JSON.stringify(onceEach(entries))],
+    [gardenId, JSON.stringify(onceEach(entries).map(slimEntry))],
   )
 }
 
