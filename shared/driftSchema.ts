@@ -124,5 +124,6 @@ export const driftSchema = z.object({
   stay: staySchema.nullable().optional(),
   turns: z.array(turnSchema).max(8, 'A place changes hands at most eight times a year.').nullable().optional(),
   plantedYear: yearOfBed.nullable().optional(),
+  dividedFrom: idSchema.nullable().optional(),
   nextNumber: z.number().int().min(0).max(1_000_001).nullable().optional(),
 })

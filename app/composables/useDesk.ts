@@ -15,7 +15,7 @@ export function useDesk() {
   const route = useRoute()
   const onSite = computed(() => route.path.endsWith('/ground') && ground.tab === 'site')
   const onBrief = computed(() => route.path.endsWith('/brief'))
-  const onSupply = computed(() => /\/(count|setout)$/.test(route.path))
+  const onSupply = computed(() => /\/(count|setout|care)$/.test(route.path))
   const active = computed(() => {
     if (onSite.value) return site
     if (onSupply.value) return supply

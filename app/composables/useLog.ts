@@ -20,6 +20,7 @@ export const useLog = createSharedComposable(() => {
   const supply = useSupplyStore()
   const { scenes } = useGardenScenes()
   const { climate } = useScene()
+  const water = useTimerRecord()
   const now = today()
   const scope = effectScope()
   const book = shallowRef<ReturnType<typeof useLogBook> | null>(null)
@@ -70,8 +71,19 @@ export const useLog = createSharedComposable(() => {
     const scene = bed.id ? scenes.value.get(bed.id) : undefined
     return scene ? besideFact(bed.id!, scene, entries.value, year, planted.value) : []
   }
-  const letterOf = (year: number) =>
-    seasonLetter({
+  /** What the timer gave in a stretch of days, litres, and how many runs it left out. */
+  const timerOf = (from: Day, to: Day) => {
+    const { record } = water
+    const runs = record(from, to < now ? to : now)
+    return {
+      litres: runs.reduce((n, r) => n + r.litres, 0),
+      leftOut: runs.filter((r) => r.minutes === 0).length,
+      runs: runs.length,
+    }
+  }
+  const letterOf = (year: number) => {
+    const { litres, leftOut } = timerOf(`${year}-01-01`, `${year}-12-31`)
+    const letter = seasonLetter({
       year,
       entries: entries.value,
       library: library.byId,
@@ -80,9 +92,12 @@ export const useLog = createSharedComposable(() => {
         (t) => t.what === 'done' && yearOfDay(t.day) === year,
       ).length,
     })
+    const said = `The timer gave ${litres.toLocaleString()} L and left out ${leftOut} runs.`
+    return litres + leftOut > 0 ? { ...letter, done: [...letter.done, said] } : letter
+  }
 
   return {
     ...{ open, book, all, entries, planted, units, length, write, change, remove, bedName, plantName, now },
-    ...{ learned, taken, losses, lossesHere, next, trials, years, factsOf, letterOf },
+    ...{ learned, taken, losses, lossesHere, next, trials, years, factsOf, letterOf, timerOf },
   }
 })

@@ -6,13 +6,11 @@ import {
   dripPaints,
   programmeOf,
   tapDistances,
-  timerRecord,
   waterFaults,
   waterGarden,
   zoneYear,
 } from '~~/core/water'
 import { addDays, type PlaceMonth } from '~~/core/time'
-import { simulatedWeather } from '~~/core/weather'
 
 /** The record is shown for so many days back. */
 const RECORD_DAYS = 28
@@ -76,13 +74,8 @@ export const useWater = createSharedComposable(() => {
       },
       'timer stopped',
     )
-  const record = computed(() =>
-    timerRecord(plan.value.programmes, addDays(now, -RECORD_DAYS), now, {
-      weather: simulatedWeather(place.value, bed.garden!.id),
-      table: laid.value.table,
-      latitude: place.value.latitude,
-    }).reverse(),
-  )
+  const timer = useTimerRecord()
+  const record = computed(() => timer.record(addDays(now, -RECORD_DAYS), now).reverse())
   return {
     ...{ plan, place, units, fromTap, laid, need, faults, year, month, zones, hand, here, paints },
     ...{ set, running, handOver, stop, record, now },

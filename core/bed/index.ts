@@ -41,7 +41,7 @@ export { type LaneStation, type Note, type Order, ORDER_KINDS, type OrderKind } 
 export { laneSharesAt, withLaneLine, withoutLaneStation } from './laneStations'
 export { mirroredShape, mirrorOf } from './mirrored'
 export { plantCounts } from './plantCounts'
-export { type DriftTimes, hasTimes, type Stay, type StayDay, type Turn, turnsOf } from './stay'
+export { dividedOf, type DriftTimes, hasTimes, type Stay, type StayDay, type Turn, turnsOf } from './stay'
 export { acrossAlong, middleAlong } from './axes'
 export { bedFigures, type BedFigures } from './bedFigures'
 export { bedFrame, type BedFrame, type BedPoint, type Behind, stripFrame } from './bedFrame'

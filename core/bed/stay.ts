@@ -20,7 +20,13 @@ export interface DriftTimes {
   readonly turns?: readonly Turn[] | null | undefined
   /** The year in which it is planted, counted from the bed's first; 0 when left out. */
   readonly plantedYear?: number | null | undefined
+  /** The drift by whose division its plants come to be: they are not bought. */
+  readonly dividedFrom?: string | null | undefined
 }
+
+/** Plants of a bed that come of dividing others of it, of a kind. */
+export const dividedOf = (drifts: readonly Drift[], plantId: string): number =>
+  drifts.reduce((n, d) => n + (d.dividedFrom && d.plantId === plantId ? d.count : 0), 0)
 
 export const turnsOf = (drift: Pick<Drift, 'turns'>): readonly Turn[] => drift.turns ?? []
 

@@ -1,4 +1,5 @@
 import {
+  dividedOf,
   freedBy,
   kindOfNumber,
   numbersOf,
@@ -263,7 +264,12 @@ const countedByHand = (beds: readonly CountedBed[], plantId: string) =>
   sum(beds, ({ bed }) => bed.buying.find((b) => b.plantId === plantId)?.have ?? 0)
 
 const freedIn = (beds: readonly CountedBed[], plantId: string) =>
-  sum(beds, ({ bed }) => sum(bed.existing, (e) => (e.plantId === plantId ? freedBy(e) : 0)))
+  sum(
+    beds,
+    ({ bed }) =>
+      sum(bed.existing, (e) => (e.plantId === plantId ? freedBy(e) : 0)) +
+      dividedOf(bed.drifts, plantId) * placingsOf(bed.form).length,
+  )
 
 /** What is short beyond the spares leaves places open; a kind that is not to be had leaves all that are not there. */
 function openPlaces(need: number, spare: number, used: number, ordered: Ordered, { notFound }: SupplyLine): number {

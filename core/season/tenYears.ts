@@ -3,6 +3,7 @@ import { hoursAYear } from '../care'
 import { bodiesAt, topM } from '../layout'
 import { nameOf, type Scene } from '../scene'
 import { PLACE_MONTHS, type PlaceMonth } from '../time'
+import { selfSown } from './selfSown'
 
 /** How a bed stands in one year of its life. */
 export interface BedYear {
@@ -17,6 +18,8 @@ export interface BedYear {
   /** What is divided, and what has come to the end of its life, by name. */
   readonly divide: readonly string[]
   readonly renew: readonly string[]
+  /** Plants that have likely come up by themselves, all kinds together. */
+  readonly selfSown: number
 }
 
 const YEARS = 10
@@ -45,9 +48,11 @@ function yearOf(scene: Scene, year: number, month: PlaceMonth, areaM2: number): 
   const kinds = [...scene.byPlant]
   const planted = kinds.filter(([, list]) => sinceOf(scene, list[0]!.driftId) <= year)
   const ageOf = (driftId: string) => year - sinceOf(scene, driftId)
+  const cover = areaM2 > 0 ? Math.min(1, covered / areaM2) : 0
   return {
     year,
-    cover: areaM2 > 0 ? Math.min(1, covered / areaM2) : 0,
+    selfSown: selfSown(scene, year, 1 - cover).reduce((n, s) => n + s.likely, 0),
+    cover,
     crowding: areaM2 > 0 ? canopy / areaM2 : 0,
     overSillM: overs.length > 0 ? Math.max(...overs) : null,
     highestM: bodies.reduce((most, b) => Math.max(most, topM(b)), 0),

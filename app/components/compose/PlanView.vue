@@ -21,6 +21,7 @@ const { frame, aspect, lined } = useAspect()
 const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const water = useWater()
+const haze = useHaze()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const perM = () => props.axis.pxPerM
 const shapeHand = useShapeHand(aspect, perM)
@@ -87,6 +88,7 @@ const above = computed(() => {
   )
   return [
     ...(props.over ?? []),
+    ...haze.paints.value,
     ...(compose.showsWater ? water.paints.value : []),
     ...orders,
     ...notePaints(list.notes, NOTE_INK),

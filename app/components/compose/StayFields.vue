@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { divides } from '~~/core/plant'
 import type { Drift, Stay, StayDay, Turn } from '~~/core/bed'
 import { monthSpan, stayMonths } from '~~/core/time'
 
@@ -20,6 +21,22 @@ const shown = computed(
 )
 const open = () => {
   isOpen.value = true
+}
+const compose = useComposeStore()
+const plant = computed(() => library.byId.get(props.drift.plantId))
+const mother = computed(() => store.bed?.drifts.find((d) => d.id === props.drift.dividedFrom) ?? null)
+const canDivide = computed(() => plant.value !== undefined && divides(plant.value) && !props.drift.dividedFrom)
+/** Clumps are divided when their kind asks for it, in the third year where it does not say. */
+const divideIn = computed(() => (props.drift.plantedYear ?? 0) + (plant.value?.divideYears || 3))
+/** The divisions become plants of their own, next to those they come from. */
+function divide() {
+  const drift: Drift = {
+    ...props.drift,
+    ...{ id: newId(), plantedYear: divideIn.value, dividedFrom: props.drift.id },
+    ...{ stay: null, turns: null, numbers: null, shape: undefined },
+  }
+  store.edit({ kind: 'addDrift', drift })
+  compose.choose(drift.id)
 }
 const setStay = (on: boolean) => change({ stay: on ? { from: FROM_LAST, to: TO_FIRST } : null })
 
@@ -81,6 +98,20 @@ const yearItems = [
           @update:model-value="(y) => change({ plantedYear: y || null })"
         />
       </p>
+      <p v-if="drift.dividedFrom" class="row" data-testid="divided-from">
+        Comes of dividing {{ mother ? nameOf(mother.plantId) : 'a drift that is gone' }}: nothing of it is bought.
+      </p>
+      <UButton
+        v-if="canDivide"
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-split"
+        class="opens"
+        @click="divide"
+      >
+        Divide it in year {{ divideIn }} into new plants
+      </UButton>
       <div class="part">
         <p class="row">
           <UCheckbox

@@ -3,7 +3,7 @@ import { LOG_KINDS } from '~~/core/log'
 import { MONTH_NAMES, yearOfDay } from '~~/core/time'
 
 /** What happened, the newest first, a month at a time; beside it the losses of this bed and the plan with its places. */
-const { entries, lossesHere } = useLog()
+const { entries, lossesHere, timerOf } = useLog()
 const bed = useBedStore()
 const compose = useComposeStore()
 const stage = useTemplateRef<HTMLDivElement>('stage')
@@ -27,6 +27,11 @@ const shown = computed(() =>
     )
   }),
 )
+/** What the timer did that month; its record is part of the log. */
+function timerWords(month: string): string {
+  const { runs, litres, leftOut } = timerOf(`${month}-01`, `${month}-31`)
+  return runs > 0 ? `timer: ${litres.toLocaleString()} L, ${leftOut} runs left out` : ''
+}
 const FIRST = 60
 const most = ref(FIRST)
 watch([scope, kind, search], () => {
@@ -40,6 +45,7 @@ const months = computed(() => {
   }
   return [...groups].map(([key, list]) => ({
     key,
+    timer: timerWords(key),
     name: `${MONTH_NAMES[Number(key.slice(5)) - 1]} ${yearOfDay(`${key}-01`)}`,
     list,
   }))
@@ -87,7 +93,10 @@ onBeforeUnmount(() => {
         Nothing is written yet. What came up, flowered, flopped or died; a photo; a thought for next year.
       </p>
       <section v-for="m in months" :key="m.key" :aria-label="m.name">
-        <h3>{{ m.name }}</h3>
+        <h3>
+          {{ m.name }}
+          <small v-if="m.timer" class="soft">{{ m.timer }}</small>
+        </h3>
         <ul data-testid="log-entries">
           <LogRow v-for="e in m.list" :key="e.id" :entry="e" />
         </ul>

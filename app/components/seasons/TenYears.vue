@@ -11,6 +11,7 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
 const show = (year: number) => {
   compose.moment = { ...compose.moment, year }
 }
+const hasSeedlings = computed(() => years.value.some((y) => y.selfSown > 0))
 const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
 </script>
 
@@ -27,6 +28,7 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
             <th v-if="hasSill" scope="col">Over the sill</th>
             <th scope="col">Highest</th>
             <th scope="col">Hours</th>
+            <th v-if="hasSeedlings" scope="col">Self-sown, about</th>
             <th scope="col">Divide</th>
             <th scope="col">Renew</th>
           </tr>
@@ -46,6 +48,7 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
             </td>
             <td>{{ length(y.highestM) }}</td>
             <td>{{ y.hours.toFixed(0) }}</td>
+            <td v-if="hasSeedlings">{{ y.selfSown || '' }}</td>
             <td class="names">{{ y.divide.join(', ') }}</td>
             <td class="names">{{ y.renew.join(', ') }}</td>
           </tr>

@@ -120,6 +120,7 @@ const toMonth = (m: PlaceMonth) => {
       </section>
       <SeasonsTapestryTable />
       <SeasonsTenYears />
+      <SeasonsBeside />
     </div>
     <aside
       ref="stage"

@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import type { Bed } from '~~/core/bed'
+import { formatLength } from '~~/core/measure'
+import type { BedYear, Tapestry } from '~~/core/season'
+import { monthName } from '~~/core/time'
+import type { HistoryEntry } from '~~/shared/wire'
+import type { SeasonAnswer, SeasonAsk } from '~/workers/seasonJobs'
+
+/** Another plan beside this one: an earlier state of the bed or another bed of the garden, month by month and year by year. */
+const { cloth, years } = useSeasons()
+const { settled } = useScene()
+const bed = useBedStore()
+const library = useLibraryStore()
+const compose = useComposeStore()
+const garden = useGardenScene()
+const NONE = 'none'
+const chosen = ref(NONE)
+const earlier = shallowRef<readonly HistoryEntry[]>([])
+const other = shallowRef<{ readonly cloth: Tapestry; readonly years: readonly BedYear[] } | null>(null)
+const problem = ref('')
+let worker: Worker | null = null
+onBeforeUnmount(() => worker?.terminate())
+onMounted(async () => {
+  earlier.value = await $fetch<HistoryEntry[]>(`/api/beds/${bed.id}/history`).catch(() => [])
+})
+const items = computed(() => [
+  { label: 'nothing', value: NONE },
+  ...garden.stored.value.filter((b) => b.id !== bed.id).map((b) => ({ label: b.value.name, value: `bed:${b.id}` })),
+  ...earlier.value.map((e) => ({ label: `before: ${e.name}`, value: `then:${e.revision - 1}` })),
+])
+async function bedOf(id: string): Promise<Bed> {
+  if (id.startsWith('bed:')) return garden.stored.value.find((b) => b.id === id.slice(4))!.value
+  return $fetch<Bed>(`/api/beds/${bed.id}/history/${id.slice(5)}`)
+}
+async function set(id: string) {
+  problem.value = ''
+  other.value = null
+  chosen.value = id
+  if (id === NONE || !settled.value) return
+  try {
+    const scene = { ...sentScene(settled.value.scene), bed: plainValue(await bedOf(id)) }
+    worker ??= new Worker(new URL('../../workers/season.worker.ts', import.meta.url), { type: 'module' })
+    worker.onmessage = ({ data }: MessageEvent<SeasonAnswer>) => {
+      if ('message' in data) problem.value = data.message
+      else other.value = data
+    }
+    worker.postMessage({ job: 'library', plants: [...library.plants].map((p) => toRaw(p)) } satisfies SeasonAsk)
+    worker.postMessage({ job: 'year', number: 1, scene, year: compose.moment.year } satisfies SeasonAsk)
+  } catch (error) {
+    problem.value = messageOf(error)
+  }
+}
+const percent = (share: number) => `${Math.round(share * 100)} %`
+const months = computed(() =>
+  (cloth.value?.months ?? []).map((m, i) => {
+    const there = other.value?.cloth.months[i]
+    return {
+      name: monthName(m.month).slice(0, 3),
+      here: percent(m.bloom),
+      there: there ? percent(there.bloom) : '',
+      leaf: percent(m.leaf),
+      leafThere: there ? percent(there.leaf) : '',
+      more: there ? m.bloom > there.bloom + 0.02 : false,
+      less: there ? m.bloom < there.bloom - 0.02 : false,
+    }
+  }),
+)
+const SHOWN_YEARS = [0, 1, 2, 3, 5, 10]
+const units = computed(() => bed.garden?.value.units ?? 'metric')
+const table = computed(() =>
+  SHOWN_YEARS.flatMap((y) => {
+    const [a, b] = [years.value[y], other.value?.years[y]]
+    const length = (m: number | null) => (m === null ? '—' : formatLength(Math.abs(m), units.value))
+    if (!a || !b) return []
+    return [
+      {
+        year: y,
+        cells: [
+          [percent(a.cover), percent(b.cover)],
+          [a.crowding.toFixed(2), b.crowding.toFixed(2)],
+          [length(a.highestM), length(b.highestM)],
+          [`${a.hours.toFixed(0)} h`, `${b.hours.toFixed(0)} h`],
+        ],
+      },
+    ]
+  }),
+)
+</script>
+
+<template>
+  <section aria-labelledby="beside-title" data-testid="seasons-beside">
+    <header>
+      <h3 id="beside-title">Beside another plan</h3>
+      <USelect
+        :model-value="chosen"
+        :items="items"
+        size="xs"
+        class="choice"
+        aria-label="Plan to compare with"
+        @update:model-value="(id) => set(String(id))"
+      />
+    </header>
+    <p v-if="problem" role="alert" class="soft">{{ problem }}</p>
+    <div v-if="other" class="wide">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">This | that</th>
+            <th v-for="m in months" :key="m.name" scope="col">{{ m.name }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">in flower</th>
+            <td v-for="m in months" :key="m.name" :class="{ more: m.more, less: m.less }">
+              {{ m.here }}
+              <span>{{ m.there }}</span>
+            </td>
+          </tr>
+          <tr>
+            <th scope="row">leaf of interest</th>
+            <td v-for="m in months" :key="m.name">
+              {{ m.leaf }}
+              <span>{{ m.leafThere }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Year</th>
+            <th scope="col">Ground covered</th>
+            <th scope="col">Canopy over ground</th>
+            <th scope="col">Highest</th>
+            <th scope="col">Hours</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in table" :key="r.year">
+            <th scope="row">{{ r.year }}</th>
+            <td v-for="(c, i) in r.cells" :key="i">
+              {{ c[0] }}
+              <span>{{ c[1] }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  margin: 16px 0 4px;
+}
+h3 {
+  font-size: 16px;
+}
+.choice {
+  width: 240px;
+}
+.wide {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  margin-bottom: 8px;
+  font-size: 12px;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 3px 6px 3px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+  white-space: nowrap;
+}
+thead th {
+  font-weight: 500;
+  color: var(--soft);
+}
+td span {
+  display: block;
+  color: var(--soft);
+}
+.more {
+  color: var(--good);
+}
+.less {
+  color: var(--color-brick-600);
+}
+.soft {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+</style>
