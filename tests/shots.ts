@@ -49,6 +49,8 @@ const views: {
       await page.waitForTimeout(2500)
     },
   },
+  { name: 'water', path: `${FRONT}/care?tab=water`, act: (page) => page.waitForTimeout(2500) },
+  { name: 'log', path: `${FRONT}/log?tab=beside`, act: (page) => page.waitForTimeout(2500) },
   { name: 'ground-site', path: `${FRONT}/ground`, act: toSite },
   { name: 'compose-island', path: '/beds/bell-island/compose', act: (page) => page.waitForTimeout(2500) },
   { name: 'compose-court', path: '/beds/story-court/compose', act: (page) => page.waitForTimeout(2500) },
@@ -88,19 +90,6 @@ const views: {
     },
   },
   { name: 'count', path: `${FRONT}/count` },
-  {
-    name: 'count-sowing',
-    path: `${FRONT}/count?tab=raise`,
-    act: async (page) => {
-      for (let i = 0; i < 3; i++) {
-        await page.getByLabel('Raise a kind from seed').click()
-        await page.getByRole('option').nth(i).click()
-      }
-      const make = page.getByRole('button', { name: 'Make trays' }).first()
-      while (await make.isVisible()) await make.click()
-      await page.waitForTimeout(600)
-    },
-  },
   { name: 'count-money', path: `${FRONT}/count?tab=money` },
   { name: 'setout', path: `${FRONT}/setout` },
   { name: 'works', path: `${FRONT}/setout?tab=works` },
@@ -113,17 +102,6 @@ const views: {
       await page.getByRole('button', { name: 'All shown are planted' }).click()
       await page.getByLabel('Find by letter or name').fill('')
       await page.locator('svg .plant').nth(8).dispatchEvent('click')
-    },
-  },
-  {
-    name: 'compose-marks',
-    path: '/beds/gull-steps-upper/compose',
-    act: async (page) => {
-      await page
-        .getByTestId('marks')
-        .getByRole('button', { name: /^Layers/ })
-        .click()
-      await page.getByTestId('opened-mark').getByRole('button').first().waitFor({ timeout: 20_000 })
     },
   },
 ]

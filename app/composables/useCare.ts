@@ -3,7 +3,7 @@ import { careYear, monthHours, weatherWords, type CareTask } from '~~/core/care'
 import { caredBed } from '~~/core/scene'
 import { zoneNumber } from '~~/core/plant'
 import { addDays, mondayOf, yearOfDay, type Day } from '~~/core/time'
-import { simulatedWeather } from '~~/core/weather'
+import { simulatedWeather, type DayWeather } from '~~/core/weather'
 
 const FORECAST = 14
 
@@ -55,23 +55,17 @@ export const useCare = createSharedComposable(() => {
         ticks.value[t.id] === undefined,
     ),
   )
+  /** All that is best done in the month of the week shown, by day. */
+  const monthTasks = computed(() => {
+    const month = addDays(monday.value, 3).slice(0, 7)
+    return all.value
+      .filter((t) => dayOf(t).startsWith(month) && !isOver(t))
+      .sort((a, b) => (dayOf(a) < dayOf(b) ? -1 : 1))
+  })
   const months = computed(() => monthHours(of(year.value), year.value))
 
   const weather = computed(() => simulatedWeather(bed.garden!.value.place, bed.garden!.id))
-  const words = computed(() => {
-    const tender = all.value.filter(
-      (t) => t.rule === 'set-out' && t.opens <= now && !isOver(t) && addDays(t.opens, 200) > now,
-    )
-    const names = [...new Set(tender.map((t) => t.plant!.commonName))].slice(0, 4)
-    const staked = all.value.filter((t) => t.kind === 'stake' && t.closes < now).reduce((n, t) => n + t.count, 0)
-    return weatherWords(
-      weather.value,
-      now,
-      FORECAST,
-      { names, count: tender.reduce((n, t) => n + t.count, 0) },
-      staked,
-    )
-  })
+  const words = computed(() => wordsOf(all.value, now, weather.value, isOver))
 
   const tick = (t: CareTask, what: 'done' | 'skipped' | 'moved' | null, day: Day = now) => {
     const rest = Object.fromEntries(Object.entries(ticks.value).filter(([id]) => id !== t.id))
@@ -98,6 +92,7 @@ export const useCare = createSharedComposable(() => {
     week,
     late,
     months,
+    monthTasks,
     weather,
     words,
     ticks,
@@ -109,3 +104,18 @@ export const useCare = createSharedComposable(() => {
     goTo,
   }
 })
+
+/** What the weather of the coming days asks of what is tender and of what is staked. */
+function wordsOf(
+  all: readonly CareTask[],
+  now: Day,
+  weather: (day: Day) => DayWeather,
+  isOver: (t: CareTask) => boolean,
+) {
+  const tender = all.filter(
+    (t) => t.rule === 'set-out' && t.opens <= now && !isOver(t) && addDays(t.opens, 200) > now,
+  )
+  const names = [...new Set(tender.map((t) => t.plant!.commonName))].slice(0, 4)
+  const staked = all.filter((t) => t.kind === 'stake' && t.closes < now).reduce((n, t) => n + t.count, 0)
+  return weatherWords(weather, now, FORECAST, { names, count: tender.reduce((n, t) => n + t.count, 0) }, staked)
+}

@@ -39,13 +39,25 @@ const groups = computed(() => [
   { id: 'best', title: 'Best this week', tasks: week.value.best, note: '' },
   { id: 'open', title: 'Can be done as well', tasks: week.value.open, note: '' },
 ])
-const print = () => globalThis.print()
+/** What goes on paper: the week as it is shown, or the month as a list with boxes to tick. */
+const paper = ref<'week' | 'month'>('week')
+async function print(what: 'week' | 'month') {
+  paper.value = what
+  await nextTick()
+  globalThis.print()
+  paper.value = 'week'
+}
+const prints = [
+  { label: 'This week', onSelect: () => void print('week') },
+  { label: 'The month', onSelect: () => void print('month') },
+]
 const feed = computed(() => `/api/gardens/${bed.garden?.id}/care.ics`)
 const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6))
 </script>
 
 <template>
-  <div class="care">
+  <div class="care" :class="paper">
+    <CareMonthSheet class="month-sheet" />
     <div class="list">
       <header>
         <h2>
@@ -89,7 +101,9 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
           <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-calendar" :to="feed" external>
             Calendar
           </UButton>
-          <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-printer" @click="print">Print</UButton>
+          <UDropdownMenu :items="prints">
+            <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-printer">Print</UButton>
+          </UDropdownMenu>
         </div>
         <ol class="weather" aria-label="Made-up weather of the week">
           <li v-for="d in days" :key="d.day" :class="{ today: d.isToday }">
@@ -145,6 +159,9 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   min-height: 0;
+}
+.month-sheet {
+  display: none;
 }
 .list {
   overflow-y: auto;
@@ -247,6 +264,12 @@ h3 {
 }
 @media print {
   .care {
+    display: block;
+  }
+  .month .list {
+    display: none;
+  }
+  .month .month-sheet {
     display: block;
   }
   .list {
