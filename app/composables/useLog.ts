@@ -22,13 +22,16 @@ export const useLog = createSharedComposable(() => {
   const { climate } = useScene()
   const water = useTimerRecord()
   const now = today()
-  const scope = effectScope()
+  let scope = effectScope(true)
+  onScopeDispose(() => scope.stop())
   const book = shallowRef<ReturnType<typeof useLogBook> | null>(null)
   let openOf = ''
   async function open() {
     const id = bed.garden?.id
     if (!id || id === openOf) return book.value?.join()
     openOf = id
+    scope.stop()
+    scope = effectScope(true)
     book.value = scope.run(() => useLogBook(id)) ?? null
     await book.value?.open()
   }

@@ -3,7 +3,10 @@ import { hoursAYear } from '../care'
 import { bodiesAt, topM } from '../layout'
 import { nameOf, type Scene } from '../scene'
 import { PLACE_MONTHS, type PlaceMonth } from '../time'
+import type { Plant } from '../plant'
 import { selfSown } from './selfSown'
+import { sightsAt, type SightShare } from './sightsAt'
+import { toThin } from './thinning'
 
 /** How a bed stands in one year of its life. */
 export interface BedYear {
@@ -20,6 +23,12 @@ export interface BedYear {
   readonly renew: readonly string[]
   /** Plants that have likely come up by themselves, all kinds together. */
   readonly selfSown: number
+  /** Kinds that have grown into one another, by name. */
+  readonly thin: readonly string[]
+  /** Views to keep and things to hide, each with the share that planting blocks. */
+  readonly sights: readonly SightShare[]
+  /** Price of what is planted, planted again or renewed that year, at the library's prices. */
+  readonly cost: number
 }
 
 const YEARS = 10
@@ -49,8 +58,14 @@ function yearOf(scene: Scene, year: number, month: PlaceMonth, areaM2: number): 
   const planted = kinds.filter(([, list]) => sinceOf(scene, list[0]!.driftId) <= year)
   const ageOf = (driftId: string) => year - sinceOf(scene, driftId)
   const cover = areaM2 > 0 ? Math.min(1, covered / areaM2) : 0
+  const renew = planted.filter(
+    ([p, list]) => p.lifespanYears > 1 && ageOf(list[0]!.driftId) === Math.round(p.lifespanYears),
+  )
   return {
     year,
+    thin: toThin(bodies).map(nameOf),
+    sights: sightsAt(scene, bodies),
+    cost: costOf(planted.filter(([p, list]) => ageOf(list[0]!.driftId) === 0 || isOfOneSeason(p)).concat(renew)),
     selfSown: selfSown(scene, year, 1 - cover).reduce((n, s) => n + s.likely, 0),
     cover,
     crowding: areaM2 > 0 ? canopy / areaM2 : 0,
@@ -66,11 +81,13 @@ function yearOf(scene: Scene, year: number, month: PlaceMonth, areaM2: number): 
           p.divideYears > 0 && ageOf(list[0]!.driftId) > 0 && ageOf(list[0]!.driftId) % p.divideYears === 0,
       )
       .map(([p]) => nameOf(p)),
-    renew: planted
-      .filter(([p, list]) => p.lifespanYears > 1 && ageOf(list[0]!.driftId) === Math.round(p.lifespanYears))
-      .map(([p]) => nameOf(p)),
+    renew: renew.map(([p]) => nameOf(p)),
   }
 }
+
+const isOfOneSeason = ({ lifeCycle }: Plant) => lifeCycle === 'annual' || lifeCycle === 'biennial'
+const costOf = (kinds: readonly (readonly [Plant, readonly unknown[]])[]) =>
+  Math.round(kinds.reduce((n, [p, list]) => n + (p.sizes[0]?.price ?? 0) * list.length, 0))
 
 const sinceOf = (scene: Scene, driftId: string) => scene.stays?.get(driftId)?.since ?? 0
 

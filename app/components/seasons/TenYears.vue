@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { formatLength } from '~~/core/measure'
+import type { SightShare } from '~~/core/season'
 
 /** Ten years of the bed: cover, crowding, height at the sills, hours, what is divided and renewed. A year that is chosen is shown. */
 const { years } = useSeasons()
@@ -11,6 +12,15 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
 const show = (year: number) => {
   compose.moment = { ...compose.moment, year }
 }
+/** A view that closes, or what should be hidden and is not. */
+const CLOSES = 0.2
+const isLoud = (s: SightShare) => s.wish === 'keep' && s.blocked > CLOSES
+const sights = computed(() =>
+  (years.value[0]?.sights ?? []).map((s) => ({
+    name: s.name,
+    label: `${s.name} ${s.wish === 'keep' ? 'blocked' : 'hidden'}`,
+  })),
+)
 const hasSeedlings = computed(() => years.value.some((y) => y.selfSown > 0))
 const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
 </script>
@@ -29,6 +39,9 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
             <th scope="col">Highest</th>
             <th scope="col">Hours</th>
             <th v-if="hasSeedlings" scope="col">Self-sown, about</th>
+            <th v-for="s in sights" :key="s.name" scope="col">{{ s.label }}</th>
+            <th scope="col">Plants bought</th>
+            <th scope="col">Thin</th>
             <th scope="col">Divide</th>
             <th scope="col">Renew</th>
           </tr>
@@ -49,6 +62,9 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
             <td>{{ length(y.highestM) }}</td>
             <td>{{ y.hours.toFixed(0) }}</td>
             <td v-if="hasSeedlings">{{ y.selfSown || '' }}</td>
+            <td v-for="s in y.sights" :key="s.name" :class="{ loud: isLoud(s) }">{{ percent(s.blocked) }}</td>
+            <td>{{ y.cost || '' }}</td>
+            <td class="names">{{ y.thin.join(', ') }}</td>
             <td class="names">{{ y.divide.join(', ') }}</td>
             <td class="names">{{ y.renew.join(', ') }}</td>
           </tr>
