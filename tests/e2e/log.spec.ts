@@ -159,3 +159,33 @@ test('water: the tap is measured, a fault is told and mended, the programme runs
   ).text()
   expect(dxf).toContain('water rows average')
 })
+
+test('what is wrong with what is sent is said, and nothing of it is kept', async ({ request }) => {
+  const garden = `${server.url}/api/gardens/saltmarsh-row`
+  const before = ((await (await request.get(`${garden}/log`)).json()) as SlimEntry[]).length
+  const bad = await request.post(`${garden}/log`, {
+    data: { entries: [{ id: 'x-1', day: '2026-02-30', kind: 'sang' }] },
+  })
+  expect(bad.status()).toBe(422)
+  expect(await bad.text()).toMatch(/day|kind|entries/i)
+  const strange = await request.post(`${garden}/learned`, {
+    data: { plantId: 'alchemilla-mollis', cells: { wings: '2' } },
+  })
+  expect(strange.status()).toBe(422)
+  expect(await strange.text()).toContain('cannot be learned')
+  const far = await request.post(`${garden}/learned`, {
+    data: { plantId: 'alchemilla-mollis', cells: { spread_m: 'wide' } },
+  })
+  expect(far.status()).toBe(422)
+  const nobody = await request.get(`${server.url}/api/gardens/no-such-garden/log`)
+  expect(nobody.status()).toBe(404)
+  expect(((await (await request.get(`${garden}/log`)).json()) as SlimEntry[]).length).toBe(before)
+  // Two devices tick care at once: both words hold.
+  const tick = (id: string) =>
+    request.post(`${garden}/care-ticks`, { data: { ticks: { [id]: { what: 'done', day: '2026-05-01' } } } })
+  const answers = await Promise.all([tick('2026:a'), tick('2026:b')])
+  const again = await tick('2026:c')
+  const ticks = (await again.json()) as Record<string, unknown>
+  for (const [i, a] of answers.entries()) if (a.ok()) expect(Object.keys(ticks)).toContain(`2026:${'ab'[i]}`)
+  expect(answers.some((a) => a.ok())).toBe(true)
+})
