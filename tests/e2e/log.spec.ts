@@ -123,7 +123,7 @@ test('plan beside fact, the letter and the table show what was written; a photo 
   await expect(page.getByTestId('letter')).toContainText('Lost')
   await expect(page.getByTestId('letter').locator('img')).toHaveCount(4)
   const csv = await (await page.request.get(`${server.url}/api/gardens/saltmarsh-row/log.csv`)).text()
-  expect(csv).toContain('came redder than the label')
+  expect(csv).toContain('the blue came violet')
   const bad = await page.request.put(`${server.url}/api/gardens/saltmarsh-row/photos/no-photo-1`, {
     data: Buffer.from('no picture'),
     headers: { 'content-type': 'image/jpeg' },
