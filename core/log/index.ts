@@ -16,6 +16,7 @@ export {
 } from './entry'
 export { cellsBefore, type Learned, learnedFigures, type LearnedWhat, reckonedHeight } from './learned'
 export { type Loss, lossesOf } from './losses'
+export { replaceLost } from './replaceLost'
 export { type NextItem, nextSeason } from './nextSeason'
 export { besideFact, type DriftFact } from './besideFact'
 export { dayWithWeather, seasonLetter, type SeasonLetter } from './seasonLetter'

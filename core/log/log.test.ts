@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { applyEdit } from '../edit'
 import { makeScene } from '../scene'
 import { changedPlant, fullHeightM, misfits } from '../plant'
 import { climateOf } from '../time'
@@ -15,6 +16,7 @@ import {
   lossesOf,
   nextSeason,
   reckonedHeight,
+  replaceLost,
   seasonLetter,
   type LogEntry,
 } from '.'
@@ -129,7 +131,7 @@ describe('losses', () => {
   it('near one another are one, with the place as they show it and kinds that live there', () => {
     const [loss, ...rest] = lossesOf('b', scene, [dead(0), dead(1)])
     expect(rest).toEqual([])
-    expect(loss!.plants).toEqual([{ plant: plant(SAGE), count: 2 }])
+    expect(loss).toMatchObject({ plant: plant(SAGE), count: 2 })
     expect(loss!.causes).toEqual(['wet'])
     expect(loss!.instead.length).toBeGreaterThan(0)
     for (const p of loss!.instead) expect(p.id).not.toBe(SAGE)
@@ -139,7 +141,38 @@ describe('losses', () => {
   it('that were made good are told no more; those of other beds never', () => {
     const again = entry({ day: '2026-05-01', kind: 'planted', bedId: 'b', plantId: SAGE, place: placeOf('d1') })
     expect(lossesOf('b', scene, [dead(0), again])).toEqual([])
+    expect(lossesOf('b', scene, [dead(0, { toPlantId: SMOKE }), dead(1, { toPlantId: SAGE })])).toEqual([])
     expect(lossesOf('b', scene, [dead(0, { bedId: 'other' })])).toEqual([])
+  })
+})
+
+describe('setting another kind where some were lost', () => {
+  const stachys = plant('stachys-byzantina')
+  const done = (entries: readonly LogEntry[]) => {
+    const [loss] = lossesOf('b', scene, entries)
+    const edit = replaceLost(scene, loss!, stachys, () => 'new')!
+    return { ...applyEdit(bed, edit), edit }
+  }
+  const dead = (said: Partial<LogEntry>) =>
+    entry({ ...{ day: '2026-04-01', kind: 'died', bedId: 'b', driftId: 'd1', plantId: SAGE, amount: 1 }, ...said })
+  it('changes those places alone: the rest of the drift and other drifts stay', () => {
+    const place = placeOf('d1', 2)
+    const { bed: after, inverse } = done([dead({ place })])
+    expect(after.drifts.find((d) => d.id === 'd1')).toMatchObject({ plantId: SAGE, count: 4 })
+    expect(after.drifts.find((d) => d.id === 'new')).toMatchObject({ plantId: stachys.id, count: 1 })
+    expect(after.drifts.find((d) => d.id === 'd2')).toEqual(bed.drifts[1])
+    const was = scene.planted.find((p) => p.id === place)!
+    expect(after.pins).toEqual([{ driftId: 'new', index: 0, x: was.x, y: was.y }])
+    expect(applyEdit(after, inverse).bed).toEqual(bed)
+  })
+  it('changes the kind of a drift that was lost whole', () => {
+    const { bed: after } = done([dead({ amount: 5, place: placeOf('d1') })])
+    expect(after.drifts).toHaveLength(2)
+    expect(after.drifts[0]).toMatchObject({ id: 'd1', plantId: stachys.id, count: 5 })
+  })
+  it('is nothing when the drift is gone', () => {
+    const loss = lossesOf('b', scene, [dead({ driftId: 'gone', place: '' })])[0]!
+    expect(replaceLost(scene, loss, stachys, () => 'new')).toBeNull()
   })
 })
 

@@ -1,10 +1,6 @@
-import Papa from 'papaparse'
+import { rowsCsv } from '../count'
 import type { Plant } from '../plant'
 import { AMOUNT_OF, type LogEntry } from './entry'
-
-/** What a spreadsheet would run as a formula at the start of a cell. */
-const FORMULA = /^[=+@\t\r-]/
-const safe = (text: string) => (FORMULA.test(text) ? `'${text}` : text)
 
 const HEADINGS = [
   ...['day', 'kind', 'bed', 'plant', 'botanical name', 'place', 'amount', 'unit', 'cause', 'became', 'colour'],
@@ -22,10 +18,8 @@ export function logCsv(entries: readonly LogEntry[], names: LogNames): string {
   const rows = entries
     .filter((e) => !e.gone)
     .sort((a, b) => (a.day < b.day ? -1 : 1))
-    .map((e) =>
-      [...what(e, names), ...said(e, names), ...weatherOf(e)].map((c) => (typeof c === 'string' ? safe(c) : c)),
-    )
-  return `\uFEFF${Papa.unparse([HEADINGS, ...rows], { newline: '\r\n' })}\r\n`
+    .map((e) => [...what(e, names), ...said(e, names), ...weatherOf(e)])
+  return rowsCsv({ headings: HEADINGS, rows })
 }
 
 type Cell = string | number

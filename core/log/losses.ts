@@ -5,12 +5,19 @@ import { conditionsAt, type Scene } from '../scene'
 import type { Cause, LogEntry } from './entry'
 import { siteAfter } from './siteAfter'
 
-/** Plants lost near one another: where, what, why as far as it was said or can be read from the place, and what could stand there. */
+/** Plants of a kind lost near one another: where, why as far as it was said or can be read from the place, and what could stand there. */
 export interface Loss {
   readonly bedId: string
   readonly places: readonly string[]
-  readonly plants: readonly { readonly plant: Plant; readonly count: number }[]
-  readonly entries: readonly string[]
+  readonly plant: Plant
+  readonly count: number
+  readonly entries: readonly LogEntry[]
+  /** How many of which drift, and where as far as that was said. */
+  readonly drifts: readonly {
+    readonly driftId: string
+    readonly count: number
+    readonly places: readonly string[]
+  }[]
   readonly causes: readonly Cause[]
   /** What the plant does not stand of the place as its losses show it to be, in words. */
   readonly against: readonly string[]
@@ -47,10 +54,11 @@ export function lossesOf(bedId: string, scene: Scene, entries: readonly LogEntry
     if (near) near.push(f)
     else groups.push([f])
   }
-  return groups.map((group) => lossOf(bedId, scene, group))
+  return groups.map((group) => lossOf(bedId, scene, group, fallen))
 }
 
 const isReplaced = (dead: LogEntry, all: readonly LogEntry[]) =>
+  dead.toPlantId !== '' ||
   all.some((e) => e.kind === 'planted' && e.day >= dead.day && e.place !== '' && e.place === dead.place)
 
 function placeOf(scene: Scene, { place, driftId }: LogEntry): Fallen['at'] {
@@ -59,26 +67,42 @@ function placeOf(scene: Scene, { place, driftId }: LogEntry): Fallen['at'] {
   return there ? { x: there.x, y: there.y, place: there.id } : null
 }
 
-const isNear = (a: Fallen, b: Fallen) =>
-  a.at && b.at ? distance(a.at, b.at) <= TOGETHER_M : a.plant.id === b.plant.id && !a.at && !b.at
+const isNear = (a: Fallen, b: Fallen) => a.plant.id === b.plant.id && (isClose(a, b) || (!a.at && !b.at))
+const isClose = (a: Fallen, b: Fallen) => a.at !== null && b.at !== null && distance(a.at, b.at) <= TOGETHER_M
 
-function lossOf(bedId: string, scene: Scene, group: readonly Fallen[]): Loss {
+const known = (cause: LogEntry['cause']): cause is Cause => cause !== '' && cause !== 'not known'
+
+function lossOf(bedId: string, scene: Scene, group: readonly Fallen[], all: readonly Fallen[]): Loss {
   const first = group[0]!
-  const causes = [
-    ...new Set(group.map((f) => f.entry.cause).filter((c): c is Cause => c !== '' && c !== 'not known')),
-  ]
+  // What other kinds died of close by speaks of the place too.
+  const around = all.filter((f) => group.includes(f) || group.some((g) => isClose(f, g)))
+  const causes = [...new Set(around.map((f) => f.entry.cause).filter(known))]
   const site = siteAfter(first.at ? conditionsAt(scene, first.at) : scene.site, causes)
-  const counts = new Map<Plant, number>()
-  for (const { plant, entry } of group) counts.set(plant, (counts.get(plant) ?? 0) + (entry.amount ?? 1))
-  const dead = new Set(group.map((f) => f.plant.id))
-  const where = (p: Plant) => !dead.has(p.id) && misfits(p, site).length === 0
+  const where = (p: Plant) => p.id !== first.plant.id && misfits(p, site).length === 0
   return {
     bedId,
     places: group.flatMap((f) => (f.at ? [f.at.place] : [])),
-    plants: [...counts].map(([plant, count]) => ({ plant, count })),
-    entries: group.map((f) => f.entry.id),
+    plant: first.plant,
+    count: countOf(group),
+    entries: group.map((f) => f.entry),
+    drifts: byDrift(group),
     causes,
-    against: [...new Set(group.flatMap((f) => misfits(f.plant, site).map((m) => m.text)))],
+    against: misfits(first.plant, site).map((m) => m.text),
     instead: standIns(first.plant, scene, { where, maxSpreadM: first.plant.spreadM * MOST_WIDER }, MOST_INSTEAD),
   }
+}
+
+const countOf = (list: readonly Fallen[]) => list.reduce((n, f) => n + (f.entry.amount ?? 1), 0)
+
+function byDrift(group: readonly Fallen[]): Loss['drifts'] {
+  const drifts = new Map<string, Fallen[]>()
+  for (const f of group) {
+    const id = f.entry.driftId || f.at?.place.split(':')[0] || ''
+    if (id) drifts.set(id, [...(drifts.get(id) ?? []), f])
+  }
+  return [...drifts].map(([driftId, list]) => ({
+    driftId,
+    count: countOf(list),
+    places: list.flatMap((f) => (f.entry.place ? [f.entry.place] : [])),
+  }))
 }

@@ -1,5 +1,5 @@
 import type { BedFrame } from '../bed'
-import { distance, type Point } from '../geometry'
+import { distance, lineLength, type Point } from '../geometry'
 import type { PlacedPlant } from '../layout'
 import { isWoody, type Plant, type WaterClass, WATER_CLASSES } from '../plant'
 import type { Scene } from '../scene'
@@ -81,7 +81,7 @@ export function layDrip(scene: Scene, choice: DripChoice): DripBed {
   )
   const header = headerOf(frame, rows)
   const spots = own.map((p) => spotOf(p, rows, header))
-  return { rows, spots, header, headerM: lengthOf(header), inlet: header[0]! }
+  return { rows, spots, header, headerM: lineLength(header), inlet: header[0]! }
 }
 
 const hasOwn = (p: Plant) => isWoody(p) && p.spreadM >= SHRUB_FROM_M
@@ -107,8 +107,8 @@ function rowOf(
   const emitterM = choice.emitterM ?? madeSpacing(Math.min(most, middleGap(places, frame.stretchAt(from, share))))
   return {
     line,
-    lengthM: lengthOf(line),
-    leadM: frame.closed ? 0 : lengthOf(lineFrom(at, frame.runFrom, from)),
+    lengthM: lineLength(line),
+    leadM: frame.closed ? 0 : lineLength(lineFrom(at, frame.runFrom, from)),
     emitterM,
     emitters: along(line, emitterM),
     want: wantOfAll(plants),
@@ -120,9 +120,6 @@ function lineFrom(at: (a: number) => Point, from: number, to: number): Point[] {
   const steps = Math.max(1, Math.ceil((to - from) / STEP_M))
   return Array.from({ length: steps + 1 }, (_, i) => at(from + ((to - from) * i) / steps))
 }
-const lengthOf = (line: readonly Point[]) =>
-  line.reduce((n, p, i) => n + (i > 0 ? distance(line[i - 1]!, p) : 0), 0)
-
 /** Points every so many metres along a line, the first half a spacing in. */
 function along(line: readonly Point[], every: number): Point[] {
   const points: Point[] = []

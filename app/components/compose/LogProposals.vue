@@ -59,7 +59,7 @@ const show = (i: NextItem) => {
 <template>
   <section v-if="has > 0" class="proposals" aria-labelledby="proposals-title" data-testid="log-proposals">
     <h3 id="proposals-title">From the log</h3>
-    <LogLossCard v-for="l in lossesHere" :key="l.entries.join()" :loss="l" />
+    <LogLossCard v-for="l in lossesHere" :key="l.entries[0]!.id" :loss="l" />
     <article v-for="{ item, acts } in shown" :key="item.entry.id">
       <p>
         <b>{{ capital(item.wish) }}:</b>

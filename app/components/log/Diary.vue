@@ -114,7 +114,7 @@ onBeforeUnmount(() => {
       <p class="soft">Point at an entry: its place lights up. Tap a plant of the plan to write about it.</p>
       <section v-if="lossesHere.length > 0" aria-label="Losses" data-testid="losses">
         <h3>Losses to make good</h3>
-        <LogLossCard v-for="l in lossesHere" :key="l.entries.join()" :loss="l" />
+        <LogLossCard v-for="l in lossesHere" :key="l.entries[0]!.id" :loss="l" />
       </section>
     </aside>
   </div>

@@ -20,7 +20,11 @@ const amount = computed(() => {
 })
 const who = computed(() => (props.entry.plantId ? plantName(props.entry.plantId) : bedName(props.entry.bedId)))
 const place = computed(() => (props.entry.plantId && props.entry.bedId ? bedName(props.entry.bedId) : ''))
-const became = computed(() => (props.entry.toPlantId ? `it was ${plantName(props.entry.toPlantId)}` : ''))
+const became = computed(() => {
+  const { toPlantId, kind } = props.entry
+  if (!toPlantId) return ''
+  return kind === 'died' ? `made good with ${plantName(toPlantId)}` : `it was ${plantName(toPlantId)}`
+})
 const light = (on: boolean) => {
   const { place: at, driftId } = props.entry
   const ids = at ? [at] : (scene.value?.planted ?? []).filter((p) => p.driftId === driftId).map((p) => p.id)

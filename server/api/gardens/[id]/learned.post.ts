@@ -1,11 +1,11 @@
-import { changedPlant, PLANT_COLUMNS } from '~~/core/plant'
+import { changedPlant, PLANT_COLUMNS, plantCells } from '~~/core/plant'
 import { learnedSchema } from '~~/shared/wire'
 import { findGarden } from '../../../db/queries/gardens'
 import { listPlantChanges, savePlantChange } from '../../../db/queries/plantChanges'
 
 /**
- * Sets some figures of a plant to what the garden's log taught, beside those it has of its own; an empty text goes back to the
- * library's. All of it or nothing.
+ * Sets some figures of a plant to what the garden's log taught, beside those it has of its own; an empty text, or the
+ * library's, goes back to the library's. All of it or nothing.
  */
 export default defineEventHandler(async (event) => {
   const gardenId = idOf(event, 'garden')
@@ -19,7 +19,9 @@ export default defineEventHandler(async (event) => {
     throw refuse(422, `“${strange}” cannot be learned; choose one of ${PLANT_COLUMNS.slice(4, 8).join(', ')} …`)
   return store.db.transaction(async (tx) => {
     const had = (await listPlantChanges(tx, gardenId)).get(plantId) ?? {}
-    const merged = Object.fromEntries(Object.entries({ ...had, ...cells }).filter(([, text]) => text !== ''))
+    const own = plantCells(base)
+    const isOwn = ([column, text]: [string, string]) => text !== '' && !(column in cells && text === own[column])
+    const merged = Object.fromEntries(Object.entries({ ...had, ...cells }).filter(isOwn))
     const after = changedPlant(base, merged)
     if (!after.ok) throw refuse(422, after.error)
     await savePlantChange(tx, gardenId, plantId, merged)
