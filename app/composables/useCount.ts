@@ -36,8 +36,16 @@ export const useCount = createSharedComposable(() => {
       ? gardenCount(input.value, scope.value)
       : whole.value,
   )
+  /** Placing all beds for their pipes is for those that have any. */
+  const isDripped = computed(() => beds.value.some((b) => b.bed.ground.irrigation === 'drip'))
   const materials = computed(() =>
-    gardenMaterials(beds.value, whole.value.lines, supply.supply.materials, units.value, water.need.value),
+    gardenMaterials(
+      beds.value,
+      whole.value.lines,
+      supply.supply.materials,
+      units.value,
+      isDripped.value ? water.need.value : null,
+    ),
   )
   const areaM2 = computed(() => beds.value.reduce((n, b) => n + bedFigures(b.bed, bedFrame(b.bed)).areaM2, 0))
   const money = computed(() => moneyPlan(whole.value.lines, materials.value, supply.supply.money, areaM2.value))

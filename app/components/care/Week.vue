@@ -147,7 +147,7 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
         <p class="hint">{{ bed.bed?.name }}: point at a task, its places light up.</p>
         <ClientOnly>
           <ComposeElevationView :axis="axis" :height="elevationPx" />
-          <ComposePlanView :axis="planAxis" :height="planPx" :top-px="planTopPx" />
+          <ComposePlanView still :axis="planAxis" :height="planPx" :top-px="planTopPx" />
         </ClientOnly>
       </div>
     </aside>

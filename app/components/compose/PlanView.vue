@@ -12,6 +12,8 @@ const props = defineProps<{
   topPx: number
   /** What else lies over the plants, y up. */
   over?: readonly Paint[]
+  /** Only looked at and chosen in: the hand moves nothing. */
+  still?: boolean
 }>()
 const store = useBedStore()
 const garden = useGardenScene()
@@ -156,7 +158,8 @@ let hand: PlanHand | null = null
 const placeOf = ({ x, y }: HandAt) => painter.value!.toMetres(x, y)
 useDrag(holder, {
   begin: (at) => {
-    hand = compose.tool === 'note' ? null : (hands.find((h) => h.begin(placeOf(at))) ?? null)
+    const isLooking = props.still || compose.tool === 'note'
+    hand = isLooking ? null : (hands.find((h) => h.begin(placeOf(at))) ?? null)
     return hand !== null
   },
   move: (at) => hand?.move(placeOf(at)),
@@ -167,6 +170,7 @@ useDrag(holder, {
   },
 })
 
+const STILL_KEYS = 'Plan of the bed. Comma and full stop choose a plant.'
 const KEYS =
   'Plan of the bed. Comma and full stop choose a plant, arrow keys nudge it and pin it, Shift for larger steps, ' +
   'U lets it go, Delete takes that one plant out. L takes the lasso, N pins a note. All plants are in the list too.'
@@ -207,11 +211,12 @@ function chooseNext(by: number) {
   if (next) compose.choose(next.driftId, next.id)
 }
 function key(event: KeyboardEvent) {
+  const along = ALONG[event.key]
+  if (along) return chooseNext(along)
+  if (props.still) return
   if (event.key === 'l') return compose.take('lasso')
   if (event.key === 'n') return noteByKey()
   if (compose.featureId) return featureKey(event)
-  const along = ALONG[event.key]
-  if (along) return chooseNext(along)
   const chosen = plants.value.find((p) => p.id === compose.plantId)
   if (!chosen) return
   if (event.key === 'u') return unpin(chosen.driftId, chosen.index)
@@ -234,12 +239,12 @@ function key(event: KeyboardEvent) {
   <div
     ref="holder"
     class="canvas"
-    :class="{ tool: compose.tool !== 'none' }"
+    :class="{ tool: compose.tool !== 'none', still }"
     :style="{ height: `${height}px` }"
     tabindex="0"
     role="application"
     data-testid="plan"
-    :aria-label="KEYS"
+    :aria-label="still ? STILL_KEYS : KEYS"
     @pointerdown="down"
     @keydown="key"
   />
@@ -253,6 +258,9 @@ function key(event: KeyboardEvent) {
   cursor: grab;
 }
 
+.still {
+  cursor: default;
+}
 .tool {
   cursor: crosshair;
 }

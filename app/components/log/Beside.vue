@@ -77,7 +77,7 @@ const chart = computed(() => {
 <template>
   <div class="beside">
     <LogViews />
-    <section aria-labelledby="facts-title">
+    <section class="ledger" aria-labelledby="facts-title">
       <header>
         <h2 id="facts-title">Plan beside fact, to the end of</h2>
         <USelect v-model="year" :items="items" size="sm" class="year" aria-label="Year" />
@@ -114,7 +114,7 @@ const chart = computed(() => {
         </tbody>
       </table>
     </section>
-    <section v-if="kinds.length > 0" aria-labelledby="heights-title">
+    <section v-if="kinds.length > 0" class="ledger" aria-labelledby="heights-title">
       <h2 id="heights-title">
         Heights
         <small>{{ units === 'metric' ? 'm' : 'ft' }}: points measured, dashed as reckoned</small>
@@ -132,50 +132,14 @@ const chart = computed(() => {
   flex-direction: column;
   gap: 20px;
 }
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 10px;
-}
-h2 {
-  font-size: 17px;
-}
-h2 small,
-.soft {
-  font-family: var(--font-sans);
-  font-size: 12.5px;
-  font-weight: 400;
-  color: var(--soft);
-}
 .year {
   width: 96px;
 }
-table {
-  width: 100%;
-  margin-top: 6px;
-  font-size: 13px;
-  border-collapse: collapse;
-}
-thead th {
-  font-size: 11.5px;
-  font-weight: 500;
-  color: var(--soft);
-}
-th,
-td {
-  padding: 3px 10px 3px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-tbody th {
-  font-weight: 500;
-}
-.right {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
 .short th {
   color: var(--color-brick-600);
+}
+.dark .short th {
+  color: var(--color-brick-300);
 }
 .chart {
   height: 260px;

@@ -10,6 +10,10 @@ const stage = useTemplateRef<HTMLDivElement>('stage')
 const { width } = useElementSize(stage)
 const MOST_PX = 330
 const { axis, heightPx, topPx } = usePlanAlone({ width, mostPx: MOST_PX })
+const SCOPES = [
+  { id: 'bed', label: 'this bed' },
+  { id: 'garden', label: 'the garden' },
+] as const
 const scope = ref<'bed' | 'garden'>('bed')
 const kind = ref('all')
 const search = ref('')
@@ -57,28 +61,11 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div class="diary">
+  <div class="ledger diary">
     <div>
       <LogWrite />
       <div class="filters">
-        <div role="radiogroup" aria-label="Of" class="ways">
-          <button
-            role="radio"
-            :aria-checked="scope === 'bed'"
-            :class="{ on: scope === 'bed' }"
-            @click="scope = 'bed'"
-          >
-            this bed
-          </button>
-          <button
-            role="radio"
-            :aria-checked="scope === 'garden'"
-            :class="{ on: scope === 'garden' }"
-            @click="scope = 'garden'"
-          >
-            the garden
-          </button>
-        </div>
+        <ChoiceRow v-model="scope" :items="SCOPES" label="Of" />
         <USelect v-model="kind" :items="kinds" size="xs" class="kind" aria-label="Kind of entry" />
         <UInput
           v-model="search"
@@ -108,7 +95,7 @@ onBeforeUnmount(() => {
     <aside>
       <div ref="stage" class="stage">
         <ClientOnly>
-          <ComposePlanView :axis="axis" :height="heightPx" :top-px="topPx" />
+          <ComposePlanView still :axis="axis" :height="heightPx" :top-px="topPx" />
         </ClientOnly>
       </div>
       <p class="soft">Point at an entry: its place lights up. Tap a plant of the plan to write about it.</p>
@@ -132,34 +119,11 @@ onBeforeUnmount(() => {
   gap: 10px;
   margin-top: 12px;
 }
-.ways {
-  display: flex;
-  gap: 2px;
-}
-.ways button {
-  padding: 2px 8px;
-  font-size: 12.5px;
-  color: var(--soft);
-  border-bottom: 2px solid transparent;
-  cursor: pointer;
-}
-.ways .on {
-  color: var(--ink);
-  border-bottom-color: var(--amber);
-}
 .kind {
   width: 130px;
 }
-.soft {
-  font-size: 12.5px;
-  color: var(--soft);
-}
 .empty {
   padding: 20px 0;
-}
-h3 {
-  margin-top: 14px;
-  font-size: 15px;
 }
 .stage {
   overflow: hidden;

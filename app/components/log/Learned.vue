@@ -22,7 +22,7 @@ async function tryTo(key: string, act: () => Promise<void>) {
 </script>
 
 <template>
-  <div class="learned">
+  <div class="ledger learned">
     <h2>What this garden taught</h2>
     <p class="soft">
       Nothing is changed unseen: what you take over becomes the garden’s own figure, and pictures, placing,
@@ -85,44 +85,14 @@ async function tryTo(key: string, act: () => Promise<void>) {
 .learned {
   max-width: 900px;
 }
-h2 {
-  font-size: 18px;
-}
-h3 {
-  margin-top: 20px;
-  font-size: 15px;
-}
-.soft {
-  font-size: 12.5px;
-  color: var(--soft);
-}
 .empty {
   padding: 16px 0;
-}
-table {
-  width: 100%;
-  margin-top: 10px;
-  font-size: 13px;
-  border-collapse: collapse;
-}
-thead th {
-  font-size: 11.5px;
-  font-weight: 500;
-  color: var(--soft);
-}
-th,
-td {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-.right {
-  text-align: right;
 }
 .dot {
   display: inline-block;
   width: 12px;
   height: 12px;
+  margin-right: 4px;
   border-radius: 50%;
   border: 1px solid var(--line);
   vertical-align: -1px;
@@ -133,9 +103,5 @@ li {
   gap: 8px;
   padding: 4px 0;
   font-size: 13px;
-}
-.problem {
-  font-size: 13px;
-  color: var(--color-brick-600);
 }
 </style>

@@ -14,7 +14,7 @@ const stateOf = (i: NextItem) =>
 </script>
 
 <template>
-  <div class="next">
+  <div class="ledger next">
     <h2>Next season</h2>
     <p class="soft">
       What was wished for while it could be seen. It stands in Care when its time comes, and in Compose as long as
@@ -72,17 +72,6 @@ const stateOf = (i: NextItem) =>
 .next {
   max-width: 900px;
 }
-h2 {
-  font-size: 18px;
-}
-h3 {
-  margin-top: 20px;
-  font-size: 15px;
-}
-.soft {
-  font-size: 12.5px;
-  color: var(--soft);
-}
 .empty {
   padding: 16px 0;
 }
@@ -105,5 +94,8 @@ li > div {
   margin-left: 6px;
   color: var(--color-brick-600);
   font-style: normal;
+}
+.dark .when em {
+  color: var(--color-brick-300);
 }
 </style>

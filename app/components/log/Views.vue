@@ -33,7 +33,7 @@ const HEIGHT_PX = 300
 </script>
 
 <template>
-  <section aria-labelledby="views-title" data-testid="views">
+  <section class="ledger" aria-labelledby="views-title" data-testid="views">
     <header>
       <h2 id="views-title">From the viewpoint</h2>
       <template v-if="chosen">
@@ -104,19 +104,6 @@ const HEIGHT_PX = 300
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 10px;
-  margin-bottom: 6px;
-}
-h2 {
-  font-size: 17px;
-}
-.soft {
-  font-size: 12.5px;
-  color: var(--soft);
-}
 .other {
   width: 250px;
 }

@@ -26,16 +26,19 @@ const photo = shallowRef<File | null>(null)
 const problem = ref('')
 const busy = ref(false)
 
-/** The bed as a whole, or one of its drifts. */
+/** The garden, the bed as a whole, the plant that is chosen in the plan, or a drift. */
+const onePlant = computed(() => scene.value?.planted.find((p) => p.id === compose.plantId) ?? null)
 const places = computed(() => [
+  ...(onePlant.value ? [{ label: `this one ${onePlant.value.plant.commonName}`, value: onePlant.value.id }] : []),
   { label: 'the whole bed', value: 'bed' },
+  { label: 'the whole garden', value: 'garden' },
   ...(bed.bed?.drifts ?? []).map((d) => ({
     label: library.byId.get(d.plantId)?.commonName ?? d.plantId,
     value: d.id,
   })),
 ])
 watch(
-  () => compose.driftId,
+  () => compose.plantId ?? compose.driftId,
   (id) => {
     if (id) where.value = id
   },
@@ -52,26 +55,30 @@ const amountValue = computed(() => {
   if (!Number.isFinite(n) || n < 0) return undefined
   return unit.value === 'ft' ? n * M_A_FOOT : n
 })
-const placeOf = (driftId: string) => scene.value?.planted.find((p) => p.driftId === driftId)?.id ?? ''
 function faultOfForm(): string {
   if (!isDay(day.value)) return 'The day is not one: type it as 2026-05-08.'
   if (amountValue.value === undefined) return `“${amount.value}” is no number: type how much, such as 1.2.`
   return ''
 }
-/** What the form says beside photo and weather; what does not belong to its kind is left out. */
-function saidOf() {
+/** What of the plan it is about. */
+function aboutOf() {
+  if (where.value === 'garden') return {}
+  const bedId = bed.id ?? ''
+  const one = onePlant.value?.id === where.value ? onePlant.value : null
+  if (one) return { bedId, driftId: one.driftId, plantId: one.plant.id, place: one.id }
   const drift = bed.bed?.drifts.find((d) => d.id === where.value)
-  const isLoss = kind.value === 'died'
-  return {
-    ...{ day: day.value, kind: kind.value, bedId: bed.id ?? '', note: note.value.trim(), trial: trial.value },
-    ...(drift ? { driftId: drift.id, plantId: drift.plantId } : {}),
-    amount: amountValue.value ?? null,
-    ...(isLoss ? { cause: cause.value, place: placeOf(where.value) } : {}),
-    ...(kind.value === 'wrong colour' ? { colour: colour.value } : {}),
-    ...(wish.value === 'none' ? {} : { wish: wish.value }),
-    fromView: fromView.value && photo.value !== null,
-  }
+  return drift ? { bedId, driftId: drift.id, plantId: drift.plantId } : { bedId }
 }
+/** What the form says beside photo and weather; what does not belong to its kind is left out. */
+const saidOf = () => ({
+  ...{ day: day.value, kind: kind.value, note: note.value.trim(), trial: trial.value },
+  ...aboutOf(),
+  amount: amountValue.value ?? null,
+  ...(kind.value === 'died' ? { cause: cause.value } : {}),
+  ...(kind.value === 'wrong colour' ? { colour: colour.value } : {}),
+  ...(wish.value === 'none' ? {} : { wish: wish.value }),
+  fromView: fromView.value && photo.value !== null,
+})
 async function save() {
   problem.value = faultOfForm()
   if (problem.value) return

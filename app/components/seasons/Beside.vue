@@ -88,7 +88,7 @@ const table = computed(() =>
 </script>
 
 <template>
-  <section aria-labelledby="beside-title" data-testid="seasons-beside">
+  <section class="ledger" aria-labelledby="beside-title" data-testid="seasons-beside">
     <header>
       <h3 id="beside-title">Beside another plan</h3>
       <USelect
@@ -101,7 +101,7 @@ const table = computed(() =>
       />
     </header>
     <p v-if="problem" role="alert" class="soft">{{ problem }}</p>
-    <div v-if="other" class="wide">
+    <div v-if="other" class="scroll">
       <table>
         <thead>
           <tr>
@@ -151,37 +151,16 @@ const table = computed(() =>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 10px;
-  margin: 16px 0 4px;
-}
-h3 {
-  font-size: 16px;
-}
 .choice {
   width: 240px;
 }
-.wide {
-  overflow-x: auto;
-}
 table {
-  width: 100%;
   margin-bottom: 8px;
   font-size: 12px;
-  border-collapse: collapse;
 }
 th,
 td {
-  padding: 3px 6px 3px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
   white-space: nowrap;
-}
-thead th {
-  font-weight: 500;
-  color: var(--soft);
 }
 td span {
   display: block;
@@ -193,8 +172,7 @@ td span {
 .less {
   color: var(--color-brick-600);
 }
-.soft {
-  font-size: 12.5px;
-  color: var(--soft);
+.dark .less {
+  color: var(--color-brick-300);
 }
 </style>

@@ -35,13 +35,18 @@ const amount = (m: number) => (units.value === 'metric' ? `${m.toFixed(1)} m` : 
       </figcaption>
       <div ref="stage" class="stage">
         <ClientOnly>
-          <ComposePlanView :axis="axis" :height="heightPx" :top-px="topPx" :over="paints" />
+          <ComposePlanView still :axis="axis" :height="heightPx" :top-px="topPx" :over="paints" />
         </ClientOnly>
       </div>
     </figure>
     <div class="columns">
       <div>
-        <section v-if="faults.length > 0" class="faults" aria-label="What is wrong" data-testid="water-faults">
+        <section
+          v-if="faults.length > 0"
+          class="ledger faults"
+          aria-label="What is wrong"
+          data-testid="water-faults"
+        >
           <h2>What to look at</h2>
           <ul>
             <li
@@ -104,9 +109,6 @@ figcaption {
   display: flex;
   flex-direction: column;
   gap: 18px;
-}
-h2 {
-  font-size: 17px;
 }
 .faults li {
   padding: 5px 8px;

@@ -18,7 +18,7 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section v-if="rows.length > 0" aria-labelledby="hand-title" data-testid="water-by-hand">
+  <section v-if="rows.length > 0" class="ledger" aria-labelledby="hand-title" data-testid="water-by-hand">
     <header>
       <h2 id="hand-title">By hand, a week in</h2>
       <USelect v-model="month" :items="items" size="xs" class="month" aria-label="Month" />
@@ -38,33 +38,7 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 10px;
-}
-h2 {
-  font-size: 17px;
-}
 .month {
   width: 130px;
-}
-table {
-  width: 100%;
-  font-size: 13px;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 3px 8px 3px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-th {
-  font-weight: 500;
-}
-.right {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 </style>

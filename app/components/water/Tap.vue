@@ -36,7 +36,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
 </script>
 
 <template>
-  <section aria-labelledby="tap-title" class="tap" data-testid="water-tap">
+  <section class="ledger" aria-labelledby="tap-title" data-testid="water-tap">
     <h2 id="tap-title">
       Tap and pipe
       <small v-if="!plan.tap">a usual tap is reckoned with until yours is measured</small>
@@ -120,7 +120,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
       />
     </div>
     <details>
-      <summary>
+      <summary class="soft">
         Weather by month: {{ plan.months ? 'as typed' : 'reckoned from latitude and frosts' }}
         <UButton
           v-if="plan.months"
@@ -133,7 +133,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         </UButton>
       </summary>
       <div class="scroll">
-        <table>
+        <table class="months">
           <thead>
             <tr>
               <th scope="col"><span class="sr-only">Figure</span></th>
@@ -163,15 +163,6 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
 </template>
 
 <style scoped>
-h2 {
-  font-size: 17px;
-}
-h2 small {
-  font-family: var(--font-sans);
-  font-size: 12.5px;
-  font-weight: 400;
-  color: var(--soft);
-}
 .fields {
   display: flex;
   flex-wrap: wrap;
@@ -194,20 +185,11 @@ h2 small {
 }
 summary {
   margin-top: 10px;
-  font-size: 13px;
-  color: var(--soft);
   cursor: pointer;
 }
-.scroll {
-  overflow-x: auto;
-}
-th {
+.months th {
   font-size: 11.5px;
-  font-weight: 500;
-  color: var(--soft);
-  text-align: left;
   white-space: nowrap;
-  padding-right: 6px;
 }
 .cell {
   width: 54px;

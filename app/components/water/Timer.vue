@@ -19,7 +19,7 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
 </script>
 
 <template>
-  <section v-if="zones.length > 0" aria-labelledby="timer-title" data-testid="water-timer">
+  <section v-if="zones.length > 0" class="ledger" aria-labelledby="timer-title" data-testid="water-timer">
     <h2 id="timer-title">
       Timer
       <small>simulated, with made-up weather</small>
@@ -35,9 +35,9 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
       </UButton>
       <UButton v-if="isOn" size="sm" color="neutral" variant="outline" @click="stop">Stop it</UButton>
     </div>
-    <p class="hint">{{ said }}</p>
+    <p class="soft">{{ said }}</p>
     <details v-if="shown.length > 0">
-      <summary>Four weeks: {{ litres }} L, {{ left }} runs left out</summary>
+      <summary class="soft">Four weeks: {{ litres }} L, {{ left }} runs left out</summary>
       <table>
         <thead>
           <tr>
@@ -54,7 +54,7 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
             <td>{{ r.zone }}</td>
             <td class="right">{{ r.minutes }}</td>
             <td class="right">{{ r.litres }}</td>
-            <td class="why">{{ r.why }}</td>
+            <td class="soft">{{ r.why }}</td>
           </tr>
         </tbody>
       </table>
@@ -63,15 +63,6 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
 </template>
 
 <style scoped>
-h2 {
-  font-size: 17px;
-}
-h2 small {
-  font-family: var(--font-sans);
-  font-size: 12.5px;
-  font-weight: 400;
-  color: var(--soft);
-}
 .fields {
   display: flex;
   flex-wrap: wrap;
@@ -83,12 +74,14 @@ h2 small {
   display: flex;
   flex-direction: column;
   gap: 3px;
-  font-size: 12.5px;
+  font-size: 12px;
   color: var(--soft);
 }
 .time input {
-  padding: 4px 6px;
-  border: 1px solid var(--line);
+  height: 28px;
+  padding: 0 6px;
+  font-size: 12.5px;
+  border: 1px solid var(--ui-border-accented);
   border-radius: 6px;
   background: var(--paper);
   color: var(--ink);
@@ -96,35 +89,7 @@ h2 small {
 .n {
   width: 180px;
 }
-.hint,
-summary {
-  font-size: 12.5px;
-  color: var(--soft);
-}
 summary {
   cursor: pointer;
-}
-table {
-  width: 100%;
-  font-size: 12.5px;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 2px 8px 2px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-thead th {
-  font-size: 11.5px;
-  font-weight: 500;
-  color: var(--soft);
-}
-.right {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
-.why {
-  color: var(--soft);
 }
 </style>

@@ -60,21 +60,10 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section v-if="zones.length > 0" aria-labelledby="water-year-title" data-testid="water-year">
+  <section v-if="zones.length > 0" class="ledger" aria-labelledby="water-year-title" data-testid="water-year">
     <header>
       <h2 id="water-year-title">Run times</h2>
-      <div class="ways" role="radiogroup" aria-label="Year from planting">
-        <button
-          v-for="y in YEARS"
-          :key="y.id"
-          role="radio"
-          :aria-checked="year === y.id"
-          :class="{ on: year === y.id }"
-          @click="year = y.id"
-        >
-          {{ y.label }}
-        </button>
-      </div>
+      <ChoiceRow v-model="year" :items="YEARS" label="Year from planting" />
     </header>
     <ClientOnly>
       <VChart :option="option" autoresize class="chart" aria-label="Litres a week by month and zone" />
@@ -98,7 +87,7 @@ const rows = computed(() =>
         </tbody>
       </table>
     </div>
-    <p class="hint">
+    <p class="soft">
       Runs a week, minutes each. Reckoned with six tenths of the usual rain, so that it is enough in four years of
       five; the timer leaves out what rain brings beyond that. Where a month says nothing, rain is enough.
     </p>
@@ -106,64 +95,19 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 14px;
-}
-h2 {
-  font-size: 17px;
-}
-.ways {
-  display: flex;
-  gap: 4px;
-}
-.ways button {
-  padding: 2px 8px;
-  font-size: 12.5px;
-  color: var(--soft);
-  border-bottom: 2px solid transparent;
-  cursor: pointer;
-}
-.ways .on {
-  color: var(--ink);
-  border-bottom-color: var(--amber);
-}
 .chart {
   height: 170px;
 }
-.scroll {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
+.scroll table {
   font-size: 12px;
-  border-collapse: collapse;
 }
-th,
-td {
-  padding: 3px 4px 3px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
+.scroll th,
+.scroll td {
+  padding-right: 4px;
   white-space: nowrap;
-}
-thead th {
-  font-size: 11.5px;
-  font-weight: 500;
-  color: var(--soft);
-}
-thead .right,
-.right {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 td small {
   display: block;
-  color: var(--soft);
-}
-.hint {
-  margin-top: 5px;
-  font-size: 12.5px;
   color: var(--soft);
 }
 </style>

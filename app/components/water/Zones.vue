@@ -35,23 +35,17 @@ const parts = computed(() => {
 </script>
 
 <template>
-  <section aria-labelledby="zones-title" data-testid="water-zones">
+  <section class="ledger" aria-labelledby="zones-title" data-testid="water-zones">
     <header>
       <h2 id="zones-title">Zones</h2>
-      <div class="ways" role="radiogroup" aria-label="How zones are made">
-        <button
-          v-for="w in WAYS"
-          :key="w.id"
-          role="radio"
-          :aria-checked="plan.zoning === w.id"
-          :class="{ on: plan.zoning === w.id }"
-          @click="set({ zoning: w.id }, 'zones')"
-        >
-          {{ w.label }}
-        </button>
-      </div>
+      <ChoiceRow
+        :items="WAYS"
+        :model-value="plan.zoning"
+        label="How zones are made"
+        @update:model-value="(zoning) => set({ zoning }, 'zones')"
+      />
     </header>
-    <p v-if="rows.length === 0" class="hint">No bed of this garden is watered by drip: say so in Ground, Soil.</p>
+    <p v-if="rows.length === 0" class="soft">No bed of this garden is watered by drip: say so in Ground, Soil.</p>
     <table v-else>
       <thead>
         <tr>
@@ -75,7 +69,7 @@ const parts = computed(() => {
           @mouseleave="emit('light', [])"
         >
           <th scope="row">{{ z.name }}</th>
-          <td class="beds">{{ z.beds }}</td>
+          <td class="soft">{{ z.beds }}</td>
           <td class="right">{{ z.plants }}</td>
           <td class="right">{{ z.emitters }}</td>
           <td class="right">{{ z.pipe }}</td>
@@ -85,67 +79,12 @@ const parts = computed(() => {
         </tr>
       </tbody>
     </table>
-    <p v-if="parts" class="hint">{{ parts }}</p>
+    <p v-if="parts" class="soft">{{ parts }}</p>
   </section>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 14px;
-}
-h2 {
-  font-size: 17px;
-}
-.ways {
-  display: flex;
-  gap: 4px;
-}
-.ways button {
-  padding: 2px 8px;
-  font-size: 12.5px;
-  color: var(--soft);
-  border-bottom: 2px solid transparent;
-  cursor: pointer;
-}
-.ways .on {
-  color: var(--ink);
-  border-bottom-color: var(--amber);
-}
-table {
-  width: 100%;
-  margin-top: 4px;
-  font-size: 13px;
-  border-collapse: collapse;
-}
-thead th {
-  font-size: 11.5px;
-  font-weight: 500;
-  color: var(--soft);
-  text-align: left;
-}
-th,
-td {
-  padding: 3px 8px 3px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-thead .right,
-.right {
-  text-align: right;
-  white-space: nowrap;
-  font-variant-numeric: tabular-nums;
-}
-.beds {
-  color: var(--soft);
-}
 tbody tr:hover {
   background: var(--card);
-}
-.hint {
-  margin-top: 5px;
-  font-size: 12.5px;
-  color: var(--soft);
 }
 </style>

@@ -136,7 +136,7 @@ const toMonth = (m: PlaceMonth) => {
       </p>
       <ClientOnly>
         <ComposeElevationView :axis="axis" :height="elevationPx" />
-        <ComposePlanView :axis="planAxis" :height="planPx" :top-px="planTopPx" />
+        <ComposePlanView still :axis="planAxis" :height="planPx" :top-px="planTopPx" />
       </ClientOnly>
     </aside>
   </div>
