@@ -16,9 +16,13 @@ stampBuild()
 
 /** What runs in threads beside the server, each as one file. */
 async function bundleWorkers() {
+  for (const name of ['papers', 'beside']) await bundleWorker(name)
+}
+
+async function bundleWorker(name) {
   await build({
-    entryPoints: [join(root, 'server', 'workers', 'papers.worker.ts')],
-    outfile: join(root, '.output', 'server', 'workers', 'papers.mjs'),
+    entryPoints: [join(root, 'server', 'workers', `${name}.worker.ts`)],
+    outfile: join(root, '.output', 'server', 'workers', `${name}.mjs`),
     bundle: true,
     platform: 'node',
     format: 'esm',

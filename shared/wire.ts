@@ -2,7 +2,7 @@ import type { Edit } from '../core/edit'
 import { editSchema } from './editSchema'
 import { revisionSchema, textSchema } from './textSchema'
 import { z } from 'zod'
-import type { Bed, SchoolChanges } from '../core/bed'
+import type { Bed, BedFacts, SchoolChanges } from '../core/bed'
 import type { Brief } from '../core/brief'
 import type { Plant } from '../core/plant'
 import type { Site } from '../core/site'
@@ -48,11 +48,26 @@ export const saveSiteSchema = z.object({ revision, site: siteSchema, saves })
 export const newBedSchema = z.object({ bed: bedSchema })
 export const newGardenSchema = z.object({ garden: gardenSchema })
 
+/** A bed in the list of gardens: what is said of it, and whether a picture of it as it is now is kept. */
+export interface BedCard {
+  readonly id: string
+  readonly name: string
+  readonly revision: number
+  readonly savedAt: string
+  readonly facts: BedFacts
+  /** Names the state of bed, site and brief: a picture drawn from another is out of date. */
+  readonly shows: string
+  readonly hasPicture: boolean
+}
 /** A garden with its beds, for the list. */
 export interface GardenSummary {
   readonly garden: StoredGarden
-  /** To be shown, not edited: wall and viewpoint are the site's where a bed takes them from there. */
-  readonly beds: readonly StoredBed[]
+  readonly beds: readonly BedCard[]
+}
+/** A bed to be looked at, not edited: wall and viewpoint are the site's where it takes them from there. */
+export interface ShownBed {
+  readonly bed: Bed
+  readonly garden: Garden
   /** Changed figures of schools, as the garden's brief has them. */
   readonly schools: SchoolChanges
 }
@@ -101,6 +116,22 @@ export interface ImportAnswer {
   readonly taken: number
   readonly added: readonly string[]
   readonly replaced: readonly string[]
+}
+
+/** What a garden archive brings or brought; `id` is the new garden's, null while it is only looked at. */
+export interface ArchiveAnswer {
+  readonly id: string | null
+  readonly name: string
+  readonly beds: readonly string[]
+  readonly entries: number
+  readonly drawings: number
+  readonly plants: {
+    /** New here: they stand in the library of all gardens from then on. */
+    readonly fresh: readonly string[]
+    /** Known here with other figures: the new garden alone has those of the archive. */
+    readonly differing: readonly { readonly name: string; readonly columns: readonly string[] }[]
+    readonly same: number
+  }
 }
 
 /** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */

@@ -19,13 +19,18 @@ const props = withDefaults(
   }>(),
   { schools: undefined, year: 3 },
 )
+/** The picture once all of it is drawn: to be kept. */
+const emit = defineEmits<{ drawn: [picture: HTMLCanvasElement] }>()
 const library = useLibraryStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width } = useElementSize(holder)
 const painter = shallowRef<ElevationPainter | null>(null)
 onMounted(() => {
-  painter.value = new ElevationPainter(holder.value!)
+  painter.value = new ElevationPainter(holder.value!, () => {
+    // The layer of marks follows in the same step.
+    void nextTick(() => painter.value && emit('drawn', painter.value.flat()))
+  })
 })
 onBeforeUnmount(() => painter.value?.destroy())
 

@@ -2,20 +2,45 @@ import { newBed, type BedKind } from '~~/core/bed'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { GardenSummary, StoredBed, StoredGarden } from '~~/shared/wire'
 
+const PAGE = 20
+const MOST = 500
+
 /** The list of gardens and what can be done to it; every removal can be taken back. */
 export function useGardens() {
   const gardens = shallowRef<readonly GardenSummary[] | null>(null)
   const problem = ref('')
   const toast = useToast()
 
+  /** What the list is narrowed to, and how many gardens answer. */
+  const find = ref('')
+  const total = ref(0)
+
+  async function ask(from: number, most: number) {
+    const answer = await $fetch.raw<GardenSummary[]>('/api/gardens', { query: { find: find.value, from, most } })
+    total.value = Number(answer.headers.get('x-total-count'))
+    return answer._data ?? []
+  }
+
+  /** The list anew, as far as it was opened. */
   async function load() {
+    const wanted = find.value
     try {
-      gardens.value = await $fetch<GardenSummary[]>('/api/gardens')
+      const list = await ask(0, Math.max(PAGE, Math.min(MOST, gardens.value?.length ?? 0)))
+      if (wanted !== find.value) return
+      gardens.value = list
       problem.value = ''
     } catch (error) {
       problem.value = messageOf(error)
     }
   }
+  async function more() {
+    try {
+      gardens.value = [...gardens.value!, ...(await ask(gardens.value!.length, PAGE))]
+    } catch (error) {
+      problem.value = messageOf(error)
+    }
+  }
+  watchDebounced(find, load, { debounce: 200 })
 
   async function makeGarden(garden: Garden) {
     await $fetch<StoredGarden>('/api/gardens', { method: 'POST', body: { garden } })
@@ -60,20 +85,5 @@ export function useGardens() {
     }
   }
 
-  /** Takes a garden archive in as a new garden, or says why not; nothing is half taken. */
-  async function bringIn(file: File) {
-    try {
-      await $fetch('/api/gardens/archive', {
-        method: 'POST',
-        body: file,
-        headers: { 'content-type': 'application/zip' },
-      })
-      await load()
-      toast.add({ title: `“${file.name}” was brought in as a new garden` })
-    } catch (error) {
-      toast.add({ title: messageOf(error), color: 'error', duration: 12000 })
-    }
-  }
-
-  return { gardens, problem, bringIn, load, makeGarden, changeGarden, makeBed, remove }
+  return { gardens, total, find, problem, load, more, makeGarden, changeGarden, makeBed, remove }
 }

@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { formatBoth } from '~~/core/measure'
-import { type Bed, type BedKind, bedFrame, placingsOf, sizeOfBed } from '~~/core/bed'
+import type { BedFacts, BedKind } from '~~/core/bed'
 import { monthName } from '~~/core/time'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'
 
-const { gardens, problem, bringIn, load, makeGarden, changeGarden, makeBed, remove } = useGardens()
-const library = useLibraryStore()
-/** High summer of each garden. */
-const monthOf = (garden: Garden) => (garden.place.latitude < 0 ? 1 : 7)
+const { gardens, total, find, problem, load, more, makeGarden, changeGarden, makeBed, remove } = useGardens()
 const blank: Garden = {
   name: '',
   units: 'metric',
@@ -20,7 +17,6 @@ const formProblem = ref('')
 
 onMounted(() => {
   void load()
-  void library.load(null, true)
 })
 
 async function saveGarden(garden: Garden) {
@@ -43,20 +39,16 @@ async function saveBed(bed: { name: string; lengthM: number; depthM: number; kin
     formProblem.value = messageOf(error)
   }
 }
-const archive = useTemplateRef<HTMLInputElement>('archive')
-async function takeArchive() {
-  const file = archive.value?.files?.[0]
-  if (archive.value) archive.value.value = ''
-  if (file) await bringIn(file)
-}
 /** `05-08` as people say it: 8 May. */
 const dayOf = (monthDay: string) => `${Number(monthDay.slice(3))} ${monthName(Number(monthDay.slice(0, 2)))}`
-const plantsIn = (bed: Bed) => bed.drifts.reduce((sum, d) => sum + d.count, 0) * placingsOf(bed.form).length
-const sizeOf = (bed: Bed, garden: Garden) => {
-  const frame = bedFrame(bed)
-  const { lengthM, depthM } = sizeOfBed(bed, frame)
-  return `${formatBoth(lengthM, garden.units)} by ${formatBoth(depthM, garden.units)}`
-}
+const sizeOf = (facts: BedFacts, { units }: Garden) =>
+  `${formatBoth(facts.lengthM, units)} by ${formatBoth(facts.depthM, units)}`
+const plantsOf = ({ plants }: BedFacts) => (plants === 0 ? 'nothing planted yet' : `${plants} plants`)
+const manyGardens = computed(() => find.value !== '' || total.value > (gardens.value?.length ?? 0))
+const none = computed(() => gardens.value?.length === 0)
+const isEmpty = computed(() => none.value && find.value === '')
+const noneAnswers = computed(() => none.value && find.value !== '')
+const left = computed(() => total.value - (gardens.value?.length ?? 0))
 
 function openForm(stored: StoredGarden | null) {
   formProblem.value = ''
@@ -74,27 +66,26 @@ function openBedForm(garden: StoredGarden) {
       <img src="/favicon.svg" alt="" width="40" height="40" />
       <h1>Amber Terrace</h1>
       <span class="space" />
-      <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" @click="archive?.click()">
-        Bring in a garden
-      </UButton>
-      <input
-        ref="archive"
-        type="file"
-        accept=".zip,application/zip"
-        class="sr-only"
-        aria-label="Garden archive to bring in"
-        @change="takeArchive"
-      />
+      <GardensBringIn @taken="load" />
       <UButton icon="i-lucide-plus" @click="openForm(null)">New garden</UButton>
     </header>
     <p v-if="problem" class="problem" role="alert">
       {{ problem }}
       <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton>
     </p>
-    <p v-else-if="gardens && gardens.length === 0" class="empty">
+    <p v-else-if="isEmpty" class="empty">
       No garden yet. Begin with “New garden”: a name, where it lies and its frosts; then measure the first bed.
     </p>
-    <section v-for="{ garden, beds, schools } in gardens ?? []" :key="garden.id" class="garden">
+    <UInput
+      v-if="manyGardens"
+      v-model="find"
+      icon="i-lucide-search"
+      placeholder="A garden’s name or town"
+      aria-label="Find a garden"
+      class="find"
+    />
+    <p v-if="noneAnswers" class="empty">No garden answers “{{ find }}”.</p>
+    <section v-for="{ garden, beds } in gardens ?? []" :key="garden.id" class="garden">
       <div class="title">
         <h2>{{ garden.value.name }}</h2>
         <span class="place">
@@ -130,21 +121,10 @@ function openBedForm(garden: StoredGarden) {
       </div>
       <div class="beds">
         <article v-for="bed in beds" :key="bed.id" class="bed">
-          <NuxtLink :to="`/beds/${bed.id}/${bed.value.drifts.length > 0 ? 'compose' : 'ground'}`" class="open">
-            <ClientOnly>
-              <BedPicture
-                :bed="bed.value"
-                :garden="garden.value"
-                :month="monthOf(garden.value)"
-                :height="190"
-                :schools="schools"
-              />
-            </ClientOnly>
-            <h3>{{ bed.value.name }}</h3>
-            <p>
-              {{ sizeOf(bed.value, garden.value) }} ·
-              {{ plantsIn(bed.value) === 0 ? 'nothing planted yet' : `${plantsIn(bed.value)} plants` }}
-            </p>
+          <NuxtLink :to="`/beds/${bed.id}/${bed.facts.drifts > 0 ? 'compose' : 'ground'}`" class="open">
+            <ClientOnly><KeptPicture :card="bed" :height="190" /></ClientOnly>
+            <h3>{{ bed.name }}</h3>
+            <p>{{ sizeOf(bed.facts, garden.value) }} · {{ plantsOf(bed.facts) }}</p>
           </NuxtLink>
           <UButton
             size="xs"
@@ -152,13 +132,16 @@ function openBedForm(garden: StoredGarden) {
             variant="ghost"
             icon="i-lucide-trash-2"
             class="bin"
-            :aria-label="`Remove ${bed.value.name}`"
-            @click="remove('beds', bed.id, bed.value.name)"
+            :aria-label="`Remove ${bed.name}`"
+            @click="remove('beds', bed.id, bed.name)"
           />
         </article>
         <p v-if="beds.length === 0" class="empty">No bed yet: measure the first with New bed.</p>
       </div>
     </section>
+    <UButton v-if="left > 0" color="neutral" variant="outline" block @click="more">
+      Show more: {{ left }} gardens follow
+    </UButton>
     <UModal
       :open="gardenForm !== null"
       :title="gardenForm?.stored ? 'Garden' : 'New garden'"
@@ -276,6 +259,10 @@ h3 {
   position: absolute;
   right: 10px;
   bottom: 12px;
+}
+.find {
+  width: 320px;
+  margin-bottom: 20px;
 }
 .empty {
   color: var(--soft);

@@ -48,7 +48,11 @@ export class ElevationPainter {
   private backKey = ''
   private readonly frames = new FrameCache<Elevation>()
 
-  constructor(holder: HTMLElement) {
+  /** `whole` is told whenever all portraits of what is shown are drawn. */
+  constructor(
+    holder: HTMLElement,
+    private readonly whole: () => void = () => undefined,
+  ) {
     this.layers = new Layers(holder, {
       back: (c) => this.drawBack(c),
       planting: (c) => this.drawPlanting(c),
@@ -75,6 +79,9 @@ export class ElevationPainter {
     const { perM, left, top } = sheetOf(this.view)
     return figureAt(this.view.list, (px - left) / perM, (top - py) / perM)
   }
+
+  /** What is shown as one picture. */
+  flat = (): HTMLCanvasElement => this.layers.flat(this.view?.palette.paper ?? '#ffffff')
 
   destroy() {
     this.frames.clear()
@@ -118,7 +125,11 @@ export class ElevationPainter {
     const view = this.view!
     const ready = this.frames.get(view.list, frameKey(view))
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
-    else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) this.layers.drawSoon('planting')
+    else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) {
+      this.layers.drawSoon('planting')
+      return
+    }
+    this.whole()
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {

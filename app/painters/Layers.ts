@@ -56,6 +56,19 @@ export class Layers<Name extends string> {
     })
   }
 
+  /** All layers as one picture of its own, on a ground. */
+  flat(ground: string): HTMLCanvasElement {
+    const [first] = this.canvases.values()
+    const flat = document.createElement('canvas')
+    flat.width = first!.canvas.width
+    flat.height = first!.canvas.height
+    const context = flat.getContext('2d')!
+    context.fillStyle = ground
+    context.fillRect(0, 0, flat.width, flat.height)
+    for (const { canvas } of this.canvases.values()) context.drawImage(canvas, 0, 0)
+    return flat
+  }
+
   destroy() {
     for (const { canvas, frame } of this.canvases.values()) {
       cancelAnimationFrame(frame)

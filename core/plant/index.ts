@@ -64,6 +64,7 @@ export {
   plantFromCells,
   plantId,
   type PlantsRead,
+  MOST_PLANTS,
   readPlants,
   type RowError,
 } from './readPlants'

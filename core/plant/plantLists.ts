@@ -3,7 +3,7 @@ import { PLANT_COLUMNS } from './plantRow'
 import type { Plant } from './plant'
 import { plantCells } from './plantCells'
 import { spanOut } from './spans'
-import { readPlants, type PlantCells, type PlantsRead } from './readPlants'
+import { PlantRows, type PlantCells, type PlantsRead } from './readPlants'
 
 /** What a spreadsheet would run as a formula at the start of a cell. */
 const FORMULA = /^([=+@\t\r]|-(?!\d+$))/
@@ -26,6 +26,8 @@ const safe = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell)
 export const plantsJson = (plants: readonly Plant[]): string =>
   `${JSON.stringify(plants.map(plantCells), null, 1)}\n`
 
+const NOTHING_SAID = Object.fromEntries(PLANT_COLUMNS.map((c) => [c, '']))
+
 /** Reads a JSON plant list as the CSV one is read: every fault named by row and column. */
 export function readPlantsJson(text: string): PlantsRead {
   let list: unknown
@@ -43,12 +45,10 @@ export function readPlantsJson(text: string): PlantsRead {
       ok: false,
       errors: [{ row: 1, column: '', came: text.slice(0, 40), expected: 'a JSON list of objects, one a plant' }],
     }
-  const cells = (rows as Record<string, unknown>[]).map((r): PlantCells =>
-    Object.fromEntries(PLANT_COLUMNS.map((c) => [c, r[c] === undefined || r[c] === null ? '' : String(r[c])])),
-  )
-  return readPlants(
-    Papa.unparse([PLANT_COLUMNS, ...cells.map((c) => PLANT_COLUMNS.map((k) => c[k] ?? ''))], { newline: '\n' }),
-  )
+  const checked = new PlantRows()
+  for (const [i, cells] of (rows as Record<string, unknown>[]).entries())
+    if (!checked.add(i + 2, { ...NOTHING_SAID, ...cells })) break
+  return checked.done()
 }
 
 /** A plant with some cells changed; the message of the first fault when the change does not hold. */
@@ -59,7 +59,9 @@ export function changedPlant(
   | { readonly ok: true; readonly plant: Plant; readonly cells: PlantCells }
   | { readonly ok: false; readonly error: string } {
   const cells = { ...plantCells(base), ...change, botanical_name: base.botanicalName }
-  const read = readPlantsJson(JSON.stringify([cells]))
+  const rows = new PlantRows()
+  rows.add(2, cells)
+  const read = rows.done()
   if (!read.ok) {
     const e = read.errors[0]!
     return { ok: false, error: `${e.column.replace(/_/g, ' ')}: “${e.came}” came, ${e.expected} was expected.` }

@@ -23,58 +23,89 @@ export type PlantsRead =
   | { readonly ok: false; readonly errors: readonly RowError[] }
 
 const ERROR_LIMIT = 200
+/** More plants than this are no list that people keep: it is to be split. */
+export const MOST_PLANTS = 5000
+
+/** Checks rows one by one, and asks for no more once enough is wrong. */
+export class PlantRows {
+  private readonly errors: RowError[] = []
+  private readonly rows: { plant: Plant; cells: PlantCells }[] = []
+  private readonly rowOf = new Map<string, number>()
+
+  /** Takes a row's texts; false when no further row need be looked at. */
+  add(row: number, said: Readonly<Record<string, unknown>>): boolean {
+    if (this.rows.length >= MOST_PLANTS) {
+      this.wrong({
+        row,
+        column: '',
+        came: 'one more plant',
+        expected: `a list of at most ${MOST_PLANTS}: split it`,
+      })
+      return false
+    }
+    const known = PLANT_COLUMNS.filter((c) => said[c] !== undefined)
+    const cells = Object.fromEntries(known.map((c) => [c, spanIn(c, textOf(said[c]))]))
+    const read = plantRowSchema.safeParse(cells)
+    if (read.success) this.take(row, toPlant(read.data), cells)
+    else
+      for (const issue of read.error.issues) {
+        const column = String(issue.path[0] ?? '')
+        this.wrong({ row, column, came: shorten(cells[column] || '(nothing)'), expected: issue.message })
+      }
+    return this.errors.length < ERROR_LIMIT
+  }
+
+  wrong(error: RowError) {
+    if (this.errors.length < ERROR_LIMIT) this.errors.push(error)
+  }
+
+  done(): PlantsRead {
+    const { errors, rows } = this
+    if (rows.length === 0 && errors.length === 0)
+      this.wrong({ row: 2, column: '', came: '(nothing)', expected: 'at least one plant below the header' })
+    return errors.length > 0 ? { ok: false, errors } : { ok: true, plants: rows.map((r) => r.plant), rows }
+  }
+
+  private take(row: number, plant: Plant, cells: PlantCells) {
+    const first = this.rowOf.get(plant.id)
+    if (first) {
+      const expected = `a name that is not in the list already (row ${first})`
+      this.wrong({ row, column: 'botanical_name', came: plant.botanicalName, expected })
+    }
+    this.rowOf.set(plant.id, first ?? row)
+    const filled = filledCells(cells)
+    this.rows.push({ plant, cells: Object.fromEntries(PLANT_COLUMNS.map((c) => [c, filled[c] ?? ''])) })
+  }
+}
 
 /** Reads a whole plant list (CSV text with a header row). Either every row is right, or nothing is taken and each fault is named. */
 export function readPlants(csv: string): PlantsRead {
-  const parsed = Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-  })
-  const header = checkHeader(parsed.meta.fields ?? [])
+  const text = csv.replace(/^\uFEFF/, '')
+  // The header alone first: a file that is no list is not taken apart row by row.
+  const first = Papa.parse<string[]>(text, { preview: 1, skipEmptyLines: 'greedy' })
+  const fields = first.data[0] ?? []
+  const header = checkHeader(fields)
   if (!header.ok)
     return {
       ok: false,
-      errors: [
-        { row: 1, column: '', came: (parsed.meta.fields ?? []).join(',').slice(0, 80), expected: header.error },
-      ],
+      errors: [{ row: 1, column: '', came: fields.slice(0, 80).join(',').slice(0, 80), expected: header.error }],
     }
-  const errors: RowError[] = parsed.errors.map((e) => ({
-    row: (e.row ?? 0) + 2,
-    column: '',
-    came: e.code,
-    expected: `${PLANT_COLUMNS.length} cells, quotes in pairs (${e.message})`,
-  }))
-  const rows: { plant: Plant; cells: PlantCells }[] = []
-  const rowOf = new Map<string, number>()
-  parsed.data.forEach((said, index) => {
-    const row = index + 2
-    const cells = Object.fromEntries(Object.entries(said).map(([c, cell]) => [c, spanIn(c, String(cell))]))
-    const read = plantRowSchema.safeParse(cells)
-    if (!read.success) {
-      for (const issue of read.error.issues) {
-        const column = String(issue.path[0] ?? '')
-        errors.push({ row, column, came: shorten(cells[column] ?? '(nothing)'), expected: issue.message })
+  const rows = new PlantRows()
+  let row = 1
+  Papa.parse<Record<string, string>>(text, {
+    header: true,
+    delimiter: first.meta.delimiter,
+    skipEmptyLines: 'greedy',
+    step: ({ data, errors }, parser) => {
+      row++
+      for (const e of errors) {
+        const expected = `${fields.length} cells, quotes in pairs (${e.message})`
+        rows.wrong({ row, column: '', came: e.code, expected })
       }
-      return
-    }
-    const plant = toPlant(read.data)
-    const first = rowOf.get(plant.id)
-    if (first)
-      errors.push({
-        row,
-        column: 'botanical_name',
-        came: plant.botanicalName,
-        expected: `a name that is not in the list already (row ${first})`,
-      })
-    rowOf.set(plant.id, first ?? row)
-    const filled = filledCells(cells)
-    rows.push({ plant, cells: Object.fromEntries(PLANT_COLUMNS.map((c) => [c, filled[c] ?? ''])) })
+      if (!rows.add(row, data)) parser.abort()
+    },
   })
-  if (rows.length === 0 && errors.length === 0)
-    errors.push({ row: 2, column: '', came: '(nothing)', expected: 'at least one plant below the header' })
-  return errors.length > 0
-    ? { ok: false, errors: errors.slice(0, ERROR_LIMIT) }
-    : { ok: true, plants: rows.map((r) => r.plant), rows }
+  return rows.done()
 }
 
 /** The plant of a row that was checked before; throws when it no longer holds. */
@@ -150,4 +181,9 @@ function toPlant(row: PlantRow): Plant {
   }
 }
 
+/** A cell as text: lists and objects of a JSON list are none. */
+function textOf(cell: unknown): string {
+  if (typeof cell === 'string') return cell
+  return typeof cell === 'number' || typeof cell === 'boolean' ? String(cell) : ''
+}
 const shorten = (s: string) => (s.length > 60 ? `${s.slice(0, 60)}…` : s)

@@ -7,6 +7,7 @@ import { PGlite } from '@electric-sql/pglite'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Bed } from '../../core/bed'
 import { readPlants } from '../../core/plant'
+import { everyBed } from '../../tests/support/everyBed'
 import { demo, demoBed, drift, libraryCsv, testBed } from '../../tests/support/library'
 import type { Garden } from '../../shared/gardenSchema'
 import { takeDataFolder } from './dataFolder'
@@ -17,16 +18,9 @@ import { openPostgres } from './openPostgres'
 import type { SentEdit } from '../../shared/wire'
 import { bedAt, saveEdits } from '../services/bedEdits'
 import { latestSteps, listHistory } from './queries/bedHistory'
-import { findBed, insertBed, listBeds, setBedRemoved } from './queries/beds'
-import {
-  findGarden,
-  hasGardens,
-  insertGarden,
-  listGardens,
-  setGardenRemoved,
-  updateGarden,
-} from './queries/gardens'
-import { listOwnPlants, upsertOwnPlants } from './queries/ownPlants'
+import { findBed, insertBed, setBedRemoved } from './queries/beds'
+import { findGarden, hasGardens, insertGarden, gardenIds, setGardenRemoved, updateGarden } from './queries/gardens'
+import { listOwnPlants, ownPlantRows, upsertOwnPlants } from './queries/ownPlants'
 import { seedDemo } from './seedDemo'
 
 const folder = mkdtempSync(join(tmpdir(), 'amber-db-'))
@@ -171,7 +165,7 @@ describe.each(kinds)('$name', ({ open }) => {
     await insertBed(db, 'odd', 'g', testBed({ name }))
     expect((await findBed(db, 'odd'))!.value.name).toBe(name)
     expect(await findBed(db, "' OR 1=1 --")).toBeNull()
-    expect((await listBeds(db)).length).toBeGreaterThan(1)
+    expect((await everyBed(db)).length).toBeGreaterThan(1)
   })
 
   it('removes from view and brings back', async () => {
@@ -188,15 +182,15 @@ describe.each(kinds)('$name', ({ open }) => {
     expect((await updateGarden(db, 'g2', 1, { ...garden, name: 'Three' }))!.revision).toBe(2)
     expect(await updateGarden(db, 'g2', 1, garden)).toBeNull()
     await setGardenRemoved(db, 'g2', true)
-    expect((await listGardens(db)).map((g) => g.id)).toEqual(['g'])
+    expect(await gardenIds(db)).toEqual(['g'])
     expect(await findGarden(db, 'g2')).toBeNull()
   })
 
   it('takes in own plants and replaces them by name', async () => {
     const read = readPlants(libraryCsv.split('\n').slice(0, 4).join('\n'))
     if (!read.ok) throw new Error('must read')
-    await db.transaction((tx) => upsertOwnPlants(tx, read.rows))
-    await db.transaction((tx) => upsertOwnPlants(tx, read.rows))
+    await db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(read.rows)))
+    await db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(read.rows)))
     expect((await listOwnPlants(db)).map((p) => p.id).sort()).toEqual(read.plants.map((p) => p.id).sort())
   })
 
@@ -271,7 +265,7 @@ describe('the data folder', () => {
     first.release()
     const second = takeDataFolder(join(folder, 'deep', 'er'))
     const again = await openPglite(second.database)
-    expect((await listBeds(again)).map((b) => b.id)).toEqual(demo.beds.map((b) => b.id))
+    expect((await everyBed(again)).map((b) => b.id)).toEqual(demo.beds.map((b) => b.id))
     await again.close()
     second.release()
   })

@@ -4,7 +4,9 @@ import { strFromU8, unzipSync } from 'fflate'
 import { blankEntry, joinEntries, type LogEntry } from '../../core/log'
 import { sendLogSchema } from '../../shared/logSchema'
 import { demoStore } from '../../tests/support/demoStore'
-import { packGarden, unpackGarden } from '../services/gardenArchive'
+import { library } from '../../tests/support/library'
+import { packGarden } from '../archive/packGarden'
+import { unpackGarden } from '../archive/unpackGarden'
 import type { Db } from './Db'
 import { findDrawing } from './queries/drawings'
 import { joinStoredLog, listLog } from './queries/logEntries'
@@ -78,7 +80,7 @@ describe('the archive', () => {
     const json = JSON.parse(strFromU8(files['garden.json']!)) as { log: LogEntry[] }
     const before = await listLog(db, GARDEN)
     expect(json.log).toHaveLength(before.length)
-    const id = await unpackGarden(db, zip)
+    const id = (await unpackGarden(db, zip, { library })).id!
     const after = await listLog(db, id)
     expect(after.map((e) => `${e.day}${e.kind}${e.note}`).sort()).toEqual(
       before.map((e) => `${e.day}${e.kind}${e.note}`).sort(),

@@ -8,18 +8,21 @@ import { siteSchema } from '../../shared/siteSchema'
 import { pictureType } from '../../shared/pictureType'
 import { bedSheet, SHEET_VIEWS } from '../../core/scene'
 import { readPlants } from '../../core/plant'
+import { everyBed } from '../../tests/support/everyBed'
 import { demo, drift, library, libraryCsv, testBed } from '../../tests/support/library'
 import { sceneOfBed } from '../services/bedScene'
 import { runDataSteps } from '../services/dataSteps'
 import { writePaintsAsPdf } from '../services/pdfPen'
-import { BrokenArchive, packGarden, unpackGarden } from '../services/gardenArchive'
+import { BrokenArchive } from '../archive/BrokenArchive'
+import { packGarden } from '../archive/packGarden'
+import { unpackGarden } from '../archive/unpackGarden'
 import type { Db } from './Db'
 import { migrate, toMigrations } from './migrate'
 import { openPglite } from './openPglite'
-import { insertBed, listBeds } from './queries/beds'
-import { upsertOwnPlants } from './queries/ownPlants'
+import { insertBed } from './queries/beds'
+import { ownPlantRows, upsertOwnPlants } from './queries/ownPlants'
 import { findDrawing, insertDrawing } from './queries/drawings'
-import { findGarden, listGardens } from './queries/gardens'
+import { findGarden, gardenIds } from './queries/gardens'
 import { findBrief, saveBrief } from './queries/briefs'
 import { listPlantChanges, savePlantChange } from './queries/plantChanges'
 import { dropPlantPicture, listPlantPictures, savePlantPicture } from './queries/plantPictures'
@@ -124,10 +127,10 @@ describe('a garden archive', () => {
     }
     await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', site.revision, withBase))
     const zip = (await packGarden(db, 'saltmarsh-row'))!
-    const id = await unpackGarden(db, zip)
+    const id = (await unpackGarden(db, zip, { library })).id!
     expect(id).not.toBe('saltmarsh-row')
     expect((await findGarden(db, id))!.value).toEqual((await findGarden(db, 'saltmarsh-row'))!.value)
-    const beds = async (garden: string) => (await listBeds(db)).filter((b) => b.gardenId === garden)
+    const beds = async (garden: string) => (await everyBed(db)).filter((b) => b.gardenId === garden)
     expect((await beds(id)).map((b) => b.value)).toEqual((await beds('saltmarsh-row')).map((b) => b.value))
     const copy = (await findSite(db, id)).value
     expect(copy.things).toEqual(withBase.things)
@@ -138,7 +141,7 @@ describe('a garden archive', () => {
     const [head, first] = libraryCsv.split('\n')
     const own = readPlants(`${head}\n${first!.replace(/^[^,]+,[^,]+/, 'Rosa saltmarshensis,saltmarsh rose')}`)
     if (!own.ok) throw new Error('the row must read')
-    await db.transaction((tx) => upsertOwnPlants(tx, own.rows))
+    await db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(own.rows)))
     const mix = { how: 'turns' as const, others: [{ plantId: own.plants[0]!.id, share: 0.5 }] }
     await insertBed(
       db,
@@ -151,7 +154,7 @@ describe('a garden archive', () => {
     expect(plants.map((p) => p.botanical_name)).toContain('Rosa saltmarshensis')
   })
   it('takes nothing of a broken one in, and says what is wrong', async () => {
-    const before = (await listGardens(db)).length
+    const before = (await gardenIds(db)).length
     const good = {
       format: 'amber-terrace-garden',
       version: 1,
@@ -173,9 +176,9 @@ describe('a garden archive', () => {
       [packed({ ...good, drawings: [{ id: 'a', file: 'drawings/a.png', mediaType: 'image/png' }] }), /is missing/],
       [packed({ ...good, plants: [{ botanical_name: 'Rosa' }] }), /does not read/],
     ]
-    for (const [bytes, says] of cases) await expect(unpackGarden(db, bytes)).rejects.toThrow(says)
-    await expect(unpackGarden(db, new Uint8Array())).rejects.toBeInstanceOf(BrokenArchive)
-    expect((await listGardens(db)).length).toBe(before)
+    for (const [bytes, says] of cases) await expect(unpackGarden(db, bytes, { library })).rejects.toThrow(says)
+    await expect(unpackGarden(db, new Uint8Array(), { library })).rejects.toBeInstanceOf(BrokenArchive)
+    expect((await gardenIds(db)).length).toBe(before)
     expect(archiveSchema.safeParse(good).success).toBe(true)
   })
 })
@@ -189,10 +192,10 @@ describe('a brief and a garden’s own figures', () => {
     })
     expect(await saveBrief(db, 'saltmarsh-row', stored.revision, EMPTY_BRIEF)).toBeNull()
     await savePlantChange(db, 'saltmarsh-row', 'nepeta-x-faassenii', { flower_height_m: '0.9' })
-    const id = await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!)
+    const id = (await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!, { library })).id!
     expect((await findBrief(db, id)).value.budget).toBe(99)
     const never = (await findBrief(db, id)).value.requirements.find((r) => r.trait === 'poison')!
-    expect((await listBeds(db)).find((b) => b.id === never.beds[0])!.value.name).toBe('Story court')
+    expect((await everyBed(db)).find((b) => b.id === never.beds[0])!.value.name).toBe('Story court')
     expect([...(await listPlantChanges(db, id))]).toEqual([['nepeta-x-faassenii', { flower_height_m: '0.9' }]])
     await savePlantChange(db, id, 'nepeta-x-faassenii', {})
     expect((await listPlantChanges(db, id)).size).toBe(0)
@@ -207,7 +210,7 @@ describe('a brief and a garden’s own figures', () => {
     await put('photo-2')
     expect([...(await listPlantPictures(db, 'saltmarsh-row'))]).toEqual([['nepeta-x-faassenii', 'photo-2']])
     expect(await findDrawing(db, 'photo-1')).toBeNull()
-    const id = await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!)
+    const id = (await unpackGarden(db, (await packGarden(db, 'saltmarsh-row'))!, { library })).id!
     const copy = (await listPlantPictures(db, id)).get('nepeta-x-faassenii')!
     expect(copy).not.toBe('photo-2')
     expect((await findDrawing(db, copy))!.bytes).toEqual(png)
@@ -217,7 +220,7 @@ describe('a brief and a garden’s own figures', () => {
     expect(await findDrawing(db, copy)).not.toBeNull()
   })
   it('what stands in a bed comes back as it was', async () => {
-    const lilac = (await listBeds(db)).find((b) => b.id === 'old-lilac-corner')!
+    const lilac = (await everyBed(db)).find((b) => b.id === 'old-lilac-corner')!
     expect(lilac.value.existing.map((e) => e.fate)).toEqual([
       'cut-back',
       'divide',

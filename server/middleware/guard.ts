@@ -1,11 +1,26 @@
 import { refuse } from '../utils/answers'
 
-const LARGEST_BODY = 4 * 1024 * 1024
-/** Pictures and archives are larger than what is typed. */
-const LARGEST_FILE = 16 * 1024 * 1024
-const FILES = new Set(['image/png', 'image/jpeg', 'application/zip', 'application/octet-stream'])
+const MB = 1048576
+/** What is typed. */
+const LARGEST_BODY = 4 * MB
 const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
+const PICTURES = ['image/png', 'image/jpeg']
+
+/** Addresses that take files: which types, and how large. Everywhere else a body is what is typed, whatever it calls itself. */
+const FILES: readonly { readonly path: RegExp; readonly types: readonly string[]; readonly most: number }[] = [
+  { path: /^\/api\/gardens\/[^/]+\/drawings$/, types: PICTURES, most: 16 * MB },
+  { path: /^\/api\/gardens\/[^/]+\/photos\/[^/]+$/, types: PICTURES, most: 5 * MB },
+  { path: /^\/api\/gardens\/[^/]+\/plants\/[^/]+\/picture$/, types: PICTURES, most: 4 * MB },
+  { path: /^\/api\/beds\/[^/]+\/picture$/, types: PICTURES, most: MB },
+  { path: /^\/api\/gardens\/archive$/, types: ['application/zip'], most: 32 * MB },
+  {
+    path: /^\/api\/gardens\/[^/]+\/prices$/,
+    types: ['text/csv', 'application/octet-stream', 'application/zip'],
+    most: 8 * MB,
+  },
+  { path: /^\/api\/library\/import$/, types: ['text/csv', 'application/json'], most: LARGEST_BODY },
+]
 
 type Event = Parameters<typeof getRequestHeader>[0]
 
@@ -21,22 +36,20 @@ export default defineEventHandler((event) => {
   if (event.method !== 'DELETE') checkBody(event)
 })
 
-const mb = (bytes: number) => bytes / 1048576
-
 function checkBody(event: Event) {
   const length = getRequestHeader(event, 'content-length')
   if (length === undefined) throw refuse(411, 'The request must say how long it is.')
   const type = (getRequestHeader(event, 'content-type') ?? '').split(';')[0]!
-  const most = FILES.has(type) ? LARGEST_FILE : LARGEST_BODY
+  const path = event.path.split('?')[0]!
+  const file = FILES.find((f) => f.path.test(path))
+  const types = file?.types ?? ['application/json']
+  const most = file?.most ?? LARGEST_BODY
+  if (!types.includes(type)) throw refuse(415, `Send ${types.join(' or ')} to this address.`)
   if (Number(length) > most) {
-    const said = `The request is ${mb(Number(length)).toFixed(1)} MB; ${mb(most)} MB is the most.`
+    const said = `The request is ${(Number(length) / MB).toFixed(1)} MB; ${most / MB} MB is the most.`
     throw refuse(413, `${said} Split it into smaller parts.`)
   }
-  if (!TEXTS.has(type) && !FILES.has(type)) throw refuse(415, TAKEN)
 }
-const TEXTS = new Set(['application/json', 'text/csv'])
-const TAKEN =
-  'Send JSON, CSV to the plant import, PNG or JPEG to the drawings, ZIP to the archive import, or a price list as it is.'
 
 function originHost(origin: string): string | null {
   try {

@@ -1,25 +1,33 @@
 import { layGarden } from '../../core/garden'
 import { resolveSite } from '../../core/site'
-import type { GardenSummary, StoredBed, StoredGarden } from '../../shared/wire'
+import type { GardenSummary, ShownBed } from '../../shared/wire'
 import type { Queryable } from '../db/Db'
-import { listBeds } from '../db/queries/beds'
-import { listSchoolChanges } from '../db/queries/briefs'
-import { listGardens } from '../db/queries/gardens'
+import { bedCardsOf } from '../db/queries/bedCards'
+import { findBed, listBedsOf } from '../db/queries/beds'
+import { findBrief } from '../db/queries/briefs'
+import { findGarden, listGardens, type ListAsk } from '../db/queries/gardens'
 import { findSite } from '../db/queries/sites'
 
-/** Every garden with its beds, each with the wall and the viewpoint that it has from its site. */
-export async function gardenSummaries(db: Queryable): Promise<GardenSummary[]> {
-  const beds = await listBeds(db)
-  const schools = await listSchoolChanges(db)
-  const summaryOf = async (garden: StoredGarden): Promise<GardenSummary> => {
-    const own = beds.filter((b) => b.gardenId === garden.id)
-    const site = resolveSite((await findSite(db, garden.id)).value)
-    const laid = layGarden(
-      site,
-      own.map((b) => ({ id: b.id, bed: b.value })),
-    )
-    const asLaid = (b: StoredBed): StoredBed => ({ ...b, value: laid.beds.get(b.id)!.bed })
-    return { garden, beds: own.map(asLaid), schools: schools.get(garden.id) ?? {} }
-  }
-  return Promise.all((await listGardens(db)).map(summaryOf))
+/** A part of the list of gardens, each with what is said of its beds, and how many answer in all. */
+export async function gardenSummaries(
+  db: Queryable,
+  ask: ListAsk,
+): Promise<{ readonly list: GardenSummary[]; readonly total: number }> {
+  const { gardens, total } = await listGardens(db, ask)
+  const cards = await bedCardsOf(
+    db,
+    gardens.map((g) => g.id),
+  )
+  return { list: gardens.map((garden) => ({ garden, beds: cards.get(garden.id) ?? [] })), total }
+}
+
+/** A bed as it is looked at: laid in its garden, with its schools; null when it is not there. */
+export async function shownBed(db: Queryable, bedId: string): Promise<ShownBed | null> {
+  const stored = await findBed(db, bedId)
+  const garden = stored && (await findGarden(db, stored.gardenId))
+  if (!garden) return null
+  const site = resolveSite((await findSite(db, garden.id)).value)
+  const beds = (await listBedsOf(db, garden.id)).map((b) => ({ id: b.id, bed: b.value }))
+  const { schools } = (await findBrief(db, garden.id)).value
+  return { bed: layGarden(site, beds).beds.get(bedId)!.bed, garden: garden.value, schools }
 }

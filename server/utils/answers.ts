@@ -1,6 +1,9 @@
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
+import { nameOfBody } from '../../shared/bodies'
 import { describeIssues } from '../../shared/wire'
+import { beside } from '../beside/beside'
+import { goneOf } from './goneOf'
 
 /** An answer that refuses: the message says what was expected and what to do. */
 export const refuse = (statusCode: number, message: string, data: object = {}) =>
@@ -19,19 +22,32 @@ const STATUS: Readonly<Record<number, string>> = {
 
 const NOT_JSON = 'The request is not JSON: an object was expected.'
 
+/** Bodies larger than this are parsed and checked in a thread beside the server. */
+const CHECKED_HERE = 48_000
+
 /** The request's JSON body, checked by a schema; refuses with what is wrong. */
 export async function readChecked<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
-  let body: unknown
-  try {
-    body = await readBody(event)
-  } catch {
-    throw refuse(400, NOT_JSON)
+  const text = (await readRawBody(event, 'utf8')) ?? ''
+  const name = text.length > CHECKED_HERE ? nameOfBody(schema) : null
+  if (name) {
+    const read = await beside('body', { name, text }, goneOf(event))
+    if (!read.ok) throw refuse(422, read.error)
+    return read.value as T
   }
-  // h3 hands on what it cannot parse as a text.
-  if (typeof body !== 'object' || body === null) throw refuse(400, NOT_JSON)
+  const body = jsonOf(text)
   const parsed = schema.safeParse(body)
   if (!parsed.success) throw refuse(422, describeIssues(parsed.error))
   return parsed.data
+}
+
+function jsonOf(text: string): object {
+  try {
+    const body = JSON.parse(text) as unknown
+    if (typeof body === 'object' && body !== null) return body
+  } catch {
+    // Said below, as what is no object is.
+  }
+  throw refuse(400, NOT_JSON)
 }
 
 /** The id in the address; anything that cannot be one is simply not found. */

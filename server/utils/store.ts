@@ -23,12 +23,14 @@ export const useStore = () => (opening ??= openStore())
 async function openStore(): Promise<Store> {
   const [db, library] = await Promise.all([openDb(), readLibrary()])
   await migrate(db, toMigrations(await readAssets('migrations')))
-  await runDataSteps(db)
   if (process.env.AMBER_SEED_DEMO === '1') {
     const demo = await readAssets('demo')
     const gardens = [...demo].sort(([a], [b]) => a.localeCompare(b)).map(([, text]): unknown => JSON.parse(text))
     if (await seedDemo(db, ...gardens)) await seedYears(db)
   }
+  void runDataSteps(db).catch((error: unknown) =>
+    console.error('Stored data could not be brought up to date:', error),
+  )
   return { db, library }
 }
 

@@ -8,6 +8,7 @@ import { benchPapers } from './papers'
 import { benchPractice } from './practice'
 import type { Report } from './report'
 import { benchSeasons } from './seasons'
+import { benchServer } from './server'
 
 const figures: { name: string; value: number; unit: string; limit: number }[] = []
 const report = (name: string, value: number, unit: string, limit: number) => {
@@ -22,6 +23,7 @@ const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>
   papers: benchPapers,
   practice: benchPractice,
   seasons: benchSeasons,
+  server: benchServer,
   browser: benchBrowser,
 }
 const asked = process.argv.slice(2)

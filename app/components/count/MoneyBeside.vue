@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import VChart from 'vue-echarts'
 import { moneyPlan, type MoneyPlan } from '~~/core/count'
-import type { GardenSummary } from '~~/shared/wire'
 
 /** Another plan's money beside this one's. The chart's parts are registered by the page it stands on. */
 const supply = useSupplyStore()
@@ -14,18 +13,16 @@ const axis = computed(() => ({ axisLabel: { color: ink.value }, axisLine: { line
 const NONE = 'none'
 const AT_ONCE = 'at-once'
 const besideId = ref(NONE)
-const gardens = shallowRef<readonly GardenSummary[]>([])
+const gardens = shallowRef<readonly { readonly id: string; readonly name: string }[]>([])
 const others = shallowRef<ReadonlyMap<string, MoneyPlan>>(new Map())
 const problem = ref('')
 onMounted(async () => {
-  gardens.value = await $fetch<GardenSummary[]>('/api/gardens').catch(() => [])
+  gardens.value = await $fetch('/api/gardens/names').catch(() => [])
 })
 const besideItems = computed(() => [
   { label: 'nothing', value: NONE },
   { label: 'all planted in year one', value: AT_ONCE },
-  ...gardens.value
-    .filter(({ garden }) => garden.id !== bed.garden?.id)
-    .map(({ garden }) => ({ label: garden.value.name, value: garden.id })),
+  ...gardens.value.filter(({ id }) => id !== bed.garden?.id).map(({ id, name }) => ({ label: name, value: id })),
 ])
 const besideName = computed(() => besideItems.value.find((i) => i.value === besideId.value)?.label ?? '')
 async function setBeside(id: string) {

@@ -29,6 +29,8 @@ const headings = computed(() => [
   ...[...new Set(answer.value?.headings ?? [])].filter((h) => h !== '').map((h) => ({ label: h, value: h })),
 ])
 
+const { sending, send, stop } = useSending()
+
 async function choose(event: Event) {
   file.value = (event.target as HTMLInputElement).files?.[0] ?? null
   columns.value = {}
@@ -40,12 +42,13 @@ async function read() {
   problem.value = ''
   const query = Object.fromEntries(Object.entries(columns.value).map(([k, v]) => [`column.${k}`, v]))
   try {
-    answer.value = await $fetch<PricesAnswer>(`/api/gardens/${bed.garden!.id}/prices`, {
-      method: 'POST',
-      body: file.value,
-      headers: { 'content-type': 'application/octet-stream' },
-      query: { ...query, supplier: supplierId.value, file: file.value?.name ?? '' },
-    })
+    const asked = new URLSearchParams({ ...query, supplier: supplierId.value, file: file.value?.name ?? '' })
+    answer.value = await send<PricesAnswer>(
+      `/api/gardens/${bed.garden!.id}/prices?${asked.toString()}`,
+      file.value!,
+      'application/octet-stream',
+      file.value!.name,
+    )
   } catch (error) {
     problem.value = messageOf(error)
     answer.value = null
@@ -87,6 +90,7 @@ const others = computed(() => fitting.value.filter((f) => !f.same).length)
 
 <template>
   <div class="prices">
+    <SendingFile :sending="sending" @stop="stop" />
     <div class="acts">
       <input
         ref="input"

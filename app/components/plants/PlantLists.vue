@@ -16,15 +16,16 @@ const library = useLibraryStore()
 const bedStore = useBedStore()
 const file = useTemplateRef<HTMLInputElement>('file')
 const report = ref<{ ok: boolean; text: string; lines: readonly string[] } | null>(null)
+const { sending, send, stop } = useSending()
 const waiting = shallowRef<{ text: string; type: string } | null>(null)
 
 const post = (dry: boolean) =>
-  $fetch<ImportAnswer>('/api/library/import', {
-    method: 'POST',
-    query: dry ? { dry: '1' } : {},
-    body: waiting.value!.text,
-    headers: { 'content-type': waiting.value!.type },
-  })
+  send<ImportAnswer>(
+    `/api/library/import${dry ? '?dry=1' : ''}`,
+    waiting.value!.text,
+    waiting.value!.type,
+    'The plant list',
+  )
 function failed(error: unknown) {
   report.value = {
     ok: false,
@@ -157,6 +158,7 @@ function leave() {
       aria-label="Plant list to import"
       @change="read"
     />
+    <SendingFile :sending="sending" @stop="stop" />
     <UModal
       :open="short !== null"
       title="A plant list of few columns"

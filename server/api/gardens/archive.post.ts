@@ -1,13 +1,15 @@
-import { BrokenArchive, unpackGarden } from '../../services/gardenArchive'
+import { BrokenArchive } from '../../archive/BrokenArchive'
+import { unpackGarden } from '../../archive/unpackGarden'
 
-/** Takes a garden archive whole, as a new garden, or not at all. */
+/** Takes a garden archive whole, as a new garden, or not at all; with `?dry=1` it only says what would come in. */
 export default defineEventHandler(async (event) => {
+  const dry = getQuery(event).dry === '1'
   const bytes = await readRawBody(event, false)
-  const { db } = await useStore()
+  const { db, library } = await useStore()
   try {
-    const id = await unpackGarden(db, bytes ?? new Uint8Array())
-    setResponseStatus(event, 201)
-    return { id }
+    const answer = await unpackGarden(db, bytes ?? new Uint8Array(), { library, dry, gone: goneOf(event) })
+    setResponseStatus(event, dry ? 200 : 201)
+    return answer
   } catch (error) {
     if (error instanceof BrokenArchive) throw refuse(422, error.message)
     throw error

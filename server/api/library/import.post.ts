@@ -1,12 +1,15 @@
-import { describeRowError, readPlants, readPlantsJson } from '~~/core/plant'
+import { describeRowError } from '~~/core/plant'
 import type { ImportAnswer } from '~~/shared/wire'
-import { upsertOwnPlants } from '../../db/queries/ownPlants'
+import { beside } from '../../beside/beside'
+import { ownPlantRows, upsertOwnPlants } from '../../db/queries/ownPlants'
 
 /** Takes a plant list (CSV or JSON) whole or not at all; with `?dry=1` it only says what it would do. */
 export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   const text = (await readRawBody(event, 'utf8')) ?? ''
   const json = (getRequestHeader(event, 'content-type') ?? '').startsWith('application/json')
-  const read = json ? readPlantsJson(text) : readPlants(text)
+  const done = await beside('plants', { text, json }, goneOf(event))
+  if (!done.ok) throw refuse(422, `Nothing was taken in: ${done.error}`)
+  const read = done.value
   if (!read.ok) {
     throw refuse(
       422,
@@ -20,6 +23,6 @@ export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   const { plants } = await allPlants(store)
   const names = (there: boolean) =>
     read.plants.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
-  if (getQuery(event).dry !== '1') await store.db.transaction((tx) => upsertOwnPlants(tx, read.rows))
+  if (getQuery(event).dry !== '1') await store.db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(read.rows)))
   return { taken: read.plants.length, added: names(false), replaced: names(true) }
 })

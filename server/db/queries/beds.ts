@@ -1,9 +1,10 @@
-import type { Bed } from '../../../core/bed'
+import { bedFacts, type Bed } from '../../../core/bed'
 import { bedSchema } from '../../../shared/bedSchema'
 import type { SavedAnswer, StoredBed } from '../../../shared/wire'
+import type { BedRow } from '../../archive/archiveRows'
 import type { Queryable } from '../Db'
 
-interface BedRow {
+interface StoredRow {
   readonly id: string
   readonly garden_id: string
   readonly revision: number
@@ -14,13 +15,9 @@ interface BedRow {
 const SELECT = `SELECT b.id, b.garden_id, b.revision, b.saved_at, b.value
   FROM bed b JOIN garden g ON g.id = b.garden_id AND g.removed_at IS NULL`
 
-export async function listBeds(db: Queryable): Promise<StoredBed[]> {
-  return (await db.query<BedRow>(`${SELECT} WHERE b.removed_at IS NULL ORDER BY b.created_at, b.id`)).map(toBed)
-}
-
 /** The beds of one garden, oldest first. */
 export async function listBedsOf(db: Queryable, gardenId: string): Promise<StoredBed[]> {
-  const rows = await db.query<BedRow>(
+  const rows = await db.query<StoredRow>(
     `${SELECT} WHERE b.garden_id = $1 AND b.removed_at IS NULL ORDER BY b.created_at, b.id`,
     [gardenId],
   )
@@ -28,32 +25,44 @@ export async function listBedsOf(db: Queryable, gardenId: string): Promise<Store
 }
 
 export async function findBed(db: Queryable, id: string): Promise<StoredBed | null> {
-  const rows = await db.query<BedRow>(`${SELECT} WHERE b.id = $1 AND b.removed_at IS NULL`, [id])
+  const rows = await db.query<StoredRow>(`${SELECT} WHERE b.id = $1 AND b.removed_at IS NULL`, [id])
   return rows[0] ? toBed(rows[0]) : null
 }
 
 /** A bed to be saved: nobody else may save it until the transaction ends. */
 export async function lockBed(tx: Queryable, id: string): Promise<StoredBed | null> {
-  const rows = await tx.query<BedRow>(`${SELECT} WHERE b.id = $1 AND b.removed_at IS NULL FOR UPDATE OF b`, [id])
+  const rows = await tx.query<StoredRow>(`${SELECT} WHERE b.id = $1 AND b.removed_at IS NULL FOR UPDATE OF b`, [id])
   return rows[0] ? toBed(rows[0]) : null
 }
 
-export async function insertBed(db: Queryable, id: string, gardenId: string, bed: Bed): Promise<void> {
+/** Stores a new bed, and its first state for its history. */
+export const insertBed = (db: Queryable, id: string, gardenId: string, bed: Bed): Promise<void> =>
+  insertBedRow(db, gardenId, {
+    id,
+    name: bed.name,
+    value: JSON.stringify(bed),
+    facts: JSON.stringify(bedFacts(bed)),
+  })
+
+/** Stores a bed whose value is a JSON text already. */
+export async function insertBedRow(db: Queryable, gardenId: string, bed: BedRow): Promise<void> {
   await db.query(
-    `INSERT INTO bed (id, garden_id, name, value, created_at) VALUES ($1, $2, $3, $4::jsonb, clock_timestamp())`,
-    [id, gardenId, bed.name, JSON.stringify(bed)],
+    `INSERT INTO bed (id, garden_id, name, value, facts, created_at)
+     VALUES ($1, $2, $3, $4::jsonb, $5::jsonb, clock_timestamp())`,
+    [bed.id, gardenId, bed.name, bed.value, bed.facts],
   )
   await db.query('INSERT INTO bed_snapshot (bed_id, revision, value) VALUES ($1, 1, $2::jsonb)', [
-    id,
-    JSON.stringify(bed),
+    bed.id,
+    bed.value,
   ])
 }
 
 /** Writes a locked bed under its next revision. */
 export async function writeBed(tx: Queryable, id: string, revision: number, bed: Bed): Promise<SavedAnswer> {
   const rows = await tx.query<{ revision: number; saved_at: Date | string }>(
-    `UPDATE bed SET name = $2, value = $3::jsonb, revision = $4, saved_at = now() WHERE id = $1 RETURNING revision, saved_at`,
-    [id, bed.name, JSON.stringify(bed), revision],
+    `UPDATE bed SET name = $2, value = $3::jsonb, facts = $5::jsonb, revision = $4, saved_at = now()
+     WHERE id = $1 RETURNING revision, saved_at`,
+    [id, bed.name, JSON.stringify(bed), revision, JSON.stringify(bedFacts(bed))],
   )
   const saved = rows[0]!
   return { revision: saved.revision, savedAt: new Date(saved.saved_at).toISOString() }
@@ -68,7 +77,7 @@ export async function setBedRemoved(db: Queryable, id: string, removed: boolean)
   return rows.length > 0
 }
 
-const toBed = (row: BedRow): StoredBed => ({
+const toBed = (row: StoredRow): StoredBed => ({
   id: row.id,
   gardenId: row.garden_id,
   revision: row.revision,

@@ -20,10 +20,34 @@ interface GardenRow {
 const COLUMNS =
   'id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, revision, saved_at'
 
-export async function listGardens(db: Queryable): Promise<StoredGarden[]> {
-  return (
-    await db.query<GardenRow>(`SELECT ${COLUMNS} FROM garden WHERE removed_at IS NULL ORDER BY created_at, id`)
-  ).map(toGarden)
+const WANTED = `removed_at IS NULL AND ($1 = '' OR position(lower($1) in lower(name || ' ' || town)) > 0)`
+
+/** Which part of the list of gardens is wanted: those whose name or town holds a text, so many from one on, oldest first. */
+export interface ListAsk {
+  readonly find: string
+  readonly from: number
+  readonly most: number
+}
+
+/** A part of the list of gardens, and how many there are that answer. */
+export async function listGardens(
+  db: Queryable,
+  { find, from, most }: ListAsk,
+): Promise<{ readonly gardens: StoredGarden[]; readonly total: number }> {
+  const rows = await db.query<GardenRow>(
+    `SELECT ${COLUMNS} FROM garden WHERE ${WANTED} ORDER BY created_at, id LIMIT $2 OFFSET $3`,
+    [find, most, from],
+  )
+  const [count] = await db.query<{ n: number }>(`SELECT count(*)::int AS n FROM garden WHERE ${WANTED}`, [find])
+  return { gardens: rows.map(toGarden), total: count?.n ?? 0 }
+}
+
+/** Ids of all gardens that are not removed. */
+export async function gardenIds(db: Queryable): Promise<string[]> {
+  const rows = await db.query<{ id: string }>(
+    'SELECT id FROM garden WHERE removed_at IS NULL ORDER BY created_at, id',
+  )
+  return rows.map((r) => r.id)
 }
 
 export async function findGarden(db: Queryable, id: string): Promise<StoredGarden | null> {
@@ -99,3 +123,7 @@ function toGarden(row: GardenRow): StoredGarden {
   })
   return { id: row.id, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value }
 }
+
+/** Ids and names of all gardens, by name. */
+export const gardenNames = (db: Queryable) =>
+  db.query<{ id: string; name: string }>('SELECT id, name FROM garden WHERE removed_at IS NULL ORDER BY name, id')

@@ -17,6 +17,11 @@ export const listLog = async (db: Queryable, gardenId: string): Promise<LogEntry
 /** Joins entries of a device with those that are there: the later word of each holds, on the same instant that of the later device name. */
 export async function joinStoredLog(db: Queryable, gardenId: string, entries: readonly LogEntry[]): Promise<void> {
   if (entries.length === 0) return
+  await joinLogJson(db, gardenId, JSON.stringify(onceEach(entries).map(slimEntry)))
+}
+
+/** Joins entries that are a JSON text of slim ones already, each of them once. */
+export async function joinLogJson(db: Queryable, gardenId: string, entries: string): Promise<void> {
   await db.query(
     `INSERT INTO log_entry (garden_id, id, day, value, changed, device)
      SELECT $1, e->>'id', (e->>'day')::date, e::text, (e->>'changed')::timestamptz, e->>'device'
@@ -24,7 +29,7 @@ export async function joinStoredLog(db: Queryable, gardenId: string, entries: re
      ON CONFLICT (garden_id, id) DO UPDATE
        SET day = excluded.day, value = excluded.value, changed = excluded.changed, device = excluded.device, told_at = now()
        WHERE (excluded.changed, excluded.device) > (log_entry.changed, log_entry.device)`,
-    [gardenId, JSON.stringify(onceEach(entries).map(slimEntry))],
+    [gardenId, entries],
   )
 }
 

@@ -13,27 +13,47 @@ export async function listOwnCells(db: Queryable): Promise<PlantCells[]> {
   )
 }
 
+/** The cells of some of the user's plants, by plant id. */
+export async function ownCellsOf(db: Queryable, ids: readonly string[]): Promise<Map<string, PlantCells>> {
+  const rows = await db.query<{ id: string; cells: PlantCells }>(
+    'SELECT id, cells FROM own_plant WHERE id = ANY($1)',
+    [ids],
+  )
+  return new Map(rows.map((r) => [r.id, r.cells]))
+}
+
+/** A plant as it is stored beside the library. */
+export interface OwnPlantRow {
+  readonly id: string
+  readonly botanicalName: string
+  readonly commonName: string
+  readonly kind: string
+  readonly cells: PlantCells
+}
+
+const ROWS = `SELECT p.id, p."botanicalName", p."commonName", p.kind, p.cells
+  FROM jsonb_to_recordset($1::jsonb) AS p (id text, "botanicalName" text, "commonName" text, kind text, cells jsonb)`
+const INTO = 'INSERT INTO own_plant (id, botanical_name, common_name, kind, cells)'
+
 /** Adds plants or replaces those of the same name. Call it in a transaction: all or none. */
-export async function upsertOwnPlants(
-  tx: Queryable,
-  rows: readonly { readonly plant: Plant; readonly cells: PlantCells }[],
-): Promise<void> {
+export async function upsertOwnPlants(tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> {
   await tx.query(
-    `INSERT INTO own_plant (id, botanical_name, common_name, kind, cells)
-     SELECT p.id, p.botanical, p.common, p.kind, p.cells
-       FROM jsonb_to_recordset($1::jsonb) AS p (id text, botanical text, common text, kind text, cells jsonb)
-     ON CONFLICT (id) DO UPDATE SET botanical_name = excluded.botanical_name, common_name = excluded.common_name,
-       kind = excluded.kind, cells = excluded.cells, imported_at = now()`,
-    [
-      JSON.stringify(
-        rows.map(({ plant, cells }) => ({
-          id: plant.id,
-          botanical: plant.botanicalName,
-          common: plant.commonName,
-          kind: plant.kind,
-          cells,
-        })),
-      ),
-    ],
+    `${INTO} ${ROWS} ON CONFLICT (id) DO UPDATE SET botanical_name = excluded.botanical_name,
+       common_name = excluded.common_name, kind = excluded.kind, cells = excluded.cells, imported_at = now()`,
+    [JSON.stringify(rows)],
   )
 }
+
+/** Adds plants that are not there yet; those that are stay as they are. */
+export async function insertOwnPlants(tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> {
+  await tx.query(`${INTO} ${ROWS} ON CONFLICT (id) DO NOTHING`, [JSON.stringify(rows)])
+}
+
+/** Rows of a plant list as they are stored. */
+export const ownPlantRows = (
+  rows: readonly { readonly plant: Plant; readonly cells: PlantCells }[],
+): OwnPlantRow[] =>
+  rows.map(({ plant, cells }) => {
+    const { id, botanicalName, commonName, kind } = plant
+    return { id, botanicalName, commonName, kind, cells }
+  })

@@ -29,3 +29,17 @@ export async function savePlantChange(
     [gardenId, plantId, JSON.stringify(cells)],
   )
 }
+
+/** Sets what a new garden changes of many plants at once. */
+export async function savePlantChanges(
+  db: Queryable,
+  gardenId: string,
+  changes: ReadonlyMap<string, ChangedCells>,
+): Promise<void> {
+  const rows = [...changes].map(([plant_id, cells]) => ({ plant_id, cells }))
+  await db.query(
+    `INSERT INTO plant_change (garden_id, plant_id, cells) SELECT $1, c.plant_id, c.cells
+     FROM jsonb_to_recordset($2::jsonb) AS c (plant_id text, cells jsonb)`,
+    [gardenId, JSON.stringify(rows)],
+  )
+}

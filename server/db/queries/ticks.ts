@@ -33,16 +33,20 @@ export async function listTicks(db: Queryable, gardenId: string): Promise<Tick[]
  * name. Ticks of beds that are not this garden's are left out.
  */
 export async function joinStoredTicks(db: Queryable, gardenId: string, ticks: readonly Tick[]): Promise<void> {
-  const rows = ticks.map((t) => ({ ...t, bed_id: t.bedId, plant_id: t.plantId }))
+  await joinTicksJson(db, gardenId, JSON.stringify(ticks))
+}
+
+/** Joins ticks that are a JSON text already. */
+export async function joinTicksJson(db: Queryable, gardenId: string, ticks: string): Promise<void> {
   await db.query(
     `INSERT INTO tick (garden_id, bed_id, plant, plant_id, what, value, at, device)
-     SELECT $1, t.bed_id, t.plant, t.plant_id, t.what, t.value, t.at, t.device
+     SELECT $1, t."bedId", t.plant, t."plantId", t.what, t.value, t.at, t.device
      FROM jsonb_to_recordset($2::jsonb)
-       AS t (bed_id text, plant text, plant_id text, what text, value text, at timestamptz, device text)
-     JOIN bed b ON b.id = t.bed_id AND b.garden_id = $1
+       AS t ("bedId" text, plant text, "plantId" text, what text, value text, at timestamptz, device text)
+     JOIN bed b ON b.id = t."bedId" AND b.garden_id = $1
      ON CONFLICT (garden_id, bed_id, plant, what) DO UPDATE
        SET value = excluded.value, at = excluded.at, device = excluded.device, plant_id = excluded.plant_id, told_at = now()
        WHERE (excluded.at, excluded.device) > (tick.at, tick.device)`,
-    [gardenId, JSON.stringify(rows)],
+    [gardenId, ticks],
   )
 }

@@ -1,4 +1,4 @@
-import { packGarden } from '../../../services/gardenArchive'
+import { packGarden } from '../../../archive/packGarden'
 
 /** The whole garden as one open archive. */
 export default defineEventHandler(async (event) => {

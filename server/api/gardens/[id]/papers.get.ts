@@ -1,4 +1,3 @@
-import type { H3Event } from 'h3'
 import { z } from 'zod'
 import { PAPER_SIZES, PLAN_SCALES, SHEET_KINDS } from '~~/core/papers'
 import { METHODS } from '~~/core/setout'
@@ -61,10 +60,3 @@ export default defineEventHandler(async (event) => {
   attach(event, 'application/pdf', name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
   return file
 })
-
-/** Tells when nobody waits for the answer any more. */
-function goneOf(event: H3Event): AbortSignal {
-  const gone = new AbortController()
-  event.node.res.once('close', () => gone.abort())
-  return gone.signal
-}

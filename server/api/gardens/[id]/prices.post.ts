@@ -1,12 +1,11 @@
 import { guessColumns, PRICE_FIELDS, readPriceList, type PriceColumns } from '~~/core/count'
-import { decodeText, readCsvTable, readNumber, type Table } from '~~/core/exchange'
+import { readNumber, type Table } from '~~/core/exchange'
 import type { PricesAnswer } from '~~/shared/wire'
-import { readWorkbook } from '../../../services/workbook'
+import { beside } from '../../../beside/beside'
 import { findGarden } from '../../../db/queries/gardens'
 import { findSupply } from '../../../db/queries/supplies'
 
 const SAMPLE_ROWS = 6
-const isZip = (bytes: Uint8Array) => bytes[0] === 0x50 && bytes[1] === 0x4b
 
 /**
  * Reads a nursery's price list (CSV or XLSX) and says what there is to take; the prices are kept with the lines of the schedule. `supplier`
@@ -20,13 +19,14 @@ export default defineEventHandler(async (event): Promise<PricesAnswer> => {
   if (!(await findGarden(store.db, id))) throw notFound('garden')
   const supplierId = String(query.supplier ?? '')
   const supplier = (await findSupply(store.db, id)).value.suppliers.find((s) => s.id === supplierId)
-  const { table, encoding } = await readTable(new Uint8Array(bytes))
+  const read = await beside('prices', { bytes: new Uint8Array(bytes) }, goneOf(event))
+  if (!read.ok) throw refuse(422, read.error)
+  const { table, encoding } = read.value
   const columns = { ...guessColumns(table.headings, supplier?.columns ?? {}), ...saidColumns(query, table) }
   if (!columns.price || (!columns.name && !columns.common))
     return { ...plain(table, columns, encoding), offers: [], unknown: [], errors: [] }
   const { plants } = await allPlants(store, id)
-  const read = readPriceList(table, columns, plants.values(), readNumber)
-  return { ...plain(table, columns, encoding), ...read }
+  return { ...plain(table, columns, encoding), ...readPriceList(table, columns, plants.values(), readNumber) }
 })
 
 const plain = (table: Table, columns: PriceColumns, encoding: string) => ({
@@ -36,24 +36,6 @@ const plain = (table: Table, columns: PriceColumns, encoding: string) => ({
   rows: table.rows.length,
   sample: table.rows.slice(0, SAMPLE_ROWS).map((r) => r.cells),
 })
-
-async function readTable(bytes: Uint8Array): Promise<{ table: Table; encoding: string }> {
-  if (bytes.length === 0) throw refuse(422, 'The file is empty: a price list as CSV or XLSX was expected.')
-  if (isZip(bytes)) {
-    const read = await readWorkbook(bytes).catch(() => null)
-    if (!read)
-      throw refuse(
-        422,
-        'Nothing was read: that is no XLSX workbook, or it is cut short. Save it again as XLSX or as CSV.',
-      )
-    if (!read.ok) throw refuse(422, read.error)
-    return { table: read.value, encoding: 'XLSX' }
-  }
-  const { text, encoding } = decodeText(bytes)
-  const read = readCsvTable(text)
-  if (!read.ok) throw refuse(422, read.error)
-  return { table: read.value, encoding }
-}
 
 /** Headings the user chose; one that the list does not have is left out, `-` takes a guess away. */
 function saidColumns(query: Record<string, unknown>, table: Table): PriceColumns {

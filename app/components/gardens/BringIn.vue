@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import type { ArchiveAnswer } from '~~/shared/wire'
+
+/** Brings a garden archive in: read first and told, then taken whole or left. */
+const emit = defineEmits<{ taken: [] }>()
+const input = useTemplateRef<HTMLInputElement>('input')
+const { sending, send, stop } = useSending()
+const toast = useToast()
+const file = shallowRef<File | null>(null)
+const said = shallowRef<ArchiveAnswer | null>(null)
+const problem = ref('')
+const SHOWN = 12
+
+async function ask(dry: boolean) {
+  problem.value = ''
+  try {
+    return await send<ArchiveAnswer>(
+      `/api/gardens/archive${dry ? '?dry=1' : ''}`,
+      file.value!,
+      'application/zip',
+      file.value!.name,
+    )
+  } catch (error) {
+    problem.value = messageOf(error)
+    return null
+  }
+}
+async function look() {
+  file.value = input.value?.files?.[0] ?? null
+  if (input.value) input.value.value = ''
+  said.value = null
+  if (file.value) said.value = await ask(true)
+}
+async function take() {
+  const taken = await ask(false)
+  if (!taken) return
+  leave()
+  toast.add({ title: `“${taken.name}” was brought in as a new garden` })
+  emit('taken')
+}
+function leave() {
+  said.value = null
+  problem.value = ''
+  file.value = null
+}
+const facts = computed(() => {
+  const a = said.value
+  if (!a) return []
+  return [
+    `${a.beds.length} ${a.beds.length === 1 ? 'bed' : 'beds'}`,
+    ...(a.entries > 0 ? [`${a.entries} log entries`] : []),
+    ...(a.drawings > 0 ? [`${a.drawings} pictures`] : []),
+    ...(a.plants.same > 0 ? [`${a.plants.same} own plants that are here already`] : []),
+  ]
+})
+const fresh = computed(() => said.value?.plants.fresh ?? [])
+const differing = computed(() => said.value?.plants.differing ?? [])
+const isOpen = computed(() => sending.value === null && (said.value !== null || problem.value !== ''))
+const shown = (list: readonly string[]) =>
+  [...list.slice(0, SHOWN), ...(list.length > SHOWN ? [`and ${list.length - SHOWN} more`] : [])].join(', ')
+const columnsOf = (columns: readonly string[]) => shown(columns.map((c) => c.replace(/_/g, ' ')))
+</script>
+
+<template>
+  <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" @click="input?.click()">
+    Bring in a garden
+  </UButton>
+  <input
+    ref="input"
+    type="file"
+    accept=".zip,application/zip"
+    class="sr-only"
+    tabindex="-1"
+    aria-label="Garden archive to bring in"
+    @change="look"
+  />
+  <SendingFile :sending="sending" @stop="stop" />
+  <UModal
+    :open="isOpen"
+    :title="said?.name ?? 'A garden archive'"
+    description="A new garden beside the others; nothing that is here is changed."
+    @update:open="leave"
+  >
+    <template #body>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <template v-if="said">
+        <p>{{ facts.join(' · ') }}</p>
+        <p v-if="fresh.length > 0">
+          <b>New plants for all gardens:</b>
+          {{ shown(fresh) }}
+        </p>
+        <template v-if="differing.length > 0">
+          <p>
+            <b>Known here with other figures.</b>
+            This garden alone keeps those of the archive:
+          </p>
+          <ul>
+            <li v-for="p in differing.slice(0, SHOWN)" :key="p.name">{{ p.name }}: {{ columnsOf(p.columns) }}</li>
+          </ul>
+        </template>
+      </template>
+      <div class="acts">
+        <UButton v-if="said" @click="take">Bring it in</UButton>
+        <UButton color="neutral" variant="ghost" @click="leave">{{ said ? 'Leave it' : 'Close' }}</UButton>
+      </div>
+    </template>
+  </UModal>
+</template>
+
+<style scoped>
+p {
+  margin-bottom: 8px;
+}
+ul {
+  list-style: disc;
+  padding-left: 18px;
+  font-size: 13px;
+}
+.problem {
+  color: var(--amber-deep);
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  margin-top: 12px;
+}
+</style>

@@ -1,0 +1,52 @@
+import { strToU8, zipSync } from 'fflate'
+import type { Bed } from '../../core/bed'
+import type { Brief } from '../../core/brief'
+import type { Supply } from '../../core/count'
+import type { LogEntry } from '../../core/log'
+import type { PlantCells } from '../../core/plant'
+import type { Tick } from '../../core/setout'
+import type { Site } from '../../core/site'
+import { archiveSchema, ARCHIVE_FILE, ARCHIVE_FORMAT, ARCHIVE_VERSION } from '../../shared/archiveSchema'
+import type { Garden } from '../../shared/gardenSchema'
+import type { Drawing } from '../db/queries/drawings'
+
+/** Everything that a garden's archive holds, as it is stored. */
+export interface ArchiveParts {
+  readonly garden: Garden
+  readonly beds: readonly { readonly id: string; readonly bed: Bed }[]
+  readonly site: Site
+  readonly brief: Brief | null
+  readonly supply: Supply | null
+  readonly letters: ReadonlyMap<string, string>
+  readonly ticks: readonly Tick[]
+  readonly log: readonly LogEntry[]
+  readonly changes: ReadonlyMap<string, PlantCells>
+  readonly plants: readonly PlantCells[]
+  readonly drawings: readonly Drawing[]
+  readonly pictures: ReadonlyMap<string, string>
+}
+
+/** A garden as one zip: its texts as JSON, its pictures beside it. */
+export function zipArchive({ letters, changes, pictures, drawings, site, ...parts }: ArchiveParts): Uint8Array {
+  const files = drawings.map(({ id, mediaType }) => ({
+    id,
+    file: `drawings/${id}.${mediaType === 'image/png' ? 'png' : 'jpg'}`,
+    mediaType,
+  }))
+  const archive = archiveSchema.parse({
+    format: ARCHIVE_FORMAT,
+    version: ARCHIVE_VERSION,
+    ...parts,
+    // A bed that lies against nothing says so: only archives of older versions leave it open.
+    site: { ...site, beds: site.beds.map((b) => ({ ...b, against: b.against ?? null })) },
+    letters: Object.fromEntries(letters),
+    changes: Object.fromEntries(changes),
+    drawings: files,
+    pictures: Object.fromEntries(pictures),
+  })
+  return zipSync({
+    [ARCHIVE_FILE]: strToU8(JSON.stringify(archive, null, 1)),
+    // Pictures are packed in themselves.
+    ...Object.fromEntries(drawings.map((d, i) => [files[i]!.file, [d.bytes, { level: 0 as const }] as const])),
+  } as Parameters<typeof zipSync>[0])
+}

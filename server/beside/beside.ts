@@ -1,0 +1,120 @@
+import { existsSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { Worker } from 'node:worker_threads'
+import { fail, type Result } from '../../core/result'
+import type { BesideInput, BesideName, BesideValue } from './besideJobs'
+
+/** Time that a thread may take, ms; what takes longer is refused. */
+const MOST_MS: Readonly<Record<BesideName, number>> = {
+  archive: 20_000,
+  pack: 30_000,
+  plants: 10_000,
+  prices: 10_000,
+  body: 5000,
+}
+const MOST_MB = 160
+const YOUNG_MB = 24
+const MOST_AT_ONCE = 2
+/** Beside the built server; while developing and in unit tests there is none, and the work is done where it is asked. */
+const workerFile = () => join(dirname(process.argv[1] ?? ''), 'workers', 'beside.mjs')
+
+const TOO_LONG = 'it takes too long to read. Split it into smaller parts, or export it again.'
+const TOO_LARGE = 'it needs more memory than there is for it. Split it into smaller parts.'
+
+interface Task {
+  readonly name: BesideName
+  readonly input: unknown
+  readonly gone: AbortSignal | undefined
+  readonly done: (result: Result<unknown>) => void
+  readonly broken: (error: Error) => void
+}
+
+const idle: Worker[] = []
+const waiting: Task[] = []
+let running = 0
+
+/** Does a job in a thread, within its time and memory: what goes beyond them fails in words. `gone` ends it, and it rejects then. */
+export async function beside<N extends BesideName>(
+  name: N,
+  input: BesideInput<N>,
+  gone?: AbortSignal,
+): Promise<Result<BesideValue<N>>> {
+  if (!existsSync(workerFile())) {
+    const { BESIDE_JOBS } = await import('./besideJobs')
+    return (await BESIDE_JOBS[name](input as never)) as Result<BesideValue<N>>
+  }
+  return new Promise((done, broken) => {
+    waiting.push({ name, input, gone, done: done as Task['done'], broken })
+    next()
+  })
+}
+
+function next() {
+  if (running >= MOST_AT_ONCE) return
+  const task = waiting.shift()
+  if (!task) return
+  running++
+  void inThread(idle.pop() ?? newThread(), task).finally(() => {
+    running--
+    next()
+  })
+}
+
+function newThread(): Worker {
+  const worker = new Worker(workerFile(), {
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: YOUNG_MB },
+  })
+  worker.unref()
+  return worker
+}
+
+interface Said {
+  readonly result?: Result<unknown>
+  readonly error?: string
+}
+
+/** One job in one thread; a thread that failed, took too long or is not waited for is not used again. */
+async function inThread(worker: Worker, task: Task): Promise<void> {
+  const { name, input, gone, done, broken } = task
+  let late: NodeJS.Timeout | undefined
+  let leave = () => undefined as void
+  const sound = await new Promise<boolean>((ended) => {
+    const drop = (tell: () => void) => {
+      tell()
+      ended(false)
+    }
+    leave = () => drop(() => broken(new Error('Nobody waits for this any more.')))
+    if (gone?.aborted) return leave()
+    gone?.addEventListener('abort', leave, { once: true })
+    late = setTimeout(() => drop(() => done(fail(TOO_LONG))), MOST_MS[name])
+    worker.once('message', ({ result, error }: Said) => {
+      if (result) done(result)
+      else broken(new Error(error))
+      ended(true)
+    })
+    worker.once('error', (error: NodeJS.ErrnoException) => {
+      const isMemory = error.code === 'ERR_WORKER_OUT_OF_MEMORY'
+      drop(() => (isMemory ? done(fail(TOO_LARGE)) : broken(error)))
+    })
+    worker.once('exit', () => drop(() => broken(new Error('The work beside the server ended early.'))))
+    worker.postMessage({ name, input }, buffersOf(input))
+  })
+  clearTimeout(late)
+  gone?.removeEventListener('abort', leave)
+  worker.removeAllListeners()
+  if (sound) {
+    idle.push(worker)
+    return
+  }
+  worker.on('error', () => undefined)
+  await worker.terminate()
+}
+
+/** Files are handed over, not copied, where they have their memory to themselves. */
+function buffersOf(input: unknown): ArrayBuffer[] {
+  const { bytes } = input as { readonly bytes?: Uint8Array }
+  return bytes && bytes.byteLength === bytes.buffer.byteLength && bytes.byteLength > HANDED_OVER
+    ? [bytes.buffer as ArrayBuffer]
+    : []
+}
+const HANDED_OVER = 65_536

@@ -1,0 +1,48 @@
+import { fail, ok, type Result } from '../../core/result'
+import { readPlants, readPlantsJson, type PlantsRead } from '../../core/plant'
+import { BODIES, type BodyName } from '../../shared/bodies'
+import { describeIssues } from '../../shared/wire'
+import type { ArchiveRows } from '../archive/archiveRows'
+import { BrokenArchive } from '../archive/BrokenArchive'
+import { readArchive } from '../archive/readArchive'
+import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
+import { readPriceTable, type PriceTable } from '../services/priceTable'
+
+/** What is done in threads beside the server, so that no file and no body holds it: plain data in, plain data out. */
+export const BESIDE_JOBS = {
+  /** A garden archive into rows. */
+  archive: ({ bytes }: { readonly bytes: Uint8Array }): Result<ArchiveRows> => {
+    try {
+      return ok(readArchive(bytes))
+    } catch (error) {
+      if (error instanceof BrokenArchive) return fail(error.message)
+      throw error
+    }
+  },
+  /** A garden's parts into an archive. */
+  pack: (parts: ArchiveParts): Result<Uint8Array> => ok(zipArchive(parts)),
+  /** A plant list, CSV or JSON. */
+  plants: ({ text, json }: { readonly text: string; readonly json: boolean }): Result<PlantsRead> =>
+    ok(json ? readPlantsJson(text) : readPlants(text)),
+  /** A price list, CSV or XLSX. */
+  prices: ({ bytes }: { readonly bytes: Uint8Array }): Promise<Result<PriceTable>> => readPriceTable(bytes),
+  /** The body of a request against its schema. */
+  body: ({ name, text }: { readonly name: BodyName; readonly text: string }): Result<unknown> => {
+    const read = BODIES[name].safeParse(jsonOf(text))
+    return read.success ? ok(read.data) : fail(describeIssues(read.error))
+  },
+} as const
+
+export type BesideJobs = typeof BESIDE_JOBS
+export type BesideName = keyof BesideJobs
+export type BesideInput<N extends BesideName> = Parameters<BesideJobs[N]>[0]
+export type BesideValue<N extends BesideName> =
+  Awaited<ReturnType<BesideJobs[N]>> extends Result<infer T> ? T : never
+
+function jsonOf(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown
+  } catch {
+    return undefined
+  }
+}
