@@ -7,6 +7,7 @@ import { PGlite } from '@electric-sql/pglite'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Bed } from '../../core/bed'
 import { readPlants } from '../../core/plant'
+import { rename } from '../../tests/support/edits'
 import { everyBed } from '../../tests/support/everyBed'
 import { demo, demoBed, drift, libraryCsv, testBed } from '../../tests/support/library'
 import type { Garden } from '../../shared/gardenSchema'
@@ -103,12 +104,6 @@ describe.each(kinds)('$name', ({ open }) => {
     const stored = await findBed(db, 'whole')
     expect(stored!.value).toEqual(full)
     expect(stored).toMatchObject({ gardenId: 'g', revision: 1 })
-  })
-
-  const rename = (name: string, id = name): SentEdit => ({
-    id,
-    how: 'edit',
-    edit: { kind: 'setBed', change: { name } },
   })
 
   it('saves edits on the revision they start from, and refuses what starts from an older one', async () => {

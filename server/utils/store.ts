@@ -61,7 +61,7 @@ async function openDb(): Promise<Db> {
   if (process.env.DATABASE_URL) return (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL)
   const { database, release } = takeDataFolder(dataFolderPath())
   process.on('exit', release)
-  return openPglite(database, join(dirname(process.argv[1] ?? '.'), 'empty-database'))
+  return openPglite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
 }
 
 async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {

@@ -12,13 +12,17 @@ const migrations = new URL('../../server/db/migrations/', import.meta.url)
 /** A database in memory with the demo garden in it. */
 export async function demoStore(): Promise<Db> {
   const db = await openPglite()
-  await migrate(
-    db,
-    toMigrations(new Map(readdirSync(migrations).map((f) => [f, readFileSync(new URL(f, migrations), 'utf8')]))),
-  )
+  await migrated(db)
   await seedDemo(db, demo)
   return db
 }
+
+/** Brings a database to the newest version of the tables. */
+export const migrated = (db: Db) =>
+  migrate(
+    db,
+    toMigrations(new Map(readdirSync(migrations).map((f) => [f, readFileSync(new URL(f, migrations), 'utf8')]))),
+  )
 
 const packed = (file: string) =>
   new Uint8Array(readFileSync(new URL(`../../node_modules/@fontsource/${file}`, import.meta.url)))
