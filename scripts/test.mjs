@@ -7,7 +7,7 @@ import { checkNode, ensureBuild, ensurePackages, root } from './machine.mjs'
 checkNode()
 ensurePackages()
 ensureChromium()
-ensureReaders()
+ensureOthers()
 const temporary = join(root, 'tests', '.tmp')
 rmSync(temporary, { recursive: true, force: true })
 mkdirSync(temporary, { recursive: true })
@@ -72,12 +72,13 @@ function ensureChromium() {
   process.exit(1)
 }
 
-/** Other programs that read our files again; without them their checks are skipped. */
-function ensureReaders() {
-  if (['/usr/bin/ogrinfo', '/usr/bin/rsvg-convert', '/usr/bin/ezdxf'].every((p) => existsSync(p))) return
-  console.log('Installing ezdxf, GDAL and rsvg…')
-  if (!installed('gdal-bin', 'python3-ezdxf', 'librsvg2-bin'))
-    console.log('They could not be installed here: their checks of our files are skipped.')
+/** Other programs that read our files again, and a real PostgreSQL; without them their checks are skipped. */
+function ensureOthers() {
+  const needed = ['/usr/bin/ogrinfo', '/usr/bin/rsvg-convert', '/usr/bin/ezdxf', '/usr/lib/postgresql']
+  if (needed.every((p) => existsSync(p))) return
+  console.log('Installing ezdxf, GDAL, rsvg and PostgreSQL…')
+  if (!installed('gdal-bin', 'python3-ezdxf', 'librsvg2-bin', 'postgresql'))
+    console.log('They could not be installed here: their checks are skipped.')
 }
 
 /** Installs Debian packages; false when that cannot be done here. */

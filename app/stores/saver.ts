@@ -131,8 +131,8 @@ export function createSaver<T, S extends Stored<T>, E>(desk: SaverDesk<T, E>): S
   return { state, problem, savedAt, conflict, touch, save, rest, settle }
 }
 
-/** A refusal lasts, and so does a server that fails again and again; one that is away or starting comes back. */
+/** A refusal lasts, and so does a server that fails again and again; one that is away, starting or short of room comes back. */
 function isLasting(status: number, failures: number): boolean {
   if (status >= 400 && status < 500) return status !== 408 && status !== 429
-  return status >= 500 && status !== 503 && failures >= MOST_FAILURES
+  return status >= 500 && status !== 503 && status !== 507 && failures >= MOST_FAILURES
 }

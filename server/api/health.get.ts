@@ -1,7 +1,27 @@
 import { version } from '~~/package.json'
+import { freeMb, LEAST_FREE_MB, roomTrouble } from '../db/storeTrouble'
+import { dataFolderPath } from '../db/dataFolder'
 
-/** Answers once the migrations have run. */
-export default defineEventHandler(async () => {
-  await useStore()
-  return { status: 'ok', version }
+const NEARLY_FULL_MB = 200
+
+/** Whether the store answers and takes changes: asked of the database itself, and of the disk it lies on. */
+export default defineEventHandler(async (event) => {
+  const { db } = await useStore()
+  await db.query('SELECT 1 AS one')
+  if (process.env.DATABASE_URL) return { status: 'ok', version }
+  const folder = dataFolderPath()
+  const trouble = roomTrouble(folder)
+  const free = freeMb(folder)
+  if (trouble) {
+    setResponseStatus(event, trouble.status)
+    return { status: 'full', version, message: trouble.words }
+  }
+  const left = Math.floor(free - LEAST_FREE_MB)
+  return free < NEARLY_FULL_MB
+    ? {
+        status: 'nearly full',
+        version,
+        message: `There are ${left} MB left for changes where the gardens are kept.`,
+      }
+    : { status: 'ok', version }
 })

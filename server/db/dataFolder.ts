@@ -1,4 +1,16 @@
-import { accessSync, constants, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { createHash, randomUUID } from 'node:crypto'
+import {
+  accessSync,
+  constants,
+  existsSync,
+  linkSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { homedir } from 'node:os'
 import { join, resolve } from 'node:path'
 
@@ -28,30 +40,82 @@ export function takeDataFolder(folder: string): { database: string; release: () 
     )
   }
   const lock = join(folder, LOCK_FILE)
-  const mine: Holder = { pid: process.pid, started: startOf(process.pid) }
-  for (let tries = 0; ; tries++) {
-    try {
-      writeFileSync(lock, JSON.stringify(mine), { flag: 'wx' })
-      break
-    } catch (error) {
-      const code = (error as NodeJS.ErrnoException).code
-      if (code !== 'EEXIST' || tries > 3)
-        throw new Error(`The data folder ${folder} cannot be taken (${code}). Name another in AMBER_DATA_DIR.`)
-      const holder = readHolder(lock)
-      if (holder && isAlive(holder))
-        throw new Error(
-          `Another Amber Terrace (process ${holder.pid}) has the data folder ${folder} open. Use that one, ` +
-            'stop it, or name another folder in AMBER_DATA_DIR.',
-        )
-      rmSync(lock, { force: true })
-    }
+  const database = join(folder, 'database')
+  checkDatabase(database)
+  const mine = join(folder, `in-use.${process.pid}.${randomUUID()}.tmp`)
+  try {
+    writeFileSync(mine, JSON.stringify({ pid: process.pid, started: startOf(process.pid) } satisfies Holder))
+    const other = claim(lock, mine)
+    if (other)
+      throw new Error(
+        `Another Amber Terrace (process ${other.pid}) has the data folder ${folder} open. Use that one, ` +
+          'stop it, or name another folder in AMBER_DATA_DIR.',
+      )
+  } catch (error) {
+    const { code } = error as NodeJS.ErrnoException
+    if (!code) throw error
+    throw new Error(
+      `The data folder ${folder} cannot be taken (${code}${code === 'ENOSPC' ? ': the disk is full' : ''}). ` +
+        'Make room there, or name another in AMBER_DATA_DIR.',
+    )
+  } finally {
+    rmSync(mine, { force: true })
   }
   return {
-    database: join(folder, 'database'),
+    database,
     release: () => {
       if (readHolder(lock)?.pid === process.pid) rmSync(lock, { force: true })
     },
   }
+}
+
+/**
+ * Takes a lock by a link to a file that is whole already; the holder when a living one has it. A dead holder is replaced by whoever first
+ * claims its succession, and by nobody else: however many try at once, one gets it.
+ */
+function claim(lock: string, mine: string): Holder | null {
+  for (;;) {
+    try {
+      linkSync(mine, lock)
+      return null
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error
+    }
+    const [said, holder] = [textOf(lock), readHolder(lock)]
+    if (holder && isAlive(holder)) return holder
+    const succession = `${lock}.after-${createHash('sha256').update(said).digest('hex').slice(0, 16)}`
+    const other = claim(succession, mine)
+    if (other) {
+      // Another is about to take its place: its own lock stands there in a moment.
+      const now = readHolder(lock)
+      return now && isAlive(now) ? now : other
+    }
+    const isStill = textOf(lock) === said
+    if (isStill) {
+      const next = `${mine}.next`
+      linkSync(mine, next)
+      renameSync(next, lock)
+    }
+    rmSync(succession, { force: true })
+    if (isStill) return null
+  }
+}
+
+function textOf(path: string): string {
+  try {
+    return readFileSync(path, 'utf8')
+  } catch {
+    return ''
+  }
+}
+
+/** What lies where the database should and is none is left alone. */
+function checkDatabase(database: string) {
+  if (!existsSync(database) || existsSync(join(database, 'PG_VERSION'))) return
+  if (readdirSync(database).length === 0) return
+  throw new Error(
+    `${database} holds something that is not Amber Terrace’s database. Move it away, or name another folder in AMBER_DATA_DIR.`,
+  )
 }
 
 function readHolder(lock: string): Holder | null {

@@ -24,11 +24,12 @@ export function toMigrations(files: ReadonlyMap<string, string>): Migration[] {
 export async function migrate(db: Db, migrations: readonly Migration[]): Promise<string[]> {
   const newest = migrations[migrations.length - 1]?.number ?? 0
   return db.transaction(async (tx) => {
+    // Before anything else: two servers that start at once must not both make the tables.
+    await tx.query('SELECT pg_advisory_xact_lock($1)', [LOCK])
     await tx.query(
       'CREATE TABLE IF NOT EXISTS schema_version (number integer PRIMARY KEY, name text NOT NULL, ' +
         'applied_at timestamptz NOT NULL DEFAULT now())',
     )
-    await tx.query('SELECT pg_advisory_xact_lock($1)', [LOCK])
     const rows = await tx.query<{ number: number }>('SELECT number FROM schema_version')
     const there = rows.reduce((most, row) => Math.max(most, row.number), 0)
     if (there > newest) {

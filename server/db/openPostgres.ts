@@ -2,10 +2,22 @@ import pg from 'pg'
 import type { Db, Queryable } from './Db'
 
 const POOL_SIZE = 8
+/** How long a connection is waited for, how long a statement and an unfinished transaction may take, ms. */
+const CONNECT_MS = 5000
+const STATEMENT_MS = 30_000
 
 /** Connects to a PostgreSQL server by its URL. */
 export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<Db> {
-  const pool = new pg.Pool({ connectionString: url, max: poolSize })
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: poolSize,
+    connectionTimeoutMillis: CONNECT_MS,
+    idleTimeoutMillis: 60_000,
+    keepAlive: true,
+    statement_timeout: STATEMENT_MS,
+    idle_in_transaction_session_timeout: STATEMENT_MS,
+    application_name: 'amber-terrace',
+  })
   // A lost idle connection must not end the process; the next query reports what is wrong.
   pool.on('error', () => undefined)
   const wrap = (source: pg.Pool | pg.PoolClient): Queryable => ({
@@ -16,7 +28,15 @@ export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<D
       return (last?.rows ?? []) as T[]
     },
   })
-  await pool.query('SELECT 1')
+  try {
+    await pool.query('SELECT 1')
+  } catch (error) {
+    await pool.end()
+    throw new Error(
+      `the database of DATABASE_URL does not take connections (${(error as Error).message}). ` +
+        'Start it, or give it more connections, and try again.',
+    )
+  }
   return {
     ...wrap(pool),
     transaction: async (work) => {

@@ -18,10 +18,13 @@ const demoSchema = z.object({
   brief: briefSchema.optional(),
 })
 
+const LOCK = 4310002
+
 /** Puts the demo gardens into a database that has never held one; leaves any other alone. True when it did. */
 export async function seedDemo(db: Db, ...demos: readonly unknown[]): Promise<boolean> {
   const gardens = demos.map((demo) => demoSchema.parse(demo))
   return db.transaction(async (tx) => {
+    await tx.query('SELECT pg_advisory_xact_lock($1)', [LOCK])
     if (await hasGardens(tx)) return false
     for (const { id, garden, beds, site, brief } of gardens) {
       await insertGarden(tx, id, garden)

@@ -11,6 +11,7 @@ export const refuse = (statusCode: number, message: string, data: object = {}) =
 
 const STATUS: Readonly<Record<number, string>> = {
   400: 'Bad Request',
+  401: 'Unauthorized',
   403: 'Forbidden',
   404: 'Not Found',
   409: 'Conflict',
@@ -18,6 +19,9 @@ const STATUS: Readonly<Record<number, string>> = {
   413: 'Content Too Large',
   415: 'Unsupported Media Type',
   422: 'Unprocessable Content',
+  429: 'Too Many Requests',
+  503: 'Service Unavailable',
+  507: 'Insufficient Storage',
 }
 
 const NOT_JSON = 'The request is not JSON: an object was expected.'

@@ -1,13 +1,16 @@
+import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { changedPlant, readPlants, describeRowError, type Plant } from '../../core/plant'
 import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
+import { guarded } from '../db/guarded'
 import { migrate, toMigrations } from '../db/migrate'
 import { openPglite } from '../db/openPglite'
 import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
 import { seedHistory } from '../db/seedHistory'
+import { freeMb, roomTrouble, type StoreTrouble } from '../db/storeTrouble'
 import { runDataSteps } from '../services/dataSteps'
 
 export interface Store {
@@ -56,13 +59,26 @@ export async function allPlants(
 /** How a garden's plants are had of a store. */
 export const plantsOf = (store: Store) => async (gardenId: string) => (await allPlants(store, gardenId)).plants
 
+const raise = ({ status, words }: StoreTrouble) => refuse(status, words)
+
 async function openDb(): Promise<Db> {
   // Its driver is loaded only when asked for: it would slow every other start.
-  if (process.env.DATABASE_URL) return (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL)
-  const { database, release } = takeDataFolder(dataFolderPath())
+  if (process.env.DATABASE_URL)
+    return guarded(await (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL), raise)
+  const folder = dataFolderPath()
+  const { database, release } = takeDataFolder(folder)
   process.on('exit', release)
-  return openPglite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
+  if (freeMb(folder) < FIRST_MB && !existsSync(database))
+    throw new Error(
+      `There are ${Math.floor(freeMb(folder))} MB free at ${folder}, and ${FIRST_MB} MB are needed to begin. ` +
+        'Make room there, or name another folder in AMBER_DATA_DIR.',
+    )
+  const db = await openPglite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
+  return guarded(db, raise, () => roomTrouble(folder))
 }
+
+/** An empty database, its journal, and room for the first day. */
+const FIRST_MB = 90
 
 async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {
   const csv = (await readAssets('plants')).get('plants.csv')

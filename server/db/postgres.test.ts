@@ -1,0 +1,63 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { demo, testBed } from '../../tests/support/library'
+import { migrated } from '../../tests/support/demoStore'
+import { rename } from '../../tests/support/edits'
+import { postgresPrograms, realPostgres, type RealPostgres } from '../../tests/support/realPostgres'
+import { gardenSchema } from '../../shared/gardenSchema'
+import { saveEdits } from '../services/bedEdits'
+import { guarded } from './guarded'
+import { openPostgres } from './openPostgres'
+import { findBed, insertBed } from './queries/beds'
+import { gardenIds, insertGarden } from './queries/gardens'
+import { seedDemo } from './seedDemo'
+
+const bin = postgresPrograms()
+
+describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
+  let server: RealPostgres
+  beforeAll(async () => {
+    server = await realPostgres(bin!, ['max_connections=12', 'superuser_reserved_connections=1'])
+  }, 60_000)
+  afterAll(() => server.drop())
+
+  it('six servers that start at once make the tables once and seed once', async () => {
+    for (let round = 0; round < 3; round++) {
+      const url = server.fresh(`starts${round}`)
+      const dbs = await Promise.all(Array.from({ length: 6 }, () => openPostgres(url, 1)))
+      const applied = await Promise.all(dbs.map(migrated))
+      expect(applied.filter((names) => names.length > 0)).toHaveLength(1)
+      expect((await Promise.all(dbs.map((db) => seedDemo(db, demo)))).filter(Boolean)).toHaveLength(1)
+      expect(await gardenIds(dbs[0]!)).toEqual(['saltmarsh-row'])
+      await Promise.all(dbs.map((db) => db.close()))
+    }
+  }, 60_000)
+
+  it('saves of one bed from many connections follow one another, and each is answered once', async () => {
+    const db = await openPostgres(server.fresh('saves'), 6)
+    await migrated(db)
+    await insertGarden(db, 'g', gardenSchema.parse(demo.garden))
+    await insertBed(db, 'b', 'g', testBed())
+    const answers = await Promise.all(
+      Array.from({ length: 12 }, (_, i) => saveEdits(db, 'b', 1, [rename(`Name ${i}`)])),
+    )
+    expect(answers.filter((a) => a.kind === 'saved')).toHaveLength(1)
+    expect(answers.filter((a) => a.kind === 'stale')).toHaveLength(11)
+    expect((await findBed(db, 'b'))!.revision).toBe(2)
+    await db.close()
+  }, 60_000)
+
+  it('that has no connection left, and one that went away and came back, are told in words', async () => {
+    const raised = ({ status, words }: { status: number; words: string }) => new Error(`${status} ${words}`)
+    const url = server.fresh('limits')
+    const many = await openPostgres(url, 12)
+    await Promise.all(Array.from({ length: 12 }, () => many.query('SELECT pg_sleep(0.2)')))
+    const late = await openPostgres(url, 1).catch((e: unknown) => e)
+    expect(String(late)).toMatch(/does not take connections .*(too many clients|reserved)/)
+    const db = guarded(many, raised)
+    server.stop()
+    await expect(db.query('SELECT 1')).rejects.toThrow(/^503 The database cannot be reached/)
+    server.start()
+    expect(await db.query('SELECT 1 AS one')).toEqual([{ one: 1 }])
+    await db.close()
+  }, 60_000)
+})
