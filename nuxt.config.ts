@@ -3,6 +3,7 @@ import type { NitroConfig } from 'nitropack/types'
 /** Files built into the server: it needs no source tree beside it. */
 const nitro = {
   static: false,
+  compressPublicAssets: { gzip: true, brotli: true },
   // Bundled, not looked up file by file at start: that is a third of a second.
   externals: {
     inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable', '@iconify/utils'],

@@ -134,6 +134,22 @@ export interface ArchiveAnswer {
   }
 }
 
+/** Something that was removed: of which garden or town it is, and until when it can be brought back. */
+export interface TrashItem {
+  readonly kind: 'garden' | 'bed' | 'plant'
+  readonly id: string
+  readonly name: string
+  readonly place: string
+  readonly removedAt: string
+  readonly until: string
+}
+/** Backups of the whole store, newest first, where they lie and how many are kept. */
+export interface BackupsAnswer {
+  readonly folder: string
+  readonly keep: { readonly daily: number; readonly weekly: number; readonly monthly: number }
+  readonly backups: readonly { readonly file: string; readonly day: string; readonly bytes: number; readonly at: string }[]
+}
+
 /** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */
 export function describeIssues(error: z.ZodError): string {
   return error.issues

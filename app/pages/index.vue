@@ -66,6 +66,7 @@ function openBedForm(garden: StoredGarden) {
       <img src="/favicon.svg" alt="" width="40" height="40" />
       <h1>Amber Terrace</h1>
       <span class="space" />
+      <UButton to="/keeping" color="neutral" variant="ghost" icon="i-lucide-vault">Keeping</UButton>
       <GardensBringIn @taken="load" />
       <UButton icon="i-lucide-plus" @click="openForm(null)">New garden</UButton>
     </header>

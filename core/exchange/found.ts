@@ -91,6 +91,7 @@ export function finishDrawing(
       return fail(
         `The drawing has more than ${MOST_POINTS} points: nothing was changed. Simplify it and try again.`,
       )
+    if (drawn.some((p) => !isOnSite(p, unit.metres))) return fail(TOO_FAR)
     const inMetres = drawn.map((p) => ({ x: p.x * unit.metres, y: p.y * unit.metres }))
     found.push(
       isPlace(piece)
@@ -104,6 +105,13 @@ export function finishDrawing(
     ? ok({ lines, left: behind.list(), unit, told })
     : fail(`The drawing holds no lines or outlines${whyNot(behind)}: nothing was changed.`)
 }
+
+/** Farther from its own origin than round the earth, nothing is a drawing of a site. */
+const FARTHEST_M = 4e7
+const isOnSite = (p: Point, metres: number) =>
+  Math.abs(p.x * metres) < FARTHEST_M && Math.abs(p.y * metres) < FARTHEST_M
+const TOO_FAR =
+  'The drawing has places farther off than the earth is round: nothing was changed. Look at its unit, or save it again.'
 
 /** Kinds of our own that stand at a place, whatever they are drawn as. */
 const PLACES = new Set(['tree', 'feature', 'viewpoint', 'target', 'plant'])

@@ -6,6 +6,7 @@ import { metresADegree } from './metresADegree'
 import { factsOfThing } from './factsOfThing'
 import { finishDrawing, LeftBehind, type FoundDrawing, type FoundLine, type Piece } from './found'
 import type { NamedOutline, PlantOnSite } from './PlantOnSite'
+import { withinLimits } from './drawingLimits'
 import { reachOf } from './sizeUnit'
 
 const DEGREE = Math.PI / 180
@@ -75,6 +76,8 @@ const NEAR_DEG = 1
  * can be no degrees are taken for metres of a grid: both are told. Holes come as outlines of their own.
  */
 export function readGeoJson(text: string, lie: Lie): Result<FoundDrawing> {
+  const within = withinLimits(text, 'geojson')
+  if (!within.ok) return within
   const read = readFile(text)
   if (!read.ok) return read
   const behind = new LeftBehind()

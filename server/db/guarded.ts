@@ -3,14 +3,21 @@ import { troubleOf, type StoreTrouble } from './storeTrouble'
 
 const READS = /^\s*(SELECT|SHOW|WITH)\b/i
 
+export interface Watch {
+  /** Asked ahead of every change: what keeps it from being begun. */
+  readonly before?: () => StoreTrouble | null
+  /** Told after every change. */
+  readonly after?: () => void
+}
+
 /**
- * A database whose troubles (no room, no connection, too much to do) are raised by `raise`, in words. `before` is asked ahead of every
- * change: a change that could stop in the middle is not begun.
+ * A database whose troubles (no room, no connection, too much to do) are raised by `raise`, in words. A change that
+ * could stop in the middle is not begun.
  */
 export function guarded(
   db: Db,
   raise: (trouble: StoreTrouble) => Error,
-  before: () => StoreTrouble | null = () => null,
+  { before = () => null, after = () => undefined }: Watch = {},
 ): Db {
   const tell = (error: unknown): never => {
     const trouble = troubleOf(error)
@@ -22,12 +29,17 @@ export function guarded(
   }
   return {
     query: async <T>(sql: string, params?: readonly unknown[]) => {
-      if (!READS.test(sql)) check()
-      return db.query<T>(sql, params).catch(tell)
+      if (READS.test(sql)) return db.query<T>(sql, params).catch(tell)
+      check()
+      const rows = await db.query<T>(sql, params).catch(tell)
+      after()
+      return rows
     },
     transaction: async <T>(work: (tx: Queryable) => Promise<T>) => {
       check()
-      return db.transaction(work).catch(tell)
+      const value = await db.transaction(work).catch(tell)
+      after()
+      return value
     },
     close: () => db.close(),
   }

@@ -1,5 +1,6 @@
 import pg from 'pg'
 import type { Db, Queryable } from './Db'
+import { troubleOf } from './storeTrouble'
 
 const POOL_SIZE = 8
 /** How long a connection is waited for, how long a statement and an unfinished transaction may take, ms. */
@@ -38,11 +39,12 @@ export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<D
     )
   }
   return {
-    ...wrap(pool),
+    // Asking again changes nothing: a connection that was lost while it lay idle is not the asker's trouble.
+    query: <T>(sql: string, params?: readonly unknown[]) =>
+      READS.test(sql) ? again(() => wrap(pool).query<T>(sql, params)) : wrap(pool).query<T>(sql, params),
     transaction: async (work) => {
-      const client = await pool.connect()
+      const client = await again(() => begun(pool))
       try {
-        await client.query('BEGIN')
         const value = await work(wrap(client))
         await client.query('COMMIT')
         return value
@@ -54,5 +56,31 @@ export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<D
       }
     },
     close: () => pool.end(),
+  }
+}
+
+const READS = /^\s*(SELECT|SHOW)\b/i
+const TRIES = 3
+
+/** Tries again when a connection was lost, as often as it is worth. */
+async function again<T>(ask: () => Promise<T>): Promise<T> {
+  for (let i = 1; ; i++) {
+    try {
+      return await ask()
+    } catch (error) {
+      if (i >= TRIES || troubleOf(error)?.status !== 503) throw error
+    }
+  }
+}
+
+/** A connection with a transaction begun; one that is dead is thrown away. */
+async function begun(pool: pg.Pool): Promise<pg.PoolClient> {
+  const client = await pool.connect()
+  try {
+    await client.query('BEGIN')
+    return client
+  } catch (error) {
+    client.release(true)
+    throw error
   }
 }

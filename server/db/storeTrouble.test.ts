@@ -18,11 +18,7 @@ it.each([
 it('a full disk refuses changes before they begin and lets everything be read', async () => {
   const db: Db = { query: vi.fn(() => Promise.resolve([])), transaction: vi.fn(), close: () => Promise.resolve() }
   const full = { status: 507 as const, words: 'no room' }
-  const safe = guarded(
-    db,
-    ({ words }) => new Error(words),
-    () => full,
-  )
+  const safe = guarded(db, ({ words }) => new Error(words), { before: () => full })
   await expect(safe.transaction(() => Promise.resolve(1))).rejects.toThrow('no room')
   await expect(safe.query('UPDATE bed SET name = $1', ['x'])).rejects.toThrow('no room')
   expect(await safe.query('SELECT 1')).toEqual([])

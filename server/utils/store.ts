@@ -4,7 +4,7 @@ import { changedPlant, readPlants, describeRowError, type Plant } from '../../co
 import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
 import { guarded } from '../db/guarded'
-import { migrate, toMigrations } from '../db/migrate'
+import { migrate, toMigrations, type Migration } from '../db/migrate'
 import { openPglite } from '../db/openPglite'
 import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
@@ -15,6 +15,9 @@ import { runDataSteps } from '../services/dataSteps'
 
 export interface Store {
   readonly db: Db
+  readonly migrations: readonly Migration[]
+  /** Of the tables. */
+  readonly version: number
   readonly library: ReadonlyMap<string, Plant>
 }
 
@@ -24,8 +27,11 @@ let opening: Promise<Store> | null = null
 export const useStore = () => (opening ??= openStore())
 
 async function openStore(): Promise<Store> {
-  const [db, library] = await Promise.all([openDb(), readLibrary()])
-  await migrate(db, toMigrations(await readAssets('migrations')))
+  const [opened, library, migrations] = await Promise.all([openDb(), readLibrary(), readMigrations()])
+  await migrate(opened.db, migrations)
+  const version = migrations[migrations.length - 1]!.number
+  const keeping = new Keeping(opened.db, version)
+  const db = guarded(opened.db, raise, { before: opened.room, after: keeping.changed })
   if (process.env.AMBER_SEED_DEMO === '1') {
     const demo = await readAssets('demo')
     const gardens = [...demo].sort(([a], [b]) => a.localeCompare(b)).map(([, text]): unknown => JSON.parse(text))
@@ -34,8 +40,10 @@ async function openStore(): Promise<Store> {
   void runDataSteps(db).catch((error: unknown) =>
     console.error('Stored data could not be brought up to date:', error),
   )
-  return { db, library }
+  return { db, library, migrations, version }
 }
+
+const readMigrations = async () => toMigrations(await readAssets('migrations'))
 
 /** The library with the user's own plants, which stand before the library's of the same name, and what a garden changes of either. */
 export async function allPlants(
@@ -61,10 +69,18 @@ export const plantsOf = (store: Store) => async (gardenId: string) => (await all
 
 const raise = ({ status, words }: StoreTrouble) => refuse(status, words)
 
-async function openDb(): Promise<Db> {
+interface Opened {
+  readonly db: Db
+  /** What keeps it from being changed. */
+  readonly room: () => StoreTrouble | null
+}
+
+async function openDb(): Promise<Opened> {
   // Its driver is loaded only when asked for: it would slow every other start.
-  if (process.env.DATABASE_URL)
-    return guarded(await (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL), raise)
+  if (process.env.DATABASE_URL) {
+    const db = await (await import('../db/openPostgres')).openPostgres(process.env.DATABASE_URL)
+    return { db, room: () => null }
+  }
   const folder = dataFolderPath()
   const { database, release } = takeDataFolder(folder)
   process.on('exit', release)
@@ -74,7 +90,7 @@ async function openDb(): Promise<Db> {
         'Make room there, or name another folder in AMBER_DATA_DIR.',
     )
   const db = await openPglite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
-  return guarded(db, raise, () => roomTrouble(folder))
+  return { db, room: () => roomTrouble(folder) }
 }
 
 /** An empty database, its journal, and room for the first day. */

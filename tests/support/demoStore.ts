@@ -17,12 +17,12 @@ export async function demoStore(): Promise<Db> {
   return db
 }
 
+/** The migrations as they lie in the source. */
+export const storedMigrations = () =>
+  toMigrations(new Map(readdirSync(migrations).map((f) => [f, readFileSync(new URL(f, migrations), 'utf8')])))
+
 /** Brings a database to the newest version of the tables. */
-export const migrated = (db: Db) =>
-  migrate(
-    db,
-    toMigrations(new Map(readdirSync(migrations).map((f) => [f, readFileSync(new URL(f, migrations), 'utf8')]))),
-  )
+export const migrated = (db: Db) => migrate(db, storedMigrations())
 
 const packed = (file: string) =>
   new Uint8Array(readFileSync(new URL(`../../node_modules/@fontsource/${file}`, import.meta.url)))

@@ -28,6 +28,16 @@ const own = computed(() => library.own.has(props.plant.id))
 const changed = computed(() => library.changed.has(props.plant.id))
 const editing = ref(false)
 const problem = ref('')
+const said = ref('')
+async function removeOwn() {
+  try {
+    await $fetch(`/api/library/plants/${props.plant.id}`, { method: 'DELETE' })
+    emit('close')
+    await library.load(bedStore.garden?.id ?? null, true)
+  } catch (error) {
+    said.value = messageOf(error)
+  }
+}
 const FIELDS = [
   { column: 'foliage_height_m', label: 'Leaf height, m' },
   { column: 'flower_height_m', label: 'Flower height, m' },
@@ -102,7 +112,11 @@ const flowerWords = computed(() => {
     <p v-if="own || changed" class="badge">
       {{ own ? 'your own plant' : '' }}{{ own && changed ? ', ' : ''
       }}{{ changed ? 'figures changed for this garden' : '' }}
+      <UButton v-if="own" size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" @click="removeOwn">
+        Remove it
+      </UButton>
     </p>
+    <p v-if="said" class="problem" role="alert">{{ said }}</p>
     <dl>
       <dt>Size</dt>
       <dd>{{ fullHeightM(plant) }} m high, {{ plant.spreadM }} m across, in about {{ plant.yearsTo90 }} years</dd>

@@ -3,16 +3,7 @@ import { isTag, type ChildNode, type Element } from 'domhandler'
 import { textContent } from 'domutils'
 import { XMLValidator } from 'fast-xml-parser'
 import { parseDocument } from 'htmlparser2'
-import {
-  applyToPoint,
-  compose,
-  fromDefinition,
-  fromTransformAttribute,
-  identity,
-  scale,
-  translate,
-  type Matrix,
-} from 'transformation-matrix'
+import { applyToPoint, compose, identity, translate, type Matrix } from 'transformation-matrix'
 import { fail, ok, type Result } from '../../result'
 import {
   finishDrawing,
@@ -23,9 +14,11 @@ import {
   type Label,
   type Piece,
 } from '../found'
+import { withinLimits } from '../drawingLimits'
 import { reachOf, unitFor } from '../sizeUnit'
 import { paperMm, PX_MM, userLength, viewBoxOf } from './svgLengths'
 import { isSvgShape, shapesOfSvg } from './svgShapes'
+import { fit, transformOf } from './svgFit'
 import { SvgStyles } from './SvgStyles'
 
 /** How large an SVG lies on the ground: at a scale, when it has a page, or so many metres a unit. */
@@ -68,14 +61,29 @@ const KEPT_APART = new Set([
  * curves within 2 mm, hidden parts left out, texts as names.
  */
 export function readSvg(text: string, size: SvgSize = {}): Result<FoundSvg> {
-  const root = rootOf(text)
-  if (!root) return fail(BROKEN)
-  const walk = new Walk(root)
+  const within = withinLimits(text, 'svg')
+  if (!within.ok) return within
+  const read = walked(text)
+  return read ? finished(read, size) : fail(BROKEN)
+}
+
+/** The shapes of a text that reads as SVG; null when it does not. */
+function walked(text: string): { readonly root: Element; readonly walk: Walk } | null {
   try {
+    const root = rootOf(text)
+    if (!root) return null
+    const walk = new Walk(root)
     walk.all()
+    return { root, walk }
   } catch {
-    return fail(BROKEN)
+    return null
   }
+}
+
+function finished(
+  { root, walk }: { readonly root: Element; readonly walk: Walk },
+  size: SvgSize,
+): Result<FoundSvg> {
   const page = pageOf(root)
   const named = Number(root.attribs['data-scale'])
   const ratio = named > 0 ? named : null
@@ -265,34 +273,6 @@ class Walk {
 }
 
 const turnedUp = (p: { x: number; y: number }) => ({ x: p.x, y: 0 - p.y })
-
-const SHARE: Readonly<Record<string, number>> = { Min: 0, Mid: 0.5, Max: 1 }
-
-/** A box fitted into a width and height: whole, filling, or stretched. */
-function fit(
-  box: { x: number; y: number; w: number; h: number },
-  width: number,
-  height: number,
-  how = 'xMidYMid meet',
-): Matrix {
-  const [sx, sy] = [width / box.w, height / box.h]
-  if (how.includes('none')) return compose(scale(sx, sy), translate(-box.x, -box.y))
-  const s = how.includes('slice') ? Math.max(sx, sy) : Math.min(sx, sy)
-  const [, ax = 'Mid', ay = 'Mid'] = /x(Min|Mid|Max)Y(Min|Mid|Max)/.exec(how) ?? []
-  const left = (width - box.w * s) * SHARE[ax]!
-  const top = (height - box.h * s) * SHARE[ay]!
-  return compose(translate(left, top), scale(s, s), translate(-box.x, -box.y))
-}
-
-/** A transform as an attribute or a property has it (with units). */
-function transformOf(text: string): Matrix {
-  try {
-    const plain = text.replace(/(\d)px/g, '$1').replace(/(\d)deg/g, '$1')
-    return compose(fromDefinition(fromTransformAttribute(plain)))
-  } catch {
-    return identity()
-  }
-}
 
 /** What an element is called: by a label, a title, or its id. */
 function labelOf(e: Element): string {

@@ -8,15 +8,18 @@ export async function listOwnPlants(db: Queryable): Promise<Plant[]> {
 
 /** The cells of the user's plants as they were brought in. */
 export async function listOwnCells(db: Queryable): Promise<PlantCells[]> {
-  return (await db.query<{ cells: PlantCells }>('SELECT cells FROM own_plant ORDER BY botanical_name', [])).map(
-    (row) => row.cells,
-  )
+  return (
+    await db.query<{ cells: PlantCells }>(
+      'SELECT cells FROM own_plant WHERE removed_at IS NULL ORDER BY botanical_name',
+      [],
+    )
+  ).map((row) => row.cells)
 }
 
 /** The cells of some of the user's plants, by plant id. */
 export async function ownCellsOf(db: Queryable, ids: readonly string[]): Promise<Map<string, PlantCells>> {
   const rows = await db.query<{ id: string; cells: PlantCells }>(
-    'SELECT id, cells FROM own_plant WHERE id = ANY($1)',
+    'SELECT id, cells FROM own_plant WHERE removed_at IS NULL AND id = ANY($1)',
     [ids],
   )
   return new Map(rows.map((r) => [r.id, r.cells]))
@@ -39,14 +42,19 @@ const INTO = 'INSERT INTO own_plant (id, botanical_name, common_name, kind, cell
 export async function upsertOwnPlants(tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> {
   await tx.query(
     `${INTO} ${ROWS} ON CONFLICT (id) DO UPDATE SET botanical_name = excluded.botanical_name,
-       common_name = excluded.common_name, kind = excluded.kind, cells = excluded.cells, imported_at = now()`,
+       common_name = excluded.common_name, kind = excluded.kind, cells = excluded.cells, imported_at = now(),
+       removed_at = NULL`,
     [JSON.stringify(rows)],
   )
 }
 
 /** Adds plants that are not there yet; those that are stay as they are. */
 export async function insertOwnPlants(tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> {
-  await tx.query(`${INTO} ${ROWS} ON CONFLICT (id) DO NOTHING`, [JSON.stringify(rows)])
+  await tx.query(
+    `${INTO} ${ROWS} ON CONFLICT (id) DO UPDATE SET cells = excluded.cells, removed_at = NULL
+     WHERE own_plant.removed_at IS NOT NULL`,
+    [JSON.stringify(rows)],
+  )
 }
 
 /** Rows of a plant list as they are stored. */
@@ -57,3 +65,23 @@ export const ownPlantRows = (
     const { id, botanicalName, commonName, kind } = plant
     return { id, botanicalName, commonName, kind, cells }
   })
+
+/** Removes an own plant from the library, or brings it back; false when there is none. */
+export async function setOwnPlantRemoved(db: Queryable, id: string, removed: boolean): Promise<boolean> {
+  const rows = await db.query(
+    'UPDATE own_plant SET removed_at = CASE WHEN $2 THEN now() END WHERE id = $1 RETURNING id',
+    [id, removed],
+  )
+  return rows.length > 0
+}
+
+/** Names of a few beds in which a plant stands. */
+export async function bedsWithPlant(db: Queryable, plantId: string): Promise<string[]> {
+  const rows = await db.query<{ name: string }>(
+    `SELECT b.name FROM bed b JOIN garden g ON g.id = b.garden_id
+     WHERE b.removed_at IS NULL AND g.removed_at IS NULL AND position('"' || $1 || '"' in b.value::text) > 0
+     ORDER BY b.name LIMIT 5`,
+    [plantId],
+  )
+  return rows.map((r) => r.name)
+}

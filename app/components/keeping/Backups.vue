@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { format, parseISO } from 'date-fns'
+import type { BackupsAnswer } from '~~/shared/wire'
+
+/** Backups of the whole store: made by themselves after the day's first change, made now, put back. */
+const answer = shallowRef<BackupsAnswer | null>(null)
+const problem = ref('')
+const busy = ref(false)
+const asked = shallowRef<string | null>(null)
+const toast = useToast()
+const MB = 1048576
+const sizeOf = (bytes: number) => `${(bytes / MB).toFixed(1)} MB`
+const timeOf = (at: string) => format(parseISO(at), 'd MMMM yyyy, HH:mm')
+const whyOf = (file: string) => {
+  if (file.includes('-before-restore-')) return 'before another was put back'
+  return file.includes('-by-hand-') ? 'made by hand' : 'of the day'
+}
+const FIELDS = [
+  { key: 'daily', label: 'Days kept' },
+  { key: 'weekly', label: 'Weeks kept' },
+  { key: 'monthly', label: 'Months kept' },
+] as const
+
+async function doing(work: () => Promise<unknown>) {
+  busy.value = true
+  problem.value = ''
+  try {
+    await work()
+    answer.value = await $fetch<BackupsAnswer>('/api/backups')
+  } catch (error) {
+    problem.value = messageOf(error)
+  }
+  busy.value = false
+}
+onMounted(() => doing(() => Promise.resolve()))
+const make = () =>
+  doing(async () => {
+    const made = await $fetch<{ file: string; gardens: number }>('/api/backups', { method: 'POST', body: {} })
+    toast.add({ title: `${made.file}: ${made.gardens} gardens, read back and checked` })
+  })
+const setKeep = (key: (typeof FIELDS)[number]['key'], many: number) =>
+  doing(() => $fetch('/api/backups/keep', { method: 'PUT', body: { ...answer.value!.keep, [key]: many } }))
+const putBack = () =>
+  doing(async () => {
+    const file = asked.value!
+    asked.value = null
+    const done = await $fetch<{ gardens: string[]; before: string }>(`/api/backups/${file}/restore`, {
+      method: 'POST',
+      body: {},
+    })
+    toast.add({
+      title: `Put back: ${done.gardens.join(', ') || 'no garden'}. What was there lies in ${done.before}.`,
+    })
+  })
+const hasNone = computed(() => answer.value?.backups.length === 0)
+</script>
+
+<template>
+  <section class="ledger backups">
+    <header>
+      <h2>Backups</h2>
+      <UButton size="sm" :loading="busy" icon="i-lucide-hard-drive-download" @click="make">Make one now</UButton>
+    </header>
+    <p class="soft">
+      One is made a minute after the day’s first change and read back. They lie in
+      <code>{{ answer?.folder }}</code>
+      : copy that folder to another machine now and then.
+    </p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <div v-if="answer" class="keep">
+      <NumberInput
+        v-for="f in FIELDS"
+        :key="f.key"
+        class="many"
+        whole
+        :model-value="answer.keep[f.key]"
+        :min="0"
+        :max="366"
+        :label="f.label"
+        @update:model-value="(n) => setKeep(f.key, n)"
+      />
+    </div>
+    <p v-if="hasNone">No backup yet: the first follows the next change.</p>
+    <div class="scroll">
+      <table v-if="answer">
+        <tbody>
+          <tr v-for="b in answer.backups" :key="b.file">
+            <td>{{ timeOf(b.at) }}</td>
+            <td>{{ whyOf(b.file) }}</td>
+            <td class="n">{{ sizeOf(b.bytes) }}</td>
+            <td>
+              <UButton
+                size="xs"
+                color="neutral"
+                variant="outline"
+                :aria-label="`Put back ${b.file}`"
+                @click="asked = b.file"
+              >
+                Put back
+              </UButton>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <UModal
+      :open="asked !== null"
+      title="Put the whole store back?"
+      description="Every garden becomes what it was then. What is there now is backed up first, so that this can be taken back."
+      @update:open="asked = null"
+    >
+      <template #body>
+        <div class="acts">
+          <UButton @click="putBack">Put it back</UButton>
+          <UButton color="neutral" variant="ghost" @click="asked = null">Leave it</UButton>
+        </div>
+      </template>
+    </UModal>
+  </section>
+</template>
+
+<style scoped>
+.backups {
+  margin-top: 34px;
+}
+.keep {
+  display: flex;
+  gap: 18px;
+  margin: 12px 0;
+}
+.many {
+  width: 90px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+code {
+  overflow-wrap: anywhere;
+}
+</style>

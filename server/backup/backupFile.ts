@@ -1,0 +1,106 @@
+import { createHash } from 'node:crypto'
+import { createReadStream, createWriteStream } from 'node:fs'
+import { open, rename, rm } from 'node:fs/promises'
+import { createInterface } from 'node:readline'
+import { Readable } from 'node:stream'
+import { pipeline } from 'node:stream/promises'
+import { createGunzip, createGzip } from 'node:zlib'
+import { z } from 'zod'
+
+export const BACKUP_FORMAT = 'amber-terrace-backup'
+
+const headSchema = z.object({ format: z.literal(BACKUP_FORMAT), version: z.number().int().min(1), at: z.string() })
+const endSchema = z.object({
+  end: z.literal(true),
+  rows: z.record(z.string(), z.number().int()),
+  gardens: z.array(z.object({ id: z.string(), name: z.string() })),
+  sha256: z.string(),
+})
+const partSchema = z.object({ table: z.string(), rows: z.array(z.record(z.string(), z.unknown())) })
+
+/** Rows of one table; a backup is a head, such parts, and an end that counts and seals them. */
+export type BackupPart = z.infer<typeof partSchema>
+export type BackupHead = z.infer<typeof headSchema>
+export type BackupEnd = z.infer<typeof endSchema>
+
+/** What is wrong with a backup, in words. */
+export class BrokenBackup extends Error {}
+
+/** Writes a backup beside its place, makes it last, and only then gives it its name: a file of that name is whole. */
+export async function writeBackup(
+  path: string,
+  head: Omit<BackupHead, 'format'>,
+  parts: AsyncIterable<BackupPart>,
+): Promise<BackupEnd> {
+  const half = `${path}.half`
+  const hash = createHash('sha256')
+  const rows: Record<string, number> = {}
+  const gardens: BackupEnd['gardens'] = []
+  let end: BackupEnd | null = null
+  async function* lines() {
+    const line = (value: object) => {
+      const text = `${JSON.stringify(value)}\n`
+      hash.update(text)
+      return text
+    }
+    yield line({ format: BACKUP_FORMAT, ...head })
+    for await (const part of parts) {
+      rows[part.table] = (rows[part.table] ?? 0) + part.rows.length
+      if (part.table === 'garden')
+        gardens.push(...part.rows.map((r) => ({ id: String(r.id), name: String(r.name) })))
+      yield line(part)
+    }
+    end = { end: true, rows, gardens, sha256: hash.digest('hex') }
+    yield `${JSON.stringify(end)}\n`
+  }
+  try {
+    await pipeline(Readable.from(lines()), createGzip(), createWriteStream(half))
+    const file = await open(half, 'r')
+    await file.sync()
+    await file.close()
+    await rename(half, path)
+  } catch (error) {
+    await rm(half, { force: true })
+    throw error
+  }
+  return end!
+}
+
+/** Reads a backup part by part; its end is checked against what was read. Throws `BrokenBackup`. */
+export async function readBackup(
+  path: string,
+  take: (part: BackupPart, head: BackupHead) => Promise<void> | void,
+): Promise<{ readonly head: BackupHead; readonly end: BackupEnd }> {
+  const hash = createHash('sha256')
+  const rows: Record<string, number> = {}
+  let head: BackupHead | null = null
+  let end: BackupEnd | null = null
+  const file = createReadStream(path)
+  const unpacked = file.pipe(createGunzip())
+  // An error of the file itself must reach whoever reads the lines.
+  file.on('error', (error) => unpacked.destroy(error))
+  try {
+    for await (const line of createInterface({ input: unpacked, crlfDelay: Infinity })) {
+      const value: unknown = JSON.parse(line)
+      if (!head) head = headSchema.parse(value)
+      else if (endSchema.safeParse(value).success) end = endSchema.parse(value)
+      else {
+        const part = partSchema.parse(value)
+        rows[part.table] = (rows[part.table] ?? 0) + part.rows.length
+        await take(part, head)
+      }
+      if (!end) hash.update(`${line}\n`)
+    }
+  } catch (error) {
+    if (error instanceof BrokenBackup) throw error
+    if (!(error instanceof z.ZodError || error instanceof SyntaxError || isOfFile(error))) throw error
+    throw new BrokenBackup('That is not a backup of Amber Terrace, or it is cut short. Choose another.')
+  }
+  if (!head || !end) throw new BrokenBackup('The backup is cut short. Choose another.')
+  if (end.sha256 !== hash.digest('hex') || JSON.stringify(end.rows) !== JSON.stringify(rows))
+    throw new BrokenBackup('The backup does not hold what it says it holds. Choose another.')
+  return { head, end }
+}
+
+const isOfFile = (error: unknown) =>
+  /^(Z_|ENOENT|EISDIR|ERR_STREAM)/.test((error as NodeJS.ErrnoException).code ?? '')
