@@ -71,35 +71,53 @@ export async function readBackup(
   path: string,
   take: (part: BackupPart, head: BackupHead) => Promise<void> | void,
 ): Promise<{ readonly head: BackupHead; readonly end: BackupEnd }> {
-  const hash = createHash('sha256')
-  const rows: Record<string, number> = {}
-  let head: BackupHead | null = null
-  let end: BackupEnd | null = null
+  const read = new Reader(take)
   const file = createReadStream(path)
   const unpacked = file.pipe(createGunzip())
   // An error of the file itself must reach whoever reads the lines.
   file.on('error', (error) => unpacked.destroy(error))
   try {
-    for await (const line of createInterface({ input: unpacked, crlfDelay: Infinity })) {
-      const value: unknown = JSON.parse(line)
-      if (!head) head = headSchema.parse(value)
-      else if (endSchema.safeParse(value).success) end = endSchema.parse(value)
-      else {
-        const part = partSchema.parse(value)
-        rows[part.table] = (rows[part.table] ?? 0) + part.rows.length
-        await take(part, head)
-      }
-      if (!end) hash.update(`${line}\n`)
-    }
+    for await (const line of createInterface({ input: unpacked, crlfDelay: Infinity })) await read.line(line)
   } catch (error) {
     if (error instanceof BrokenBackup) throw error
     if (!(error instanceof z.ZodError || error instanceof SyntaxError || isOfFile(error))) throw error
     throw new BrokenBackup('That is not a backup of Amber Terrace, or it is cut short. Choose another.')
   }
-  if (!head || !end) throw new BrokenBackup('The backup is cut short. Choose another.')
-  if (end.sha256 !== hash.digest('hex') || JSON.stringify(end.rows) !== JSON.stringify(rows))
-    throw new BrokenBackup('The backup does not hold what it says it holds. Choose another.')
-  return { head, end }
+  return read.done()
+}
+
+class Reader {
+  private readonly hash = createHash('sha256')
+  private readonly rows: Record<string, number> = {}
+  private head: BackupHead | null = null
+  private end: BackupEnd | null = null
+
+  constructor(private readonly take: (part: BackupPart, head: BackupHead) => Promise<void> | void) {}
+
+  async line(line: string) {
+    const value: unknown = JSON.parse(line)
+    const end = endSchema.safeParse(value)
+    if (end.success) {
+      this.end = end.data
+      return
+    }
+    this.hash.update(`${line}\n`)
+    if (!this.head) {
+      this.head = headSchema.parse(value)
+      return
+    }
+    const part = partSchema.parse(value)
+    this.rows[part.table] = (this.rows[part.table] ?? 0) + part.rows.length
+    await this.take(part, this.head)
+  }
+
+  done() {
+    const { head, end, rows } = this
+    if (!head || !end) throw new BrokenBackup('The backup is cut short. Choose another.')
+    if (end.sha256 !== this.hash.digest('hex') || JSON.stringify(end.rows) !== JSON.stringify(rows))
+      throw new BrokenBackup('The backup does not hold what it says it holds. Choose another.')
+    return { head, end }
+  }
 }
 
 const isOfFile = (error: unknown) =>

@@ -6,8 +6,8 @@ import { putRows, storeRows } from './storeRows'
 import { ALL_TABLES } from './tables'
 
 /**
- * Puts a whole store back as a backup has it, all of it or nothing: it is read through and checked first, and a backup of an older version is
- * brought to the newest on the way. Throws `BrokenBackup`, and nothing is changed then.
+ * Puts a whole store back as a backup has it, all of it or nothing: it is read through and checked first, and a backup of an older
+ * version is brought to the newest on the way. Throws `BrokenBackup`, and nothing is changed then.
  */
 export async function restoreStore(db: Db, path: string, migrations: readonly Migration[]): Promise<BackupEnd> {
   const { head, end } = await readBackup(path, ({ table }) => known(table))

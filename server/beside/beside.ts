@@ -76,38 +76,46 @@ interface Said {
 /** One job in one thread; a thread that failed, took too long or is not waited for is not used again. */
 async function inThread(worker: Worker, task: Task): Promise<void> {
   const { name, input, gone, done, broken } = task
-  let late: NodeJS.Timeout | undefined
-  let leave = () => undefined as void
+  const listening = new AbortController()
   const sound = await new Promise<boolean>((ended) => {
     const drop = (tell: () => void) => {
       tell()
       ended(false)
     }
-    leave = () => drop(() => broken(new Error('Nobody waits for this any more.')))
+    const leave = () => drop(() => broken(new Error('Nobody waits for this any more.')))
     if (gone?.aborted) return leave()
-    gone?.addEventListener('abort', leave, { once: true })
-    late = setTimeout(() => drop(() => done(fail(TOO_LONG))), MOST_MS[name])
-    worker.once('message', ({ result, error }: Said) => {
-      if (result) done(result)
-      else broken(new Error(error))
-      ended(true)
+    gone?.addEventListener('abort', leave, { once: true, signal: listening.signal })
+    const late = setTimeout(() => drop(() => done(fail(TOO_LONG))), MOST_MS[name])
+    listening.signal.addEventListener('abort', () => clearTimeout(late))
+    hear(worker, listening.signal, {
+      message: ({ result, error }: Said) => {
+        if (result) done(result)
+        else broken(new Error(error))
+        ended(true)
+      },
+      error: (error: NodeJS.ErrnoException) => {
+        const isMemory = error.code === 'ERR_WORKER_OUT_OF_MEMORY'
+        drop(() => (isMemory ? done(fail(TOO_LARGE)) : broken(error)))
+      },
+      exit: () => drop(() => broken(new Error('The work beside the server ended early.'))),
     })
-    worker.once('error', (error: NodeJS.ErrnoException) => {
-      const isMemory = error.code === 'ERR_WORKER_OUT_OF_MEMORY'
-      drop(() => (isMemory ? done(fail(TOO_LARGE)) : broken(error)))
-    })
-    worker.once('exit', () => drop(() => broken(new Error('The work beside the server ended early.'))))
     worker.postMessage({ name, input }, buffersOf(input))
   })
-  clearTimeout(late)
-  gone?.removeEventListener('abort', leave)
-  worker.removeAllListeners()
+  listening.abort()
   if (sound) {
     idle.push(worker)
     return
   }
   worker.on('error', () => undefined)
   await worker.terminate()
+}
+
+/** Listens until told to stop; a thread keeps listeners of its own that must stay. */
+function hear(worker: Worker, until: AbortSignal, listeners: Readonly<Record<string, (said: never) => void>>) {
+  for (const [event, listener] of Object.entries(listeners)) {
+    worker.on(event, listener)
+    until.addEventListener('abort', () => worker.off(event, listener))
+  }
 }
 
 /** Files are handed over, not copied, where they have their memory to themselves. */

@@ -10,6 +10,7 @@ const WAIT_MS = 30_000
 export interface TestServer {
   readonly url: string
   readonly folder: string
+  readonly pid: number
   /** What the process wrote to its error stream. */
   errors(): string
   /** Ends the process at once, as a power cut would. */
@@ -60,6 +61,7 @@ export async function startServer(
   return {
     url,
     folder,
+    pid: child.pid!,
     startedInMs: performance.now() - began,
     errors: () => text,
     kill: async () => {

@@ -44,10 +44,8 @@ const putBack = () =>
   doing(async () => {
     const file = asked.value!
     asked.value = null
-    const done = await $fetch<{ gardens: string[]; before: string }>(`/api/backups/${file}/restore`, {
-      method: 'POST',
-      body: {},
-    })
+    const address: string = `/api/backups/${file}/restore`
+    const done = await $fetch<{ gardens: string[]; before: string }>(address, { method: 'POST', body: {} })
     toast.add({
       title: `Put back: ${done.gardens.join(', ') || 'no garden'}. What was there lies in ${done.before}.`,
     })

@@ -21,7 +21,8 @@ async function load() {
 onMounted(load)
 async function bringBack(item: TrashItem) {
   try {
-    await $fetch(`/api/${PLACES[item.kind]}/${item.id}/restore`, { method: 'POST', body: {} })
+    const address: string = `/api/${PLACES[item.kind]}/${item.id}/restore`
+    await $fetch(address, { method: 'POST', body: {} })
     toast.add({ title: `“${item.name}” is back` })
   } catch (error) {
     toast.add({ title: messageOf(error), color: 'error' })
@@ -51,7 +52,7 @@ const hasItems = computed(() => (items.value?.length ?? 0) > 0)
           </tr>
         </thead>
         <tbody>
-          <tr v-for="item in items ?? []" :key="item.kind + item.id">
+          <tr v-for="item in items ?? []" :key="`${item.kind}-${item.id}`">
             <td>{{ KINDS[item.kind] }}</td>
             <td>{{ item.name }}</td>
             <td>{{ item.place }}</td>
