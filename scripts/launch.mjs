@@ -41,8 +41,11 @@ export async function launch({ demo = false, reset = false } = {}) {
       server.kill(signal)
     })
   server.on('exit', (code) => process.exit(stopping ? 0 : code || 1))
-  await answers(`http://${host}:${port}/api/health`)
+  const shown = host.includes(':') ? `[${host}]` : host
+  // Every address of this machine: it is asked at the nearest.
+  const near = { '0.0.0.0': '127.0.0.1', '::': '[::1]' }[host] ?? shown
+  await answers(`http://${near}:${port}/api/health`)
   console.log(
-    `Amber Terrace is at http://${host}:${port} (data in ${process.env.DATABASE_URL ? 'PostgreSQL' : folder}). Ctrl C stops it.`,
+    `Amber Terrace is at http://${shown}:${port} (data in ${process.env.DATABASE_URL ? 'PostgreSQL' : folder}). Ctrl C stops it.`,
   )
 }

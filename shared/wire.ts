@@ -137,6 +137,8 @@ export interface ArchiveAnswer {
 /** Something that was removed: of which garden or town it is, and until when it can be brought back. */
 export interface TrashItem {
   readonly kind: 'garden' | 'bed' | 'plant'
+  /** Empty for a plant. */
+  readonly gardenId: string
   readonly id: string
   readonly name: string
   readonly place: string
@@ -147,7 +149,12 @@ export interface TrashItem {
 export interface BackupsAnswer {
   readonly folder: string
   readonly keep: { readonly daily: number; readonly weekly: number; readonly monthly: number }
-  readonly backups: readonly { readonly file: string; readonly day: string; readonly bytes: number; readonly at: string }[]
+  readonly backups: readonly {
+    readonly file: string
+    readonly day: string
+    readonly bytes: number
+    readonly at: string
+  }[]
 }
 
 /** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */

@@ -1,19 +1,35 @@
 <script setup lang="ts" generic="T extends string">
-/** The tabs over a page or a panel, each with a count when it has one. */
-defineProps<{
+/** The tabs over a page or a panel, each with a count when it has one. Arrows, Home and End go from one to the next. */
+const props = defineProps<{
   tabs: readonly { readonly id: T; readonly label: string; readonly count?: number | undefined }[]
   modelValue: T
+  /** Id of what the tabs show. */
+  panel?: string
+  label?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
+const row = useTemplateRef<HTMLDivElement>('row')
+
+async function step(event: KeyboardEvent) {
+  const to = stepOfTabs(event.key, props.tabs.findIndex((t) => t.id === props.modelValue), props.tabs.length)
+  if (to === null) return
+  event.preventDefault()
+  emit('update:modelValue', props.tabs[to]!.id)
+  await nextTick()
+  row.value?.querySelectorAll<HTMLElement>('[role="tab"]')[to]?.focus()
+}
+const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
 </script>
 
 <template>
-  <div class="tabs" role="tablist">
+  <div ref="row" class="tabs" role="tablist" :aria-label="label ?? 'Parts of this page'" @keydown="step">
     <button
       v-for="t in tabs"
       :key="t.id"
       role="tab"
       :aria-selected="modelValue === t.id"
+      :aria-controls="panel"
+      :tabindex="stopOf(t.id)"
       class="tab"
       :class="{ on: modelValue === t.id }"
       @click="emit('update:modelValue', t.id)"

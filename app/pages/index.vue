@@ -61,12 +61,12 @@ function openBedForm(garden: StoredGarden) {
 </script>
 
 <template>
-  <main class="page">
+  <main id="content" class="page" tabindex="-1">
     <header class="top">
       <img src="/favicon.svg" alt="" width="40" height="40" />
       <h1>Amber Terrace</h1>
       <span class="space" />
-      <UButton to="/keeping" color="neutral" variant="ghost" icon="i-lucide-vault">Keeping</UButton>
+      <GardensStoreMenu />
       <GardensBringIn @taken="load" />
       <UButton icon="i-lucide-plus" @click="openForm(null)">New garden</UButton>
     </header>
@@ -81,7 +81,7 @@ function openBedForm(garden: StoredGarden) {
       v-if="manyGardens"
       v-model="find"
       icon="i-lucide-search"
-      placeholder="A garden’s name or town"
+      placeholder="A garden, town or bed"
       aria-label="Find a garden"
       class="find"
     />

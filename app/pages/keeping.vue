@@ -4,7 +4,7 @@ useHead({ title: 'Keeping · Amber Terrace' })
 </script>
 
 <template>
-  <main class="page">
+  <main id="content" class="page" tabindex="-1">
     <header class="top">
       <NuxtLink to="/" class="home" aria-label="All gardens">
         <img src="/favicon.svg" alt="" width="40" height="40" />

@@ -1,5 +1,5 @@
 /** Tables of the whole store, then those of one garden, each after what it refers to. A test compares them with the tables there are. */
-export const STORE_TABLES = ['own_plant', 'data_step', 'setting'] as const
+export const STORE_TABLES = ['own_plant', 'data_step', 'setting', 'account'] as const
 
 /** How the rows of one garden are found in its tables; `$1` is the garden. */
 export const GARDEN_TABLES: readonly (readonly [table: string, where: string])[] = [
@@ -20,6 +20,7 @@ export const GARDEN_TABLES: readonly (readonly [table: string, where: string])[]
   ['issued_key', 'garden_id = $1'],
   ['tick', 'garden_id = $1'],
   ['log_entry', 'garden_id = $1'],
+  ['garden_role', 'garden_id = $1'],
 ]
 
 /** All of them, in the order in which rows can be put back. */

@@ -111,11 +111,14 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
 }
 
 /** Listens until told to stop; a thread keeps listeners of its own that must stay. */
-function hear(worker: Worker, until: AbortSignal, listeners: Readonly<Record<string, (said: never) => void>>) {
-  for (const [event, listener] of Object.entries(listeners)) {
-    worker.on(event, listener)
-    until.addEventListener('abort', () => worker.off(event, listener))
-  }
+function hear(worker: Worker, until: AbortSignal, { message, error, exit }: Listeners) {
+  worker.on('message', message).on('error', error).on('exit', exit)
+  until.addEventListener('abort', () => worker.off('message', message).off('error', error).off('exit', exit))
+}
+interface Listeners {
+  readonly message: (said: Said) => void
+  readonly error: (error: NodeJS.ErrnoException) => void
+  readonly exit: () => void
 }
 
 /** Files are handed over, not copied, where they have their memory to themselves. */

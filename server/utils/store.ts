@@ -10,6 +10,8 @@ import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
 import { seedHistory } from '../db/seedHistory'
+import { Keeping } from './keeping'
+import { refuse } from './answers'
 import { freeMb, roomTrouble, type StoreTrouble } from '../db/storeTrouble'
 import { runDataSteps } from '../services/dataSteps'
 

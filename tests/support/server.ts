@@ -33,7 +33,13 @@ export const freePort = () =>
 
 /** Starts the built server on a free port of loopback with a data folder of its own. */
 export async function startServer(
-  options: { folder?: string; demo?: boolean; wait?: boolean; port?: number } = {},
+  options: {
+    folder?: string
+    demo?: boolean
+    wait?: boolean
+    port?: number
+    env?: Readonly<Record<string, string>>
+  } = {},
 ): Promise<TestServer> {
   const folder = options.folder ?? emptyFolder()
   const port = options.port ?? (await freePort())
@@ -48,6 +54,7 @@ export async function startServer(
       NODE_ENV: 'production',
       AMBER_SEED_DEMO: options.demo ? '1' : '',
       DATABASE_URL: '',
+      ...options.env,
     },
     stdio: ['ignore', 'ignore', 'pipe'],
   })

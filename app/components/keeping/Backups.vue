@@ -26,7 +26,7 @@ async function doing(work: () => Promise<unknown>) {
   problem.value = ''
   try {
     await work()
-    answer.value = await $fetch<BackupsAnswer>('/api/backups')
+    answer.value = await ask<BackupsAnswer>('/api/backups')
   } catch (error) {
     problem.value = messageOf(error)
   }
@@ -35,17 +35,19 @@ async function doing(work: () => Promise<unknown>) {
 onMounted(() => doing(() => Promise.resolve()))
 const make = () =>
   doing(async () => {
-    const made = await $fetch<{ file: string; gardens: number }>('/api/backups', { method: 'POST', body: {} })
+    const made = await ask<{ file: string; gardens: number }>('/api/backups', { method: 'POST', body: {} })
     toast.add({ title: `${made.file}: ${made.gardens} gardens, read back and checked` })
   })
 const setKeep = (key: (typeof FIELDS)[number]['key'], many: number) =>
-  doing(() => $fetch('/api/backups/keep', { method: 'PUT', body: { ...answer.value!.keep, [key]: many } }))
+  doing(() => ask('/api/backups/keep', { method: 'PUT', body: { ...answer.value!.keep, [key]: many } }))
 const putBack = () =>
   doing(async () => {
     const file = asked.value!
     asked.value = null
-    const address: string = `/api/backups/${file}/restore`
-    const done = await $fetch<{ gardens: string[]; before: string }>(address, { method: 'POST', body: {} })
+    const done = await ask<{ gardens: string[]; before: string }>('/api/backups/restore', {
+      method: 'POST',
+      body: { file },
+    })
     toast.add({
       title: `Put back: ${done.gardens.join(', ') || 'no garden'}. What was there lies in ${done.before}.`,
     })

@@ -52,10 +52,10 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
 <template>
   <div class="frame">
     <AppRail :bed-id="String(route.params.id)" />
-    <div class="main">
+    <main class="main">
       <template v-if="ready">
         <BedHeader />
-        <NuxtPage class="page" />
+        <NuxtPage id="content" class="page" tabindex="-1" />
         <ConflictModal />
       </template>
       <div v-else-if="problem" class="problem" role="alert">
@@ -65,7 +65,7 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
         <UButton color="neutral" variant="outline" class="ml-2" @click="open">Try again</UButton>
       </div>
       <p v-else class="opening">Opening the bed…</p>
-    </div>
+    </main>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 import { BrokenArchive } from '../../archive/BrokenArchive'
+import { setRole } from '../../db/queries/accounts'
 import { unpackGarden } from '../../archive/unpackGarden'
 
 /** Takes a garden archive whole, as a new garden, or not at all; with `?dry=1` it only says what would come in. */
@@ -8,6 +9,8 @@ export default defineEventHandler(async (event) => {
   const { db, library } = await useStore()
   try {
     const answer = await unpackGarden(db, bytes ?? new Uint8Array(), { library, dry, gone: goneOf(event) })
+    const { account } = whoOf(event)
+    if (account && answer.id) await db.transaction((tx) => setRole(tx, account.id, answer.id!, 'owner'))
     setResponseStatus(event, dry ? 200 : 201)
     return answer
   } catch (error) {

@@ -13,7 +13,10 @@ export default defineEventHandler(async (event) => {
   const ask = askSchema.safeParse(getQuery(event))
   if (!ask.success)
     throw refuse(400, `Ask for find (a part of a name or town), from (0 or more) and most (1 to ${MOST}).`)
-  const { list, total } = await gardenSummaries((await useStore()).db, ask.data)
+  const { list, total } = await gardenSummaries((await useStore()).db, {
+    ...ask.data,
+    seen: gardensSeen(whoOf(event)),
+  })
   const { find, from, most } = ask.data
   setResponseHeader(event, 'x-total-count', String(total))
   const next = new URLSearchParams({ find, most: String(most), from: String(from + most) })

@@ -3,10 +3,9 @@ import { plantsCsv, plantsJson } from '~~/core/plant'
 /** The plants of a garden as a file, CSV or JSON (`?as=json`), all of them or the user's own and changed ones (`?own=1`). */
 export default defineEventHandler(async (event) => {
   const { garden, as, own } = getQuery(event)
-  const all = await allPlants(
-    await useStore(),
-    typeof garden === 'string' && /^[A-Za-z0-9_-]{1,80}$/.test(garden) ? garden : undefined,
-  )
+  const gardenId = typeof garden === 'string' && /^[A-Za-z0-9_-]{1,80}$/.test(garden) ? garden : undefined
+  mustSee(event, gardenId)
+  const all = await allPlants(await useStore(), gardenId)
   const some =
     own === '1'
       ? [...new Set([...all.own, ...all.changed])].map((id) => all.plants.get(id)!)

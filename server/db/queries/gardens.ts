@@ -20,11 +20,16 @@ interface GardenRow {
 const COLUMNS =
   'id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, revision, saved_at'
 
-const WANTED = `removed_at IS NULL AND ($1 = '' OR position(lower($1) in lower(name || ' ' || town)) > 0)`
+/** `$2`: the gardens that may be seen, null for all. */
+const WANTED = `removed_at IS NULL AND ($2::text[] IS NULL OR id = ANY($2))
+  AND ($1 = '' OR position(lower($1) in lower(name || ' ' || town)) > 0 OR EXISTS (SELECT 1 FROM bed b
+    WHERE b.garden_id = garden.id AND b.removed_at IS NULL AND position(lower($1) in lower(b.name)) > 0))`
 
-/** Which part of the list of gardens is wanted: those whose name or town holds a text, so many from one on, oldest first. */
+/** Which part of the list of gardens is wanted: those whose name, town or a bed’s name holds a text, so many from one on, oldest first. */
 export interface ListAsk {
   readonly find: string
+  /** Ids of those that may be seen; null: all. */
+  readonly seen: readonly string[] | null
   readonly from: number
   readonly most: number
 }
@@ -32,13 +37,16 @@ export interface ListAsk {
 /** A part of the list of gardens, and how many there are that answer. */
 export async function listGardens(
   db: Queryable,
-  { find, from, most }: ListAsk,
+  { find, seen, from, most }: ListAsk,
 ): Promise<{ readonly gardens: StoredGarden[]; readonly total: number }> {
   const rows = await db.query<GardenRow>(
-    `SELECT ${COLUMNS} FROM garden WHERE ${WANTED} ORDER BY created_at, id LIMIT $2 OFFSET $3`,
-    [find, most, from],
+    `SELECT ${COLUMNS} FROM garden WHERE ${WANTED} ORDER BY created_at, id LIMIT $3 OFFSET $4`,
+    [find, seen, most, from],
   )
-  const [count] = await db.query<{ n: number }>(`SELECT count(*)::int AS n FROM garden WHERE ${WANTED}`, [find])
+  const [count] = await db.query<{ n: number }>(`SELECT count(*)::int AS n FROM garden WHERE ${WANTED}`, [
+    find,
+    seen,
+  ])
   return { gardens: rows.map(toGarden), total: count?.n ?? 0 }
 }
 
@@ -124,6 +132,9 @@ function toGarden(row: GardenRow): StoredGarden {
   return { id: row.id, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value }
 }
 
-/** Ids and names of all gardens, by name. */
-export const gardenNames = (db: Queryable) =>
-  db.query<{ id: string; name: string }>('SELECT id, name FROM garden WHERE removed_at IS NULL ORDER BY name, id')
+/** Ids and names of gardens, by name; `seen`: those that may be seen, null for all. */
+export const gardenNames = (db: Queryable, seen: readonly string[] | null) =>
+  db.query<{ id: string; name: string }>(
+    'SELECT id, name FROM garden WHERE removed_at IS NULL AND ($1::text[] IS NULL OR id = ANY($1)) ORDER BY name, id',
+    [seen],
+  )

@@ -10,19 +10,20 @@ export async function listTrash(db: Queryable): Promise<TrashItem[]> {
     id: string
     name: string
     place: string
+    garden_id: string
     at: Date | string
   }>(
-    `SELECT 'garden' AS kind, id, name, town AS place, removed_at AS at FROM garden WHERE removed_at IS NOT NULL
-     UNION ALL SELECT 'bed', b.id, b.name, g.name, b.removed_at FROM bed b JOIN garden g ON g.id = b.garden_id
+    `SELECT 'garden' AS kind, id, name, town AS place, id AS garden_id, removed_at AS at FROM garden WHERE removed_at IS NOT NULL
+     UNION ALL SELECT 'bed', b.id, b.name, g.name, g.id, b.removed_at FROM bed b JOIN garden g ON g.id = b.garden_id
        WHERE b.removed_at IS NOT NULL AND g.removed_at IS NULL
-     UNION ALL SELECT 'plant', id, botanical_name, common_name, removed_at FROM own_plant WHERE removed_at IS NOT NULL
+     UNION ALL SELECT 'plant', id, botanical_name, common_name, '', removed_at FROM own_plant WHERE removed_at IS NOT NULL
      ORDER BY at DESC, id LIMIT 500`,
     [],
   )
-  return rows.map(({ at, ...item }) => {
+  return rows.map(({ at, garden_id: gardenId, ...item }) => {
     const removed = new Date(at)
     const until = new Date(removed.getTime() + TRASH_DAYS * 86_400_000)
-    return { ...item, removedAt: removed.toISOString(), until: until.toISOString() }
+    return { ...item, gardenId, removedAt: removed.toISOString(), until: until.toISOString() }
   })
 }
 

@@ -21,6 +21,15 @@ const scent = ref(false)
 const sort = ref<'fit' | 'height' | 'name'>('fit')
 const view = ref<'line' | 'table' | 'compare'>('line')
 const chosenId = ref<string | null>(null)
+/** A plant that was found elsewhere is opened here. */
+const asked = useRoute()
+watch(
+  () => asked.query.plant,
+  (id) => {
+    if (typeof id === 'string') chosenId.value = id
+  },
+  { immediate: true },
+)
 const compared = ref<readonly string[]>([])
 const MOST_COMPARED = 6
 

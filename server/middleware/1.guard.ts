@@ -1,10 +1,10 @@
+import { isLocal, isLocalName } from '../people/listening'
 import { refuse } from '../utils/answers'
 
 const MB = 1048576
 /** What is typed. */
 const LARGEST_BODY = 4 * MB
 const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
-const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
 const PICTURES = ['image/png', 'image/jpeg']
 
 /** Addresses that take files: which types, and how large. Everywhere else a body is what is typed, whatever it calls itself. */
@@ -27,9 +27,7 @@ type Event = Parameters<typeof getRequestHeader>[0]
 /** Turns away bodies that are too large, requests made by other sites' pages, and, on loopback, foreign host names. */
 export default defineEventHandler((event) => {
   const host = getRequestHeader(event, 'host') ?? ''
-  const listening = process.env.HOST || '127.0.0.1'
-  if (LOOPBACK.has(listening) && !LOOPBACK.has(host.replace(/:\d+$/, '')))
-    throw refuse(403, 'This server answers only to 127.0.0.1 and localhost.')
+  if (isLocal() && !isLocalName(host)) throw refuse(403, 'This server answers only to 127.0.0.1 and localhost.')
   if (!CHANGING.has(event.method) || !event.path.startsWith('/api/')) return
   const origin = getRequestHeader(event, 'origin')
   if (origin && originHost(origin) !== host) throw refuse(403, 'This request was made by another site.')

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { ROLES, type AccountInfo, type Role } from '~~/shared/peopleSchema'
+
+/** Accounts of this store and what each may do in which garden. */
+useHead({ title: 'People · Amber Terrace' })
+const accounts = shallowRef<readonly AccountInfo[]>([])
+const gardens = shallowRef<readonly { readonly id: string; readonly name: string }[]>([])
+const problem = ref('')
+const fresh = reactive({ login: '', name: '', password: '', owner: false })
+const NONE = 'none'
+const WORDS: Readonly<Record<Role | typeof NONE, string>> = {
+  none: 'nothing',
+  viewer: 'looks',
+  helper: 'ticks and logs',
+  designer: 'designs',
+  owner: 'owns it',
+}
+const items = [NONE, ...[...ROLES].reverse()].map((value) => ({ value, label: WORDS[value as Role] }))
+const { who } = useWho()
+
+async function doing(work: () => Promise<unknown>) {
+  problem.value = ''
+  try {
+    await work()
+    accounts.value = await ask<AccountInfo[]>('/api/accounts')
+    gardens.value = await ask<{ id: string; name: string }[]>('/api/gardens/names')
+    return true
+  } catch (error) {
+    problem.value = messageOf(error)
+    return false
+  }
+}
+onMounted(() => doing(() => Promise.resolve()))
+async function add() {
+  const isMade = await doing(() => ask('/api/accounts', { method: 'POST', body: fresh }))
+  if (isMade) Object.assign(fresh, { login: '', name: '', password: '', owner: false })
+}
+const setRole = (accountId: string, gardenId: string, role: string) =>
+  doing(() =>
+    ask('/api/accounts/role', {
+      method: 'PUT',
+      body: { accountId, gardenId, role: role === NONE ? null : role },
+    }),
+  )
+const remove = (id: string) => doing(() => ask(`/api/accounts/${id}`, { method: 'DELETE' }))
+const isMe = (id: string) => who.value?.account?.id === id
+const isLocal = computed(() => who.value?.local === true)
+</script>
+
+<template>
+  <main id="content" class="page" tabindex="-1">
+    <header class="top">
+      <NuxtLink to="/" aria-label="All gardens"><img src="/favicon.svg" alt="" width="40" height="40" /></NuxtLink>
+      <h1>People</h1>
+    </header>
+    <p v-if="isLocal" class="soft">
+      This server listens to this machine alone, and nobody signs in. Accounts hold once it listens elsewhere (
+      <code>HOST=0.0.0.0 npm start</code>
+      ).
+    </p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <section v-for="a in accounts" :key="a.id" class="ledger person">
+      <header>
+        <h2>
+          {{ a.name }}
+          <small>{{ a.login }}</small>
+        </h2>
+        <UButton
+          v-if="!isMe(a.id)"
+          size="xs"
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-trash-2"
+          :aria-label="`Remove ${a.name}`"
+          @click="remove(a.id)"
+        />
+      </header>
+      <p v-if="a.owner" class="soft">Owner of the store: may do everything in every garden.</p>
+      <table v-else>
+        <tbody>
+          <tr v-for="g in gardens" :key="g.id">
+            <td>{{ g.name }}</td>
+            <td>
+              <USelect
+                size="sm"
+                :items="items"
+                :model-value="a.roles[g.id] ?? NONE"
+                :aria-label="`What ${a.name} may do in ${g.name}`"
+                @update:model-value="(r) => setRole(a.id, g.id, String(r))"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <form class="new" @submit.prevent="add">
+      <h2>Somebody new</h2>
+      <UFormField label="Login"><UInput v-model="fresh.login" autocomplete="off" required /></UFormField>
+      <UFormField label="Name"><UInput v-model="fresh.name" autocomplete="off" required /></UFormField>
+      <UFormField label="First password" help="At least 10 characters; they change it themselves.">
+        <UInput v-model="fresh.password" type="password" autocomplete="new-password" required />
+      </UFormField>
+      <UCheckbox v-model="fresh.owner" label="Owner of the store" />
+      <UButton type="submit">Make the account</UButton>
+    </form>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  max-width: 820px;
+  margin: 0 auto;
+  padding: 26px 24px 60px;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  margin-bottom: 20px;
+}
+h1 {
+  font-size: 28px;
+  font-weight: 600;
+}
+.person,
+.new {
+  margin-top: 26px;
+}
+.new {
+  display: grid;
+  gap: 12px;
+  max-width: 340px;
+}
+.soft {
+  color: var(--soft);
+  font-size: 13px;
+}
+.problem {
+  color: var(--amber-deep);
+}
+</style>

@@ -1,0 +1,3 @@
+import { listAccounts } from '../../db/queries/accounts'
+
+export default defineEventHandler(async () => listAccounts((await useStore()).db))

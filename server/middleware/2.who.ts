@@ -1,0 +1,56 @@
+import type { H3Event } from 'h3'
+import type { Queryable } from '../db/Db'
+import { findAccount, rolesOf } from '../db/queries/accounts'
+import { isLocal } from '../people/listening'
+import { isForDesigners, needOf, type Need } from '../people/policy'
+import { asksTooMuch } from '../people/tries'
+import { isDesigner, isStoreOwner, LOCAL, mayIn, sessionConfig, type Signed, type Who } from '../utils/who'
+
+const NOBODY: Who = { local: false, account: null, roles: {} }
+
+/** Says who asks, and turns away who may not: on loopback it is this machine itself, elsewhere somebody who signed in. */
+export default defineEventHandler(async (event) => {
+  if (isLocal()) {
+    event.context.who = LOCAL
+    return
+  }
+  const path = event.path.split('?')[0]!
+  if (!path.startsWith('/api/')) return
+  const address = getRequestIP(event) ?? ''
+  if (await asksTooMuch(address)) throw refuse(429, 'Too many requests at once: wait a few seconds and try again.')
+  const who = await signedIn(event)
+  event.context.who = who
+  await admit(who, needOf(path, event.method), isForDesigners(path, event.method))
+})
+
+async function signedIn(event: H3Event): Promise<Who> {
+  const { data } = await getSession<Signed>(event, sessionConfig())
+  if (!data.accountId) return NOBODY
+  const { db } = await useStore()
+  const account = await findAccount(db, data.accountId)
+  if (!account || account.sessions !== data.sessions) return NOBODY
+  return { local: false, account, roles: await rolesOf(db, account.id) }
+}
+
+async function admit(who: Who, need: Need, forDesigners: boolean) {
+  if (need.kind === 'open') return
+  if (!who.account) throw refuse(401, 'Sign in first.')
+  if (isStoreOwner(who)) return
+  if (forDesigners && !isDesigner(who))
+    throw refuse(403, 'Only designers may do that. Ask the owner of this store.')
+  if (need.kind === 'store owner') throw refuse(403, 'Only the owner of this store may do that.')
+  if (need.kind === 'garden') await admitTo(who, need)
+}
+
+async function admitTo(who: Who, { of, id, role }: Need & { readonly kind: 'garden' }) {
+  const gardenId = of === 'garden' ? id : await gardenOf((await useStore()).db, of, id)
+  // Who may not look does not learn that it is there.
+  if (!gardenId || !mayIn(who, gardenId, 'viewer')) throw notFound(of)
+  if (!mayIn(who, gardenId, role))
+    throw refuse(403, `That needs the role of a ${role} in this garden. Ask its owner.`)
+}
+
+async function gardenOf(db: Queryable, of: 'bed' | 'drawing', id: string): Promise<string | null> {
+  const [row] = await db.query<{ garden_id: string }>(`SELECT garden_id FROM ${of} WHERE id = $1`, [id])
+  return row?.garden_id ?? null
+}
