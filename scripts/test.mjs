@@ -32,8 +32,28 @@ counted('end to end', ['playwright', 'test'], 'e2e.json', (r) => [
   r.stats.unexpected,
 ])
 
+auditDependencies()
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)
+
+/** Known holes in what the server runs on, where the registry answers. */
+function auditDependencies() {
+  console.log('\n— audit of dependencies')
+  const args = ['audit', '--omit=dev', '--json', '--fetch-timeout=20000', '--fetch-retries=0']
+  const done = spawnSync('npm', args, { cwd: root, encoding: 'utf8' })
+  let said
+  try {
+    said = JSON.parse(done.stdout).metadata?.vulnerabilities
+  } catch {
+    said = undefined
+  }
+  if (!said) return console.log('The registry does not answer: skipped.')
+  console.log(`critical ${said.critical}, high ${said.high}, moderate ${said.moderate}, low ${said.low}`)
+  if (said.critical > 0) {
+    failed++
+    console.error('A dependency has a critical hole: npm audit names it.')
+  } else passed++
+}
 
 /** A step that counts as one: passed or failed. */
 function step(name, args, { quiet = false } = {}) {

@@ -48,7 +48,11 @@ const beds = computed(() =>
 const screens = computed(() =>
   bedId.value === null
     ? []
-    : SCREENS.map((s) => ({ label: nameOf(s), icon: 'i-lucide-panel-top', onSelect: () => go(`/beds/${bedId.value}/${s}`) })),
+    : SCREENS.map((s) => ({
+        label: nameOf(s),
+        icon: 'i-lucide-panel-top',
+        onSelect: () => go(`/beds/${bedId.value}/${s}`),
+      })),
 )
 const plants = computed(() =>
   bedId.value === null
@@ -91,7 +95,10 @@ const groups = computed(() => [
         :groups="groups"
         placeholder="A bed, a plant, a screen, an action…"
         class="box"
-        :fuse="{ resultLimit: 12, fuseOptions: { ignoreLocation: true, threshold: 0.3, keys: ['label', 'suffix'] } }"
+        :fuse="{
+          resultLimit: 12,
+          fuseOptions: { ignoreLocation: true, threshold: 0.3, keys: ['label', 'suffix'] },
+        }"
       />
     </template>
   </UModal>

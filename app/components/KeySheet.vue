@@ -9,7 +9,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <UModal v-model:open="keys" title="Keys" description="What the keyboard does, and where." :ui="{ content: 'max-w-3xl' }">
+  <UModal
+    v-model:open="keys"
+    title="Keys"
+    description="What the keyboard does, and where."
+    :ui="{ content: 'max-w-3xl' }"
+  >
     <template #body>
       <div class="sheet">
         <section v-for="part in KEY_SHEET" :key="part.where">

@@ -11,7 +11,11 @@ const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
 const row = useTemplateRef<HTMLDivElement>('row')
 
 async function step(event: KeyboardEvent) {
-  const to = stepOfTabs(event.key, props.tabs.findIndex((t) => t.id === props.modelValue), props.tabs.length)
+  const to = stepOfTabs(
+    event.key,
+    props.tabs.findIndex((t) => t.id === props.modelValue),
+    props.tabs.length,
+  )
   if (to === null) return
   event.preventDefault()
   emit('update:modelValue', props.tabs[to]!.id)

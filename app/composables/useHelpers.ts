@@ -7,5 +7,7 @@ export const useHelpers = () => ({
 /** Whether an event comes from where people type: single keys are letters there. */
 export function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
-  return !!target?.closest('input, textarea, select, [contenteditable], [role="combobox"], [role="listbox"], [role="menu"]')
+  return !!target?.closest(
+    'input, textarea, select, [contenteditable], [role="combobox"], [role="listbox"], [role="menu"]',
+  )
 }

@@ -67,16 +67,14 @@ function openBedForm(garden: StoredGarden) {
       <h1>Amber Terrace</h1>
       <span class="space" />
       <GardensStoreMenu />
-      <GardensBringIn @taken="load" />
+      <GardensBringIn v-if="!isEmpty" @taken="load" />
       <UButton icon="i-lucide-plus" @click="openForm(null)">New garden</UButton>
     </header>
     <p v-if="problem" class="problem" role="alert">
       {{ problem }}
       <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton>
     </p>
-    <p v-else-if="isEmpty" class="empty">
-      No garden yet. Begin with “New garden”: a name, where it lies and its frosts; then measure the first bed.
-    </p>
+    <GardensFirstSteps v-else-if="isEmpty" @measure="openForm(null)" @looked="load" />
     <UInput
       v-if="manyGardens"
       v-model="find"

@@ -37,10 +37,7 @@ async function add() {
 }
 const setRole = (accountId: string, gardenId: string, role: string) =>
   doing(() =>
-    ask('/api/accounts/role', {
-      method: 'PUT',
-      body: { accountId, gardenId, role: role === NONE ? null : role },
-    }),
+    ask('/api/accounts/role', { method: 'PUT', body: { accountId, gardenId, role: role === NONE ? null : role } }),
   )
 const remove = (id: string) => doing(() => ask(`/api/accounts/${id}`, { method: 'DELETE' }))
 const isMe = (id: string) => who.value?.account?.id === id

@@ -1,5 +1,8 @@
 /** All keys, by where they work; the sheet of keys and the README say the same. */
-export const KEY_SHEET: readonly { readonly where: string; readonly keys: readonly (readonly [keys: string, what: string])[] }[] = [
+export const KEY_SHEET: readonly {
+  readonly where: string
+  readonly keys: readonly (readonly [keys: string, what: string])[]
+}[] = [
   {
     where: 'Anywhere',
     keys: [

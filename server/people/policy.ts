@@ -43,7 +43,7 @@ const RULES: readonly Rule[] = [
   { path: at(`drawings/${ID}`), methods: ['GET'], need: 'drawing', role: 'viewer' },
 ]
 /** New gardens, archives and plants of one's own belong to the whole store. */
-const FOR_DESIGNERS = at('(gardens|gardens/archive|library/import|library/plants/.*)')
+const FOR_DESIGNERS = at('(demo|gardens|gardens/archive|library/import|library/plants/.*)')
 export const isForDesigners = (path: string, method: string) => method !== 'GET' && FOR_DESIGNERS.test(path)
 
 /** What a request needs, by its path (without a query) and method. */

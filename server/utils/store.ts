@@ -34,11 +34,7 @@ async function openStore(): Promise<Store> {
   const version = migrations[migrations.length - 1]!.number
   const keeping = new Keeping(opened.db, version)
   const db = guarded(opened.db, raise, { before: opened.room, after: keeping.changed })
-  if (process.env.AMBER_SEED_DEMO === '1') {
-    const demo = await readAssets('demo')
-    const gardens = [...demo].sort(([a], [b]) => a.localeCompare(b)).map(([, text]): unknown => JSON.parse(text))
-    if (await seedDemo(db, ...gardens)) await seedYears(db)
-  }
+  if (process.env.AMBER_SEED_DEMO === '1' && (await seedDemo(db, ...(await demoGardens())))) await seedYears(db)
   void runDataSteps(db).catch((error: unknown) =>
     console.error('Stored data could not be brought up to date:', error),
   )
@@ -105,8 +101,14 @@ async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {
   return new Map(read.plants.map((p) => [p.id, p]))
 }
 
+/** The demo gardens that were built into the server. */
+export async function demoGardens(): Promise<unknown[]> {
+  const demo = await readAssets('demo')
+  return [...demo].sort(([a], [b]) => a.localeCompare(b)).map(([, text]): unknown => JSON.parse(text))
+}
+
 /** The invented years of the demo garden. */
-async function seedYears(db: Db) {
+export async function seedYears(db: Db) {
   const storage = useStorage('assets:demo-history')
   const photos = new Map<string, Uint8Array>()
   const histories: unknown[] = []

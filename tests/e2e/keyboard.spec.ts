@@ -8,7 +8,9 @@ test.beforeAll(async () => {
 test.afterAll(() => server.kill())
 const FRONT = '/beds/reading-room-front'
 
-test('the first stop skips to the page; tabs go by arrows, Home and End, one stop for all of them', async ({ page }) => {
+test('the first stop skips to the page; tabs go by arrows, Home and End, one stop for all of them', async ({
+  page,
+}) => {
   await page.goto(`${server.url}${FRONT}/count`)
   await expect(page.getByRole('tab').first()).toBeVisible()
   await page.keyboard.press('Tab')
@@ -28,7 +30,9 @@ test('the first stop skips to the page; tabs go by arrows, Home and End, one sto
   expect(await page.locator('[role="tab"][tabindex="0"]').count()).toBe(1)
 })
 
-test('Ctrl K finds a plant, a screen, a bed; ? shows the keys, and is a letter where people type', async ({ page }) => {
+test('Ctrl K finds a plant, a screen, a bed; ? shows the keys, and is a letter where people type', async ({
+  page,
+}) => {
   await page.goto(`${server.url}${FRONT}/compose`)
   await expect(page.getByTestId('plan')).toBeVisible()
   const find = async (text: string, option: RegExp) => {

@@ -115,7 +115,8 @@ onBeforeUnmount(() => {
   gap: 6px;
   align-items: center;
   font-size: 12.5px;
-  line-height: 1.55;
+  min-height: 24px;
+  line-height: 1.3;
   text-align: left;
   cursor: pointer;
   border-radius: 4px;

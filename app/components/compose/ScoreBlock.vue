@@ -4,7 +4,8 @@ import { genusOf } from '~~/core/plant'
 import type { Axis } from '~/composables/useAxis'
 import type { ScoreBlock } from '~/composables/useScoreBlocks'
 
-const props = defineProps<{ block: ScoreBlock; axis: Axis; laneHeight: number }>()
+/** `stop`: the one block of the score that Tab comes to. */
+const props = defineProps<{ block: ScoreBlock; axis: Axis; laneHeight: number; stop: boolean }>()
 const store = useBedStore()
 const compose = useComposeStore()
 const { scene } = useScene()
@@ -32,6 +33,9 @@ const label = computed(
     `on centre, at ${props.block.drift.at.toFixed(1)} m`,
 )
 
+/** What can be read on the block: it can be called by that. */
+const shown = computed(() => `${genus.value} ${props.block.letter} × ${props.block.count},`)
+
 const lanes = () => store.bed?.laneShares.length ?? 1
 const length = () => scene.value?.frame.frontLength ?? 1
 const clampS = (s: number) => Math.round(Math.min(length(), Math.max(0, s)) * 100) / 100
@@ -43,8 +47,7 @@ function target(dx: number, dy: number, from: { at: number; lane: number }) {
 }
 
 let start = { at: 0, lane: 0, count: 1 }
-let dx = 0
-let dy = 0
+let [dx, dy] = [0, 0]
 const begin = () => {
   const { at, lane, count } = props.block.drift
   start = { at, lane, count }
@@ -105,17 +108,11 @@ function key(event: KeyboardEvent) {
   const acts: Record<string, () => void> = {
     ArrowLeft: () => change(id, { at: clampS(at - by) }),
     ArrowRight: () => change(id, { at: clampS(at + by) }),
-    ArrowUp: () => {
-      if (lane > 0) change(id, { lane: lane - 1 })
-    },
-    ArrowDown: () => {
-      if (lane < lanes() - 1) change(id, { lane: lane + 1 })
-    },
+    ArrowUp: () => change(id, { lane: Math.max(0, lane - 1) }),
+    ArrowDown: () => change(id, { lane: Math.min(lanes() - 1, lane + 1) }),
     '+': () => change(id, { count: Math.min(500, count + 1) }),
     '=': () => change(id, { count: Math.min(500, count + 1) }),
-    '-': () => {
-      if (count > 1) change(id, { count: count - 1 })
-    },
+    '-': () => change(id, { count: Math.max(1, count - 1) }),
     Delete: () => remove(id),
     Backspace: () => remove(id),
   }
@@ -156,7 +153,8 @@ const showsPortrait = computed(
       '--leaf': block.colour,
     }"
     :title="label"
-    :aria-label="`${label}. Arrow keys move it, plus and minus change the count, Delete takes it out, Shift and Enter choose it as well.`"
+    :tabindex="stop ? 0 : -1"
+    :aria-label="`${shown} ${label}. Arrow keys move it, plus and minus change the count, comma and dot go to the next block.`"
     :aria-pressed="chosen"
     :data-in-lane="block.drift.lane"
     :data-drift="block.isFirst ? block.drift.id : undefined"
@@ -172,11 +170,17 @@ const showsPortrait = computed(
         :height="portraitPx"
         class="thumb"
       />
-      <span v-if="roomy" class="words">
+      <span v-if="roomy" class="words" aria-hidden="true">
         <i class="botanical">{{ genus }}</i>
+        {{ ' ' }}
         <small>{{ block.letter }} × {{ block.count }}</small>
       </span>
-      <span v-else-if="block.isFirst || block.width >= 18" class="short" :class="{ alone: !middling }">
+      <span
+        v-else-if="block.isFirst || block.width >= 18"
+        class="short"
+        :class="{ alone: !middling }"
+        aria-hidden="true"
+      >
         <b>{{ block.letter }}</b>
         <small v-if="block.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.count }}</small>
       </span>

@@ -7,11 +7,41 @@ const store = useBedStore()
 const { scene } = useScene()
 const { blocks } = useScoreBlocks(() => props.axis)
 const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
+const compose = useComposeStore()
+const score = useTemplateRef<HTMLDivElement>('score')
+/** Blocks from left to right, lane by lane: the order in which comma and dot go through them. */
+const inOrder = computed(() => [...blocks.value].sort((a, b) => a.lane - b.lane || a.left - b.left))
+const stopKey = computed(
+  () => (inOrder.value.find((b) => b.drift.id === compose.driftId) ?? inOrder.value[0])?.key ?? '',
+)
+const WAYS: Readonly<Record<string, (at: number, last: number) => number>> = {
+  ',': (at) => Math.max(0, at - 1),
+  '.': (at, last) => Math.min(last, at + 1),
+  Home: () => 0,
+  End: (_, last) => last,
+}
+function key(event: KeyboardEvent) {
+  const way = WAYS[event.key]
+  if (!way) return
+  event.preventDefault()
+  const at = inOrder.value.findIndex((b) => b.key === stopKey.value)
+  const to = inOrder.value[way(at, inOrder.value.length - 1)]
+  if (!to) return
+  compose.choose(to.drift.id)
+  void nextTick(() => score.value?.querySelector<HTMLElement>('.block[tabindex="0"]')?.focus())
+}
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
 </script>
 
 <template>
-  <div class="score" data-testid="score">
+  <div
+    ref="score"
+    class="score"
+    role="group"
+    aria-label="Score: a block for each drift, lane by lane"
+    data-testid="score"
+    @keydown="key"
+  >
     <div
       v-for="(name, lane) in names"
       :key="lane"
@@ -37,6 +67,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
       :block="block"
       :axis="axis"
       :lane-height="laneHeight"
+      :stop="block.key === stopKey"
     />
   </div>
 </template>

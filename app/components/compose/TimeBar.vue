@@ -21,12 +21,20 @@ function pickAt(clientX: number) {
 const pick = (at: { clientX: number }) => pickAt(at.clientX)
 useDrag(bar, { move: pick, end: pick })
 function monthKey(event: KeyboardEvent) {
+  if (event.key === 'Home' || event.key === 'End') {
+    event.preventDefault()
+    return setMonth(event.key === 'Home' ? 1 : LAST_MONTH)
+  }
   const step = stepOfKey(event)
   if (step === 0) return
   event.preventDefault()
   setMonth(((compose.moment.month - 1 + step + LAST_MONTH) % LAST_MONTH) + 1)
 }
 function yearKey(event: KeyboardEvent) {
+  if (event.key === 'Home' || event.key === 'End') {
+    event.preventDefault()
+    return setYear(event.key === 'Home' ? YEARS[0] : YEARS[YEARS.length - 1]!)
+  }
   const step = stepOfKey(event)
   if (step === 0) return
   event.preventDefault()
@@ -84,18 +92,17 @@ function yearKey(event: KeyboardEvent) {
     >
       <span class="caption">years in the ground</span>
       <div class="line">
-        <button
+        <span
           v-for="year in YEARS"
           :key="year"
           class="year"
           :class="{ now: compose.moment.year === year }"
-          tabindex="-1"
           :data-year="year"
           @click="setYear(year)"
         >
           <i />
           {{ year === 0 ? 'planting' : year }}
-        </button>
+        </span>
       </div>
     </div>
   </div>

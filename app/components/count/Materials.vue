@@ -142,7 +142,7 @@ const limit = computed(() => formatWeight(LIFT_ALONE_KG, units.value))
   max-width: 260px;
 }
 .left td {
-  opacity: 0.62;
+  color: var(--soft);
 }
 .depth {
   width: 96px;

@@ -79,7 +79,7 @@ const both = computed(() => {
           :model-value="besideId"
           :items="besideItems"
           :search-input="false"
-          aria-label="Plan to compare with"
+          :aria-label="`Plan to compare with: ${besideName}`"
           @update:model-value="(v: string) => setBeside(v)"
         />
       </label>

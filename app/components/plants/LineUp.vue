@@ -59,17 +59,23 @@ const wheel = (event: WheelEvent) => {
   if (Math.abs(event.deltaY) > Math.abs(event.deltaX)) holder.value?.scrollBy({ left: event.deltaY })
 }
 function key(event: KeyboardEvent) {
-  const by = stepOfKey(event)
-  if (by === 0) return
+  const last = props.plants.length - 1
+  const at = props.plants.findIndex((p) => p.id === stop.value?.id)
+  const ends: Readonly<Record<string, number>> = { Home: 0, End: last }
+  const to = ends[event.key] ?? Math.min(last, Math.max(0, at + stepOfKey(event)))
+  const next = props.plants[to]
+  if (!next || (to === at && props.chosenId)) return
   event.preventDefault()
-  const at = props.plants.findIndex((p) => p.id === props.chosenId)
-  const next = props.plants[Math.min(props.plants.length - 1, Math.max(0, at + by))]
-  if (!next) return
   emit('choose', next)
   const place = places.value.find((p) => p.plant.id === next.id)
   if (place && (place.left < scrolled.value || place.left + place.w > scrolled.value + width.value))
     holder.value?.scrollTo({ left: place.left - width.value / 2 })
+  const find = () => holder.value?.querySelector<HTMLElement>(`[data-plant="${next.id}"] .pick`)
+  requestAnimationFrame(() => find()?.focus({ preventScroll: true }))
 }
+/** The one plant that Tab comes to: the chosen one, or the first in view. */
+const stop = computed(() => props.plants.find((p) => p.id === props.chosenId) ?? seen.value[0]?.plant)
+const stopOf = (plant: Plant) => (plant.id === stop.value?.id ? 0 : -1)
 /** Steps of the ruler by how high it goes, metres. */
 const STEPS_M = [
   { over: 8, step: 2 },
@@ -88,8 +94,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
   <div
     ref="holder"
     class="line-up"
-    tabindex="0"
-    role="listbox"
+    role="group"
     aria-label="Line-up of plants; left and right choose"
     data-testid="line-up"
     @wheel.prevent="wheel"
@@ -122,11 +127,18 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
         class="figure"
         :class="{ chosen: p.plant.id === chosenId }"
         :style="{ left: `${p.left}px`, width: `${p.w}px` }"
-        role="option"
-        :aria-selected="p.plant.id === chosenId"
+        role="group"
+        :aria-label="p.plant.commonName"
         :data-plant="p.plant.id"
         @click="emit('choose', p.plant)"
       >
+        <button
+          class="pick"
+          :tabindex="stopOf(p.plant)"
+          :aria-pressed="p.plant.id === chosenId"
+          :aria-label="`About ${p.plant.commonName}`"
+          @click.stop="emit('choose', p.plant)"
+        />
         <PlantPortrait
           :plant="p.plant"
           :month="month"
@@ -144,6 +156,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
           </small>
           <span class="acts">
             <button
+              :tabindex="stopOf(p.plant)"
               :aria-label="`${listed.has(p.plant.id) ? 'Take off' : 'Put on'} the shortlist: ${p.plant.commonName}`"
               :aria-pressed="listed.has(p.plant.id)"
               :class="{ on: listed.has(p.plant.id) }"
@@ -153,6 +166,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
               <UIcon :name="listed.has(p.plant.id) ? 'i-lucide-check' : 'i-lucide-plus'" />
             </button>
             <button
+              :tabindex="stopOf(p.plant)"
               :aria-label="`Compare ${p.plant.commonName}`"
               :aria-pressed="compared.includes(p.plant.id)"
               :class="{ on: compared.includes(p.plant.id) }"
@@ -190,6 +204,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
   position: absolute;
   top: 0;
   z-index: 2;
+  overflow: visible;
   pointer-events: none;
 }
 .veil {
@@ -205,9 +220,6 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
   dominant-baseline: central;
   fill: var(--soft);
 }
-.ruler {
-  overflow: visible;
-}
 .person {
   fill: #8a7d6a;
   opacity: 0.75;
@@ -218,9 +230,16 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
   bottom: 0;
   cursor: pointer;
 }
+.pick {
+  position: absolute;
+  inset: 2px;
+  border-radius: 6px;
+  cursor: pointer;
+}
 .portrait {
   position: absolute;
   left: 0;
+  pointer-events: none;
 }
 .words {
   position: absolute;

@@ -55,13 +55,18 @@ function draw() {
       else nextTick(draw)
     },
   })
+  // It scrolls: the keyboard must come to it.
+  const scroller = box.value.querySelector('.gantt-container')
+  scroller?.setAttribute('tabindex', '0')
+  scroller?.setAttribute('role', 'group')
+  scroller?.setAttribute('aria-label', 'Bars of the tasks, to be scrolled')
 }
 onMounted(draw)
 watch(bars, draw)
 </script>
 
 <template>
-  <div ref="box" class="bars" role="img" aria-label="Tasks as bars over days; the list below holds the same" />
+  <div ref="box" class="bars" role="group" aria-label="Tasks as bars over days; the list below holds the same" />
 </template>
 
 <style>

@@ -109,7 +109,8 @@ const sumWords = computed(() => {
 </script>
 
 <template>
-  <div class="site">
+  <main id="content" class="site">
+    <h1 class="sr-only">{{ sheet?.name ?? 'Set out' }} on site</h1>
     <header>
       <NuxtLink :to="`/beds/${bed?.id ?? ''}/setout`" class="back" aria-label="Back to the desk">
         <UIcon name="i-lucide-arrow-left" />
@@ -143,7 +144,7 @@ const sumWords = computed(() => {
         </div>
       </div>
       <p v-if="mode === 'set'" class="sum" data-testid="sum">{{ sumWords }}</p>
-      <main :class="mode">
+      <div class="body" :class="mode">
         <OnsitePlan
           v-if="view === 'plan' || mode === 'week'"
           :bed="bed"
@@ -165,7 +166,7 @@ const sumWords = computed(() => {
             </button>
           </li>
         </ul>
-      </main>
+      </div>
       <OnsiteWeek v-if="mode === 'week'" :tasks="sheet!.care" :bed-id="bed.id" :book="week" @show="showPlaces" />
       <OnsiteLogPad
         v-else-if="mode === 'log'"
@@ -231,7 +232,7 @@ const sumWords = computed(() => {
       </section>
     </template>
     <p v-else-if="!problem" class="sum">Opening the plan…</p>
-  </div>
+  </main>
 </template>
 
 <style scoped src="~/assets/css/parts/onsite.css"></style>

@@ -5,12 +5,14 @@ const TABS = [
   { id: 'colours', label: 'Colours' },
   { id: 'schools', label: 'Schools' },
 ] as const
+const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
 </script>
 
 <template>
   <div class="brief">
     <div class="main">
       <PageTabs v-model="tab" :tabs="TABS" class="over" />
+      <h2 class="sr-only">{{ headingOf(tab) }}</h2>
       <div class="scroll">
         <BriefLetter v-if="tab === 'letter'" />
         <BriefColourBook v-else-if="tab === 'colours'" />

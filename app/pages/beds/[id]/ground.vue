@@ -52,12 +52,14 @@ const TOLERATED_M = 0.05
 const sayMissing = ({ need, have }: { need: number; have: number }) =>
   need > have + TOLERATED_M ? `${(need - have).toFixed(2)} m are missing` : 'which there is'
 const sayVolume = (m3: number) => (m3 >= 0.1 ? `${m3.toFixed(1)} m³` : `${Math.round(m3 * 1000)} l`)
+const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
 </script>
 
 <template>
   <div class="ground">
     <div class="book" aria-label="Field book">
       <PageTabs v-model="ground.tab" :tabs="TABS" class="over" />
+      <h2 class="sr-only">{{ headingOf(ground.tab) }}</h2>
       <div class="pages">
         <GroundSiteBook v-if="ground.tab === 'site'" />
         <GroundBedBook v-else-if="ground.tab === 'bed'" />

@@ -22,12 +22,14 @@ const state = computed(() => {
   return ''
 })
 const refused = computed(() => book.value?.refused.value ?? '')
+const heading = computed(() => tabs.value.find((t) => t.id === tab.value)?.label ?? '')
 </script>
 
 <template>
   <div class="log">
     <div class="head">
       <PageTabs v-model="tab" :tabs="tabs" />
+      <h2 class="sr-only">{{ heading }}</h2>
       <span v-if="state" class="hint" role="status">{{ state }}</span>
       <UButton
         size="xs"
