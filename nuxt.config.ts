@@ -55,7 +55,17 @@ export default defineNuxtConfig({
   },
   nitro,
   // The tablet page is one shell for every garden, so that it can be kept in the device.
-  routeRules: { '/onsite/**': { ssr: false } },
+  routeRules: { '/onsite/**': { ssr: false }, '/shared/**': { ssr: false } },
+  // A page brings what it needs itself; the others come when a link to them is touched.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
+  hooks: {
+    'build:manifest': (manifest) => {
+      for (const part of Object.values(manifest)) {
+        part.prefetch = false
+        part.dynamicImports = []
+      }
+    },
+  },
   pwa: {
     injectRegister: false,
     registerType: 'autoUpdate',

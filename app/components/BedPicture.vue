@@ -25,6 +25,12 @@ const library = useLibraryStore()
 const palette = usePalette()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width } = useElementSize(holder)
+/** Where the bed lies in the picture: marks are set by it. */
+const lie = ref({ leftPx: 0, pxPerM: 1 })
+defineExpose({
+  alongOf: (px: number) => Math.max(0, (px - lie.value.leftPx) / lie.value.pxPerM),
+  pxOf: (alongM: number) => lie.value.leftPx + alongM * lie.value.pxPerM,
+})
 const painter = shallowRef<ElevationPainter | null>(null)
 onMounted(() => {
   painter.value = new ElevationPainter(holder.value!, () => {
@@ -58,6 +64,7 @@ watchPostEffect(() => {
     (props.height - 16) / (Math.min(4, list.topM) + 0.4 + Math.min(1.6, Math.abs(list.frontBaseM) + list.raisedM)),
   )
   const leftPx = (width.value - across * pxPerM) / 2
+  lie.value = { leftPx, pxPerM }
   painter.value.show({
     list,
     width: width.value,

@@ -10,18 +10,11 @@ const { active } = useDesk()
 const gardens = shallowRef<readonly GardenSummary[]>([])
 const term = ref('')
 
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
-  event.preventDefault()
-  box.value = true
-})
 const look = useDebounceFn(async () => {
   const query = new URLSearchParams({ find: term.value, most: '20' })
   gardens.value = await ask<GardenSummary[]>(`/api/gardens?${query.toString()}`).catch(() => [])
 }, 150)
-watch([box, term], () => {
-  if (box.value) void look()
-})
+watch(term, look, { immediate: true })
 const bedId = computed(() => (route.path.startsWith('/beds/') ? String(route.params.id) : null))
 const SCREENS = ['ground', 'brief', 'plants', 'compose', 'count', 'setout', 'seasons', 'care', 'log'] as const
 const NAMES: Readonly<Record<string, string>> = { setout: 'Set out' }
@@ -88,13 +81,18 @@ const groups = computed(() => [
 </script>
 
 <template>
-  <UModal v-model:open="box" title="Find" description="Gardens, beds, plants, screens and actions.">
+  <UModal
+    v-model:open="box"
+    title="Find"
+    description="Gardens, beds, plants, screens and actions."
+    :ui="{ content: 'max-h-[62vh]' }"
+  >
     <template #content>
       <UCommandPalette
         v-model:search-term="term"
         :groups="groups"
         placeholder="A bed, a plant, a screen, an action…"
-        class="box"
+        class="min-h-0"
         :fuse="{
           resultLimit: 12,
           fuseOptions: { ignoreLocation: true, threshold: 0.3, keys: ['label', 'suffix'] },
@@ -103,9 +101,3 @@ const groups = computed(() => [
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.box {
-  height: 380px;
-}
-</style>

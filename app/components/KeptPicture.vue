@@ -21,7 +21,7 @@ const source = computed(() => `/api/beds/${props.card.id}/picture?shows=${props.
 watch(
   [near, () => props.card],
   async () => {
-    if (!near.value || props.card.hasPicture || props.card.facts.drifts === 0) return
+    if (!near.value || props.card.hasPicture) return
     const [bed] = await Promise.all([
       $fetch<ShownBed>(`/api/beds/${props.card.id}/shown`).catch(() => null),
       library.load(),
@@ -56,7 +56,6 @@ const keep = useDebounceFn((picture: HTMLCanvasElement) => {
       :schools="shown.schools"
       @drawn="keep"
     />
-    <p v-else-if="card.facts.drifts === 0">Measured, not planted yet</p>
   </div>
 </template>
 

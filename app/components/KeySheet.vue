@@ -1,11 +1,6 @@
 <script setup lang="ts">
 /** All keys on one sheet; opened with `?`. */
 const { keys } = useHelpers()
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key !== '?' || event.ctrlKey || event.metaKey || isTyping(event)) return
-  event.preventDefault()
-  keys.value = true
-})
 </script>
 
 <template>

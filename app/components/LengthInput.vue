@@ -17,16 +17,20 @@ const emit = defineEmits<{ 'update:modelValue': [metres: number] }>()
 const text = ref(formatLength(props.modelValue, props.units))
 const error = ref('')
 const id = useId()
+const { typing, onInput, leave } = useTyped(commit)
 
 watch(
   () => [props.modelValue, props.units] as const,
   () => {
+    if (typing.value && props.modelValue === given) return
     text.value = formatLength(props.modelValue, props.units)
     error.value = ''
   },
 )
+/** What was last given away: the box is not written anew while the hand still types it. */
+let given = Number.NaN
 
-function commit() {
+function commit(quiet: boolean) {
   if (text.value === formatLength(props.modelValue, props.units)) {
     error.value = ''
     return
@@ -36,10 +40,12 @@ function commit() {
     maxM: props.max,
     name: props.label.toLowerCase(),
   })
-  error.value = read.ok ? '' : read.error
+  if (read.ok || !quiet) error.value = read.ok ? '' : read.error
   if (!read.ok) return
-  text.value = formatLength(read.value, props.units)
-  if (Math.abs(read.value - props.modelValue) > 1e-9) emit('update:modelValue', read.value)
+  if (!quiet) text.value = formatLength(read.value, props.units)
+  if (Math.abs(read.value - props.modelValue) <= 1e-9) return
+  given = read.value
+  emit('update:modelValue', read.value)
 }
 </script>
 
@@ -56,8 +62,9 @@ function commit() {
       :title="formatBoth(modelValue, units)"
       :aria-invalid="!!error"
       :aria-describedby="error ? `${id}-error` : undefined"
-      @blur="commit"
-      @keydown.enter="commit"
+      @input="onInput"
+      @blur="leave"
+      @keydown.enter="leave"
     />
     <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
   </div>

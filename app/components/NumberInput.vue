@@ -12,16 +12,20 @@ const emit = defineEmits<{ 'update:modelValue': [value: number] }>()
 const text = ref(String(props.modelValue))
 const error = ref('')
 const id = useId()
+const { typing, onInput, leave } = useTyped(commit)
 
 watch(
   () => props.modelValue,
   (value) => {
+    if (typing.value && value === given) return
     text.value = String(value)
     error.value = ''
   },
 )
+/** What was last given away: the box is not written anew while the hand still types it. */
+let given = Number.NaN
 
-function commit() {
+function commit(quiet: boolean) {
   const value = Number(text.value.trim().replace(',', '.'))
   const fits =
     text.value.trim() !== '' &&
@@ -29,8 +33,11 @@ function commit() {
     value >= props.min &&
     value <= props.max &&
     (!props.whole || Number.isInteger(value))
+  if (quiet && !fits) return
   error.value = fits ? '' : `Type a ${props.whole ? 'whole ' : ''}number from ${props.min} to ${props.max}.`
-  if (fits && value !== props.modelValue) emit('update:modelValue', value)
+  if (!fits || value === props.modelValue) return
+  given = value
+  emit('update:modelValue', value)
 }
 </script>
 
@@ -46,8 +53,9 @@ function commit() {
       :color="error ? 'error' : 'neutral'"
       :highlight="!!error"
       :aria-invalid="!!error"
-      @blur="commit"
-      @keydown.enter="commit"
+      @input="onInput"
+      @blur="leave"
+      @keydown.enter="leave"
     />
     <p v-if="error" class="error" role="alert">{{ error }}</p>
   </div>

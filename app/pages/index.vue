@@ -13,6 +13,7 @@ const blank: Garden = {
 }
 const gardenForm = shallowRef<{ stored: StoredGarden | null } | null>(null)
 const bedFor = shallowRef<StoredGarden | null>(null)
+const showFor = shallowRef<StoredGarden | null>(null)
 const formProblem = ref('')
 
 onMounted(() => {
@@ -94,6 +95,9 @@ function openBedForm(garden: StoredGarden) {
         <span class="space" />
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="openForm(garden)">
           Garden
+        </UButton>
+        <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-share-2" @click="showFor = garden">
+          Show
         </UButton>
         <UButton
           size="xs"
@@ -178,6 +182,16 @@ function openBedForm(garden: StoredGarden) {
           @make="saveBed"
           @cancel="bedFor = null"
         />
+      </template>
+    </UModal>
+    <UModal
+      :open="showFor !== null"
+      :title="`Show ${showFor?.value.name ?? ''}`"
+      description="A calm page to look at through months and years; your client marks places and writes, and you answer in Compose."
+      @update:open="showFor = null"
+    >
+      <template #body>
+        <GardensShowDialog v-if="showFor" :garden="showFor" />
       </template>
     </UModal>
   </main>

@@ -51,9 +51,8 @@ const isLocal = computed(() => who.value?.local === true)
       <h1>People</h1>
     </header>
     <p v-if="isLocal" class="soft">
-      This server listens to this machine alone, and nobody signs in. Accounts hold once it listens elsewhere (
+      This server listens to this machine alone, and nobody signs in. Accounts hold once it listens elsewhere:
       <code>HOST=0.0.0.0 npm start</code>
-      ).
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <section v-for="a in accounts" :key="a.id" class="ledger person">
@@ -92,13 +91,17 @@ const isLocal = computed(() => who.value?.local === true)
     </section>
     <form class="new" @submit.prevent="add">
       <h2>Somebody new</h2>
-      <UFormField label="Login"><UInput v-model="fresh.login" autocomplete="off" required /></UFormField>
-      <UFormField label="Name"><UInput v-model="fresh.name" autocomplete="off" required /></UFormField>
+      <UFormField label="Login">
+        <UInput v-model="fresh.login" class="w-full" autocomplete="off" required />
+      </UFormField>
+      <UFormField label="Name">
+        <UInput v-model="fresh.name" class="w-full" autocomplete="off" required />
+      </UFormField>
       <UFormField label="First password" help="At least 10 characters; they change it themselves.">
-        <UInput v-model="fresh.password" type="password" autocomplete="new-password" required />
+        <UInput v-model="fresh.password" class="w-full" type="password" autocomplete="new-password" required />
       </UFormField>
       <UCheckbox v-model="fresh.owner" label="Owner of the store" />
-      <UButton type="submit">Make the account</UButton>
+      <UButton type="submit" class="w-fit">Make the account</UButton>
     </form>
   </main>
 </template>

@@ -4,7 +4,7 @@ export default defineNuxtPlugin(() => {
   globalThis.$fetch = plain.create({
     onResponseError({ response }) {
       const { pathname, search } = window.location
-      if (response.status !== 401 || pathname === '/sign-in') return
+      if (response.status !== 401 || pathname === '/sign-in' || pathname.startsWith('/shared/')) return
       void navigateTo({ path: '/sign-in', query: { to: `${pathname}${search}` } })
     },
   }) as typeof plain

@@ -22,5 +22,11 @@ export const useLibraryStore = defineStore('library', () => {
     gardenId.value = garden
   }
 
-  return { plants, own, changed, pictures, byId, gardenId, load }
+  /** Adds plants that came along with what is shown: a shown garden has no library of its own. */
+  function take(some: readonly Plant[]) {
+    gardenId.value = 'shown'
+    plants.value = [...new Map([...plants.value, ...some].map((p) => [p.id, p])).values()]
+  }
+
+  return { take, plants, own, changed, pictures, byId, gardenId, load }
 })

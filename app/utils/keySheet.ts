@@ -17,6 +17,7 @@ export const KEY_SHEET: readonly {
     where: 'A block of the score',
     keys: [
       ['arrows', 'along and between lanes (Shift: half a metre)'],
+      [', and .', 'the block before and after (Home, End: first, last)'],
       ['+ and -', 'more and fewer plants'],
       ['Enter', 'plant card (Shift: chooses it as well)'],
       ['Delete', 'takes the drift out'],

@@ -11,4 +11,5 @@ export {
   type Weight,
   WEIGHTS,
 } from './brief'
+export { letterText } from './letterText'
 export { TRAIT } from './traits'

@@ -21,6 +21,8 @@ export const GARDEN_TABLES: readonly (readonly [table: string, where: string])[]
   ['tick', 'garden_id = $1'],
   ['log_entry', 'garden_id = $1'],
   ['garden_role', 'garden_id = $1'],
+  ['share', 'garden_id = $1'],
+  ['share_note', 'share_id IN (SELECT id FROM share WHERE garden_id = $1)'],
 ]
 
 /** All of them, in the order in which rows can be put back. */

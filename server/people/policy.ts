@@ -23,6 +23,8 @@ const at = (path: string) => new RegExp(`^/api/${path}$`)
 const RULES: readonly Rule[] = [
   { path: at('(health|who|sign-in)'), need: 'open' },
   { path: at('_nuxt_icon/.*'), need: 'open' },
+  // Behind a link: each of these asks the link itself.
+  { path: at('shared/[^/]+(/.*)?'), need: 'open' },
   { path: at('(sign-out|password)'), need: 'signed in' },
   // Lists say only what the asker may see.
   { path: at('gardens(/names)?'), methods: ['GET'], need: 'signed in' },

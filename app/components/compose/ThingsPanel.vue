@@ -4,6 +4,7 @@
 
 <template>
   <div class="things" data-testid="things">
+    <ComposeClientNotes />
     <ComposeFeatureList />
     <ComposeOrderList />
     <ComposeLaneStations />

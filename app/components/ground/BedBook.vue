@@ -49,10 +49,12 @@ function faultOfName(clean: string): string {
   if (clean === '') return 'The bed needs a name.'
   return clean.length > NAME_LIMIT ? `The name has ${clean.length} characters; ${NAME_LIMIT} is the most.` : ''
 }
-function rename() {
+const { onInput: typesName, leave: leavesName } = useTyped(rename)
+function rename(quiet: boolean) {
   const clean = name.value.trim()
-  nameProblem.value = faultOfName(clean)
-  if (!nameProblem.value && clean !== bed.value.name) set({ name: clean })
+  const fault = faultOfName(clean)
+  if (!quiet || !fault) nameProblem.value = fault
+  if (!fault && clean !== bed.value.name) set({ name: clean })
 }
 const ground = (change: Partial<typeof bed.value.ground>) => set({ ground: { ...bed.value.ground, ...change } })
 const viewpoint = (change: Partial<typeof bed.value.viewpoint>) =>
@@ -70,7 +72,14 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
     <section>
       <h3>The bed</h3>
       <UFormField label="Name" :error="nameProblem || undefined">
-        <UInput v-model="name" size="sm" class="w-full" @blur="rename" @keydown.enter="rename" />
+        <UInput
+          v-model="name"
+          size="sm"
+          class="w-full"
+          @input="typesName"
+          @blur="leavesName"
+          @keydown.enter="leavesName"
+        />
       </UFormField>
       <div class="row">
         <span class="label">Kind</span>

@@ -10,12 +10,16 @@ const error = ref('')
 watch(
   () => [props.modelValue, props.units] as const,
   () => {
+    if (typing.value && props.modelValue === given) return
     text.value = show(props.modelValue)
     error.value = ''
   },
 )
+const { typing, onInput, leave } = useTyped(commit)
+/** What was last given away: the box is not written anew while the hand still types it. */
+let given = Number.NaN
 
-function commit() {
+function commit(quiet: boolean) {
   if (text.value === show(props.modelValue)) {
     error.value = ''
     return
@@ -23,8 +27,10 @@ function commit() {
   const clean = text.value.trim()
   const minus = /^[-−]/.test(clean)
   const read = parseLength(clean.replace(/^[-−+]\s*/, ''), props.units, { maxM: 1000, name: 'measure' })
-  error.value = read.ok ? '' : read.error
-  if (read.ok) emit('update:modelValue', minus ? -read.value : read.value)
+  if (read.ok || !quiet) error.value = read.ok ? '' : read.error
+  if (!read.ok) return
+  given = minus ? -read.value : read.value
+  emit('update:modelValue', given)
 }
 </script>
 
@@ -39,8 +45,9 @@ function commit() {
       :highlight="!!error"
       :title="error || undefined"
       :aria-invalid="!!error"
-      @blur="commit"
-      @keydown.enter="commit"
+      @input="onInput"
+      @blur="leave"
+      @keydown.enter="leave"
     />
     <small v-if="error" class="error" role="alert">{{ error }}</small>
   </span>

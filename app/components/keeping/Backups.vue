@@ -62,9 +62,9 @@ const hasNone = computed(() => answer.value?.backups.length === 0)
       <UButton size="sm" :loading="busy" icon="i-lucide-hard-drive-download" @click="make">Make one now</UButton>
     </header>
     <p class="soft">
-      One is made a minute after the day’s first change and read back. They lie in
+      One is made a minute after the day’s first change and read back. Copy their folder to another machine now and
+      then:
       <code>{{ answer?.folder }}</code>
-      : copy that folder to another machine now and then.
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div v-if="answer" class="keep">

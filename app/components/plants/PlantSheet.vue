@@ -19,6 +19,9 @@ import { monthSpan, placeMonths } from '~~/core/time'
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */
 const props = defineProps<{ plant: Plant }>()
 const emit = defineEmits<{ close: [] }>()
+onKeyStroke('Escape', () => {
+  if (!document.querySelector('[role="dialog"]')) emit('close')
+})
 const library = useLibraryStore()
 const compose = useComposeStore()
 const bedStore = useBedStore()

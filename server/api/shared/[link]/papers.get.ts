@@ -1,0 +1,31 @@
+import { PAPER_SIZES } from '~~/core/papers'
+import { countInputFrom } from '../../../services/gardenCounts'
+import { partsOfGarden } from '../../../services/gardenScenes'
+import { papersBeside } from '../../../services/papersBeside'
+import { readFonts } from '../../../utils/readFonts'
+
+/** Plans and elevations behind a link that shows them, as one PDF. */
+export default defineEventHandler(async (event) => {
+  const { gardenId, papers } = await openShare(event)
+  if (!papers) throw notFound('paper')
+  const store = await useStore()
+  const parts = (await partsOfGarden(store.db, gardenId, plantsOf(store)))!
+  const { name } = parts.garden.value
+  const head = { garden: name, author: '', revision: '', date: today() }
+  const file = await papersBeside(
+    {
+      parts,
+      input: await countInputFrom(store.db, parts),
+      ask: {
+        ...{ sheets: ['cover', 'plan', 'elevation'], paper: PAPER_SIZES[1]!, ratio: 0, plain: false, head },
+        ...{ bedId: '', orderId: '', method: 'baseline', path: 'right' },
+      },
+      fonts: await readFonts(),
+      info: { title: name, author: '' },
+    },
+    goneOf(event),
+  )
+  if (!file) throw notFound('paper')
+  attach(event, 'application/pdf', name, 'plans.pdf', 'plans.pdf')
+  return file
+})
