@@ -25,8 +25,6 @@ export const useChosen = createSharedComposable(() => {
   })
 
   function change(driftId: string, changes: Partial<Omit<Drift, 'id'>>) {
-    const was = store.bed?.drifts.find((d) => d.id === driftId)
-    if (was && Object.entries(changes).every(([key, value]) => was[key as keyof Drift] === value)) return
     store.edit({ kind: 'changeDrift', driftId, change: changes })
   }
 

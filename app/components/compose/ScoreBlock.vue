@@ -105,14 +105,14 @@ onBeforeUnmount(() => {
 function key(event: KeyboardEvent) {
   const { id, at, lane, count } = props.block.drift
   const by = event.shiftKey ? 0.5 : 0.1
-  const acts: Record<string, () => void> = {
+  const acts: Record<string, () => unknown> = {
     ArrowLeft: () => change(id, { at: clampS(at - by) }),
     ArrowRight: () => change(id, { at: clampS(at + by) }),
-    ArrowUp: () => change(id, { lane: Math.max(0, lane - 1) }),
-    ArrowDown: () => change(id, { lane: Math.min(lanes() - 1, lane + 1) }),
+    ArrowUp: () => lane > 0 && change(id, { lane: lane - 1 }),
+    ArrowDown: () => lane < lanes() - 1 && change(id, { lane: lane + 1 }),
     '+': () => change(id, { count: Math.min(500, count + 1) }),
     '=': () => change(id, { count: Math.min(500, count + 1) }),
-    '-': () => change(id, { count: Math.max(1, count - 1) }),
+    '-': () => count > 1 && change(id, { count: count - 1 }),
     Delete: () => remove(id),
     Backspace: () => remove(id),
   }

@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import type { ArchiveAnswer } from '~~/shared/wire'
 
-/** Brings a garden archive in: read first and told, then taken whole or left. */
+/** Brings a garden archive in: read first; what its plants would bring or find otherwise is told, then it is taken whole or left. */
 const emit = defineEmits<{ taken: [] }>()
 const input = useTemplateRef<HTMLInputElement>('input')
 const { sending, send, stop } = useSending()
 const toast = useToast()
 const file = shallowRef<File | null>(null)
 const said = shallowRef<ArchiveAnswer | null>(null)
-const problem = ref('')
 const SHOWN = 12
 
 async function ask(dry: boolean) {
-  problem.value = ''
   try {
     return await send<ArchiveAnswer>(
       `/api/gardens/archive${dry ? '?dry=1' : ''}`,
@@ -21,7 +19,7 @@ async function ask(dry: boolean) {
       file.value!.name,
     )
   } catch (error) {
-    problem.value = messageOf(error)
+    toast.add({ title: messageOf(error), color: 'error', duration: 12000 })
     return null
   }
 }
@@ -29,7 +27,11 @@ async function look() {
   file.value = input.value?.files?.[0] ?? null
   if (input.value) input.value.value = ''
   said.value = null
-  if (file.value) said.value = await ask(true)
+  const looked = file.value && (await ask(true))
+  if (!looked) return
+  // Where no plant is new or other there is nothing to ask.
+  if (looked.plants.fresh.length + looked.plants.differing.length === 0) await take()
+  else said.value = looked
 }
 async function take() {
   const taken = await ask(false)
@@ -40,7 +42,6 @@ async function take() {
 }
 function leave() {
   said.value = null
-  problem.value = ''
   file.value = null
 }
 const facts = computed(() => {
@@ -55,7 +56,7 @@ const facts = computed(() => {
 })
 const fresh = computed(() => said.value?.plants.fresh ?? [])
 const differing = computed(() => said.value?.plants.differing ?? [])
-const isOpen = computed(() => sending.value === null && (said.value !== null || problem.value !== ''))
+const isOpen = computed(() => sending.value === null && said.value !== null)
 const shown = (list: readonly string[]) =>
   [...list.slice(0, SHOWN), ...(list.length > SHOWN ? [`and ${list.length - SHOWN} more`] : [])].join(', ')
 const columnsOf = (columns: readonly string[]) => shown(columns.map((c) => c.replace(/_/g, ' ')))
@@ -82,7 +83,6 @@ const columnsOf = (columns: readonly string[]) => shown(columns.map((c) => c.rep
     @update:open="leave"
   >
     <template #body>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <template v-if="said">
         <p>{{ facts.join(' · ') }}</p>
         <p v-if="fresh.length > 0">
@@ -100,8 +100,8 @@ const columnsOf = (columns: readonly string[]) => shown(columns.map((c) => c.rep
         </template>
       </template>
       <div class="acts">
-        <UButton v-if="said" @click="take">Bring it in</UButton>
-        <UButton color="neutral" variant="ghost" @click="leave">{{ said ? 'Leave it' : 'Close' }}</UButton>
+        <UButton @click="take">Bring it in</UButton>
+        <UButton color="neutral" variant="ghost" @click="leave">Leave it</UButton>
       </div>
     </template>
   </UModal>
@@ -115,9 +115,6 @@ ul {
   list-style: disc;
   padding-left: 18px;
   font-size: 13px;
-}
-.problem {
-  color: var(--amber-deep);
 }
 .acts {
   display: flex;

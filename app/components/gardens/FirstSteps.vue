@@ -19,6 +19,7 @@ async function look() {
 
 <template>
   <section class="steps" aria-label="Three ways to begin">
+    <p class="lead">No garden yet. There are three ways to begin:</p>
     <article>
       <h2>Look at a garden that is there</h2>
       <p>
@@ -37,7 +38,7 @@ async function look() {
     </article>
     <article>
       <h2>Bring a garden in</h2>
-      <p>An archive that was taken out of another Amber Terrace: you see what is in it before it is taken.</p>
+      <p>An archive that was taken out of another Amber Terrace: what its plants would change is told first.</p>
       <GardensBringIn @taken="emit('looked')" />
     </article>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
@@ -49,7 +50,7 @@ async function look() {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(270px, 1fr));
   gap: 18px;
-  margin-top: 8vh;
+  margin-top: 6vh;
 }
 article {
   display: flex;
@@ -68,6 +69,11 @@ article p {
 h2 {
   font-size: 18px;
   font-weight: 600;
+}
+
+.lead {
+  grid-column: 1 / -1;
+  font-size: 17px;
 }
 .problem {
   grid-column: 1 / -1;
