@@ -4,7 +4,7 @@ import type { Db, Queryable } from '../db/Db'
 import { insertBedRow } from '../db/queries/beds'
 import { saveBrief } from '../db/queries/briefs'
 import { insertDrawing } from '../db/queries/drawings'
-import { insertGarden } from '../db/queries/gardens'
+import { dropGarden, hideGarden, insertGarden, setGardenRemoved } from '../db/queries/gardens'
 import { issueKeys } from '../db/queries/issuedKeys'
 import { joinLogJson } from '../db/queries/logEntries'
 import { insertOwnPlants, ownCellsOf } from '../db/queries/ownPlants'
@@ -71,28 +71,70 @@ export async function describeArchive(db: Queryable, library: Library, rows: Arc
   }
 }
 
-/** Stores an archive as a new garden, all of it or nothing; others are answered between its statements. */
+/**
+ * Stores an archive as a new garden, all of it or nothing. It is written part by part, out of sight, and comes into view with the last:
+ * others are answered in between, and what a killed process left is swept away with the trash.
+ */
 export async function addGarden(db: Db, library: Library, rows: ArchiveRows): Promise<ArchiveAnswer> {
   const said = await describeArchive(db, library, rows)
-  await db.transaction((tx) => insertAll(tx, library, rows))
-  return { ...said, id: rows.gardenId }
+  const { gardenId: id } = rows
+  try {
+    await db.transaction(async (tx) => {
+      await insertGarden(tx, id, rows.garden)
+      await hideGarden(tx, id)
+    })
+    for (const part of partsOf(rows)) {
+      await db.transaction(part)
+      await new Promise((next) => setImmediate(next))
+    }
+    await db.transaction((tx) => finish(tx, library, rows))
+  } catch (error) {
+    await db.transaction((tx) => dropGarden(tx, id)).catch(() => undefined)
+    throw error
+  }
+  return { ...said, id }
 }
 
-async function insertAll(tx: Queryable, library: Library, rows: ArchiveRows) {
+type Part = (tx: Queryable) => Promise<unknown>
+
+/** What there may be much of, each part soon done. */
+function partsOf(rows: ArchiveRows): Part[] {
   const { gardenId: id } = rows
-  await insertGarden(tx, id, rows.garden)
-  for (const bed of rows.beds) await insertBedRow(tx, id, bed)
-  for (const drawing of rows.drawings)
-    await (drawing.plantId ? savePlantPicture(tx, id, drawing.plantId, drawing) : insertDrawing(tx, id, drawing))
+  return [
+    ...rows.beds.map(
+      (bed): Part =>
+        (tx) =>
+          insertBedRow(tx, id, bed),
+    ),
+    ...rows.drawings.map(
+      (drawing): Part =>
+        (tx) =>
+          drawing.plantId ? savePlantPicture(tx, id, drawing.plantId, drawing) : insertDrawing(tx, id, drawing),
+    ),
+    ...rows.ticks.map(
+      (part): Part =>
+        (tx) =>
+          joinTicksJson(tx, id, part),
+    ),
+    ...rows.log.map(
+      (part): Part =>
+        (tx) =>
+          joinLogJson(tx, id, part),
+    ),
+  ]
+}
+
+/** The rest, with all that others could see: the garden comes into view with it. */
+async function finish(tx: Queryable, library: Library, rows: ArchiveRows) {
+  const { gardenId: id } = rows
   await saveSite(tx, id, 0, rows.site)
   if (rows.brief) await saveBrief(tx, id, 0, rows.brief)
   if (rows.supply) await saveSupply(tx, id, 0, rows.supply)
   await issueKeys(tx, id, new Map(rows.letters))
-  for (const part of rows.ticks) await joinTicksJson(tx, id, part)
-  for (const part of rows.log) await joinLogJson(tx, id, part)
   const { fresh, differing } = await plantsTaken(tx, library, rows.plants)
   await insertOwnPlants(tx, fresh)
   const changes = new Map(differing)
   for (const [plantId, cells] of rows.changes) changes.set(plantId, { ...changes.get(plantId), ...cells })
   await savePlantChanges(tx, id, changes)
+  await setGardenRemoved(tx, id, false)
 }

@@ -9,6 +9,7 @@ import { insertBed } from '../db/queries/beds'
 import { gardenIds } from '../db/queries/gardens'
 import { listOwnPlants, ownPlantRows, upsertOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
+import { listTrash } from '../db/queries/trash'
 import { BrokenArchive } from './BrokenArchive'
 import { inflate } from './inflate'
 import { packGarden } from './packGarden'
@@ -81,6 +82,26 @@ describe('an archive that is made to be heavy', () => {
       const cut = inflate(whole.slice(0, Math.floor(whole.length * share)), limits)
       expect(!cut.ok && cut.error).toMatch(/cut short/)
     }
+  })
+})
+
+describe('an archive that fails in the middle', () => {
+  it('leaves nothing, neither in the list nor in the trash', async () => {
+    const zip = (await packGarden(db, 'saltmarsh-row'))!
+    const before = [await gardenIds(db), await listTrash(db)]
+    const count = async () => (await db.query<{ n: number }>('SELECT count(*)::int AS n FROM garden'))[0]!.n
+    const gardens = await count()
+    let many = 0
+    const failing: Db = {
+      ...db,
+      transaction: (work) => {
+        if (++many === 5) return Promise.reject(new Error('the power of the disk'))
+        return db.transaction(work)
+      },
+    }
+    await expect(unpackGarden(failing, zip, { library })).rejects.toThrow('the power of the disk')
+    expect([await gardenIds(db), await listTrash(db)]).toEqual(before)
+    expect(await count()).toBe(gardens)
   })
 })
 

@@ -20,8 +20,8 @@ import { readBackup } from './backupFile'
 import { listBackups, makeBackup, thinBackups } from './backups'
 import { keptBackups } from './keptBackups'
 import { countRows, restoreStore } from './restoreStore'
-import { storeRows } from './storeRows'
-import { ALL_TABLES } from './tables'
+import { storeRows } from '../db/storeRows'
+import { ALL_TABLES } from '../db/storeTables'
 
 const folder = mkdtempSync(join(tmpdir(), 'amber-backup-'))
 const migrations = storedMigrations()

@@ -2,8 +2,8 @@ import type { Db, Queryable } from '../db/Db'
 import { migrate, type Migration } from '../db/migrate'
 import { openPglite } from '../db/openPglite'
 import { BrokenBackup, readBackup, type BackupEnd } from './backupFile'
-import { putRows, storeRows } from './storeRows'
-import { ALL_TABLES } from './tables'
+import { putRows, storeRows } from '../db/storeRows'
+import { ALL_TABLES } from '../db/storeTables'
 
 /**
  * Puts a whole store back as a backup has it, all of it or nothing: it is read through and checked first, and a backup of an older

@@ -2,12 +2,16 @@ import { linkBeds } from '../../core/garden'
 import type { Db, Queryable } from '../db/Db'
 import { listBedsOf } from '../db/queries/beds'
 import { isDataStepDone, noteDataStep } from '../db/queries/dataSteps'
-import { gardenIds } from '../db/queries/gardens'
+import { gardensWithPlacedBeds } from '../db/queries/sites'
 import { findSite, saveSite } from '../db/queries/sites'
 
 /** Beds that lie along a wall of their site are laid against it, where the wall has all that the bed says of its own. */
 async function linkStoredBeds(db: Db) {
-  for (const id of await gardenIds(db)) await db.transaction((tx) => linkBedsOf(tx, id))
+  for (const id of await gardensWithPlacedBeds(db)) {
+    await db.transaction((tx) => linkBedsOf(tx, id))
+    // The embedded database works in the server's own thread: others are let in between.
+    await new Promise((next) => setImmediate(next))
+  }
 }
 
 async function linkBedsOf(tx: Queryable, gardenId: string) {

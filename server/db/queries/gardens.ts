@@ -138,3 +138,13 @@ export const gardenNames = (db: Queryable, seen: readonly string[] | null) =>
     'SELECT id, name FROM garden WHERE removed_at IS NULL AND ($1::text[] IS NULL OR id = ANY($1)) ORDER BY name, id',
     [seen],
   )
+
+/** Hides a garden that is not whole yet: neither the list nor the trash shows it, and the trash is rid of it with its next emptying. */
+export async function hideGarden(tx: Queryable, id: string): Promise<void> {
+  await tx.query('UPDATE garden SET removed_at = to_timestamp(0) WHERE id = $1', [id])
+}
+
+/** Takes a garden away for good, with all that belongs to it. */
+export async function dropGarden(tx: Queryable, id: string): Promise<void> {
+  await tx.query('DELETE FROM garden WHERE id = $1', [id])
+}

@@ -88,3 +88,9 @@ export async function saveSite(
   )
   return { revision: saved.revision, savedAt: new Date(saved.saved_at).toISOString() }
 }
+
+/** Gardens in which a bed has a place on the site. */
+export async function gardensWithPlacedBeds(db: Queryable): Promise<string[]> {
+  const rows = await db.query<{ id: string }>('SELECT DISTINCT garden_id AS id FROM bed_place', [])
+  return rows.map((r) => r.id)
+}

@@ -13,7 +13,7 @@ export async function listTrash(db: Queryable): Promise<TrashItem[]> {
     garden_id: string
     at: Date | string
   }>(
-    `SELECT 'garden' AS kind, id, name, town AS place, id AS garden_id, removed_at AS at FROM garden WHERE removed_at IS NOT NULL
+    `SELECT 'garden' AS kind, id, name, town AS place, id AS garden_id, removed_at AS at FROM garden WHERE removed_at > to_timestamp(0)
      UNION ALL SELECT 'bed', b.id, b.name, g.name, g.id, b.removed_at FROM bed b JOIN garden g ON g.id = b.garden_id
        WHERE b.removed_at IS NOT NULL AND g.removed_at IS NULL
      UNION ALL SELECT 'plant', id, botanical_name, common_name, '', removed_at FROM own_plant WHERE removed_at IS NOT NULL

@@ -1,6 +1,6 @@
-import type { Db, Queryable } from '../db/Db'
-import type { BackupPart } from './backupFile'
-import { GARDEN_TABLES, STORE_TABLES } from './tables'
+import type { Db, Queryable } from './Db'
+import type { BackupPart } from '../backup/backupFile'
+import { GARDEN_TABLES, STORE_TABLES } from './storeTables'
 
 const ROWS_AT_ONCE = 50
 /** Pictures are large: one at a time. */
