@@ -15,9 +15,9 @@ it('says what was agreed, and nothing of what was left open', () => {
     ],
     likes: ['lavender'],
     hoursAYear: 40,
-    stays: 'the old lilac',
+    stays: 'the old lilac.',
   })
-  expect(letter[0]).toMatch(/^The garden is there to be rested in, neat/)
+  expect(letter[0]).toMatch(/^The garden is there to be rested in\. It is kept neat\./)
   expect(letter).toContain('It is at its best in May, June and September.')
   expect(letter).toContain('It must have scent. It never has poisonous parts and thorns and spines.')
   expect(letter).toContain('You like lavender.')

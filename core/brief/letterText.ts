@@ -22,7 +22,7 @@ export function letterText(brief: Brief): string[] {
     joined(brief.requirements.filter((r) => r.weight === weight).map((r) => TRAIT[r.trait].label))
   const said = (start: string, list: string) => (list === '' ? '' : `${start} ${list}.`)
   return [
-    `The garden is there to ${PURPOSE_WORDS[brief.purpose]}, ${brief.manner}. ` +
+    `The garden is there to ${PURPOSE_WORDS[brief.purpose]}. It is kept ${brief.manner}. ` +
       `It is planted after the school “${SCHOOLS[brief.school].name.toLowerCase()}”.`,
     said('It is at its best in', joined(brief.months.map(monthName))),
     [
@@ -35,6 +35,6 @@ export function letterText(brief: Brief): string[] {
     said('You like', joined(brief.likes)),
     said('You do without', joined(brief.hates)),
     brief.hoursAYear > 0 ? `There are ${brief.hoursAYear} hours a year for its care.` : '',
-    said('What stays:', brief.stays),
+    said('What stays:', brief.stays.trim().replace(/\.+$/, '')),
   ].filter((paragraph) => paragraph !== '')
 }

@@ -2,6 +2,7 @@
 import { benchBrowser } from './browser'
 import { benchCore } from './core'
 import { benchLight } from './light'
+import { benchLoad } from './load'
 import { benchLog } from './log'
 import { benchMatch } from './match'
 import { benchPapers } from './papers'
@@ -18,6 +19,7 @@ const report = (name: string, value: number, unit: string, limit: number) => {
 const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>> = {
   core: benchCore,
   light: benchLight,
+  load: benchLoad,
   log: benchLog,
   match: benchMatch,
   papers: benchPapers,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { format, parseISO } from 'date-fns'
 import type { StoredGarden } from '~~/shared/wire'
 
 /** Links by which a garden is shown to its client: made, told once, ended. */
@@ -21,7 +22,8 @@ async function make() {
   })
 }
 const copy = () => navigator.clipboard.writeText(link.value)
-const stateOf = (s: { revoked: boolean; ends: string }) => (s.revoked ? 'ended' : `until ${s.ends}`)
+const stateOf = (s: { revoked: boolean; ends: string }) =>
+  s.revoked ? 'ended' : `until ${format(parseISO(s.ends), 'd MMMM yyyy')}`
 </script>
 
 <template>
@@ -78,6 +80,9 @@ const stateOf = (s: { revoked: boolean; ends: string }) => (s.revoked ? 'ended' 
 }
 code {
   overflow-wrap: anywhere;
+}
+ul {
+  margin-top: 14px;
 }
 li {
   display: flex;

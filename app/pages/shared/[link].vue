@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { format, parseISO } from 'date-fns'
 import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
 import type { SharedGarden } from '~~/shared/shareSchema'
 
@@ -38,6 +39,7 @@ const notesOf = (bedId: string) => garden.value?.notes.filter((n) => n.bedId ===
 const took = (notes: SharedGarden['notes']) => {
   garden.value = { ...garden.value!, notes }
 }
+const until = computed(() => (garden.value ? format(parseISO(garden.value.ends), 'd MMMM yyyy') : ''))
 const months = MONTH_NAMES.map((name, i) => ({ name, value: (i + 1) as PlaceMonth }))
 </script>
 
@@ -58,7 +60,7 @@ const months = MONTH_NAMES.map((name, i) => ({ name, value: (i + 1) as PlaceMont
     <template v-else-if="garden">
       <header>
         <h1>{{ garden.name }}</h1>
-        <p>For {{ garden.forWhom }} · shown until {{ garden.ends }}</p>
+        <p>For {{ garden.forWhom }} · shown until {{ until }}</p>
       </header>
       <section v-if="garden.letter.length > 0" class="letter" aria-label="The letter">
         <p v-for="p in garden.letter" :key="p">{{ p }}</p>
