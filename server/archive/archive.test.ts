@@ -1,4 +1,4 @@
-import { strToU8, zipSync } from 'fflate'
+import { strToU8, unzipSync, zipSync } from 'fflate'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { EMPTY_SITE } from '../../core/site'
 import { changedPlant, plantCells, readPlants } from '../../core/plant'
@@ -6,7 +6,10 @@ import { demoStore } from '../../tests/support/demoStore'
 import { drift, demo, library, libraryCsv, testBed } from '../../tests/support/library'
 import type { Db } from '../db/Db'
 import { insertBed } from '../db/queries/beds'
-import { gardenIds } from '../db/queries/gardens'
+import { insertDrawing } from '../db/queries/drawings'
+import { gardenIds, insertGarden, setGardenRemoved } from '../db/queries/gardens'
+import { findSite, saveSite } from '../db/queries/sites'
+import { gardenSchema } from '../../shared/gardenSchema'
 import { listOwnPlants, ownPlantRows, upsertOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { listTrash } from '../db/queries/trash'
@@ -83,6 +86,19 @@ describe('an archive that is made to be heavy', () => {
       expect(!cut.ok && cut.error).toMatch(/cut short/)
     }
   })
+})
+
+it('an archive takes no picture of another garden along, whatever its plan points to', async () => {
+  const png = new Uint8Array([137, 80, 78, 71, 13, 10, 26, 10])
+  await insertGarden(db, 'other', gardenSchema.parse(demo.garden))
+  await insertDrawing(db, 'other', { id: 'theirs', mediaType: 'image/png', bytes: png })
+  const { value, revision } = await findSite(db, 'saltmarsh-row')
+  const base = { drawingId: 'theirs', name: 'x', x: 0, y: 0, widthM: 5, heightM: 5 }
+  await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', revision, { ...value, base }))
+  const files = unzipSync((await packGarden(db, 'saltmarsh-row'))!)
+  expect(Object.keys(files).filter((f) => f.includes('theirs'))).toEqual([])
+  await db.transaction((tx) => saveSite(tx, 'saltmarsh-row', revision + 1, value))
+  await setGardenRemoved(db, 'other', true)
 })
 
 describe('an archive that fails in the middle', () => {

@@ -41,7 +41,7 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
   const kept: Drawing[] = []
   const photos = [...new Set(log.map((e) => e.photoId).filter((id) => id !== ''))]
   for (const id of [...(site.base ? [site.base.drawingId] : []), ...pictures.values(), ...photos])
-    kept.push(...[await findDrawing(db, id)].filter((d) => d !== null))
+    kept.push(...[await findDrawing(db, id, gardenId)].filter((d) => d !== null))
   const packed = await beside('pack', {
     garden: garden.value,
     beds: beds.map((b) => ({ id: b.id, bed: b.value })),

@@ -17,10 +17,15 @@ export async function insertDrawing(
   )
 }
 
-export async function findDrawing(db: Queryable, id: string): Promise<Drawing | null> {
+/** A drawing by its id; with a garden, only one of that garden. */
+export async function findDrawing(
+  db: Queryable,
+  id: string,
+  gardenId: string | null = null,
+): Promise<Drawing | null> {
   const rows = await db.query<{ id: string; media_type: string; bytes: string }>(
-    "SELECT id, media_type, encode(bytes, 'base64') AS bytes FROM drawing WHERE id = $1",
-    [id],
+    "SELECT id, media_type, encode(bytes, 'base64') AS bytes FROM drawing WHERE id = $1 AND ($2::text IS NULL OR garden_id = $2)",
+    [id, gardenId],
   )
   const row = rows[0]
   return row
