@@ -3,7 +3,7 @@ import type { Garden } from '~~/shared/gardenSchema'
 import type { GardenSummary, StoredBed, StoredGarden } from '~~/shared/wire'
 
 const PAGE = 20
-const MOST = 500
+const MOST = 250
 
 /** The list of gardens and what can be done to it; every removal can be taken back. */
 export function useGardens() {

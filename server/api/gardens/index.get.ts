@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { gardenSummaries } from '../../services/gardenSummaries'
 
-const MOST = 500
+const MOST = 250
 const askSchema = z.object({
   find: z.string().max(120).default(''),
   from: z.coerce.number().int().min(0).max(1_000_000).default(0),
