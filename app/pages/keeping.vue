@@ -4,32 +4,8 @@ useHead({ title: 'Keeping · Amber Terrace' })
 </script>
 
 <template>
-  <main id="content" class="page" tabindex="-1">
-    <header class="top">
-      <NuxtLink to="/" class="home" aria-label="All gardens">
-        <img src="/favicon.svg" alt="" width="40" height="40" />
-      </NuxtLink>
-      <h1>Keeping</h1>
-    </header>
+  <StoreSheet title="Keeping">
     <KeepingTrash />
     <KeepingBackups />
-  </main>
+  </StoreSheet>
 </template>
-
-<style scoped>
-.page {
-  max-width: 900px;
-  margin: 0 auto;
-  padding: 26px 24px 60px;
-}
-.top {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  margin-bottom: 20px;
-}
-h1 {
-  font-size: 28px;
-  font-weight: 600;
-}
-</style>

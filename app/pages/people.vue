@@ -45,11 +45,7 @@ const isLocal = computed(() => who.value?.local === true)
 </script>
 
 <template>
-  <main id="content" class="page" tabindex="-1">
-    <header class="top">
-      <NuxtLink to="/" aria-label="All gardens"><img src="/favicon.svg" alt="" width="40" height="40" /></NuxtLink>
-      <h1>People</h1>
-    </header>
+  <StoreSheet title="People">
     <p v-if="isLocal" class="soft">
       This server listens to this machine alone, and nobody signs in. Accounts hold once it listens elsewhere:
       <code>HOST=0.0.0.0 npm start</code>
@@ -103,25 +99,10 @@ const isLocal = computed(() => who.value?.local === true)
       <UCheckbox v-model="fresh.owner" label="Owner of the store" />
       <UButton type="submit" class="w-fit">Make the account</UButton>
     </form>
-  </main>
+  </StoreSheet>
 </template>
 
 <style scoped>
-.page {
-  max-width: 820px;
-  margin: 0 auto;
-  padding: 26px 24px 60px;
-}
-.top {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  margin-bottom: 20px;
-}
-h1 {
-  font-size: 28px;
-  font-weight: 600;
-}
 .person,
 .new {
   margin-top: 26px;
