@@ -38,7 +38,7 @@ const views: {
   size?: { width: number; height: number }
   act?: (page: Page) => Promise<unknown>
 }[] = [
-  { name: 'gardens', path: '/' },
+  { name: 'gardens', path: '/', act: (page) => page.waitForTimeout(3000) },
   { name: 'seasons', path: `${FRONT}/seasons`, act: (page) => page.waitForTimeout(3500) },
   {
     name: 'care',

@@ -6,7 +6,7 @@ import { migrate, toMigrations, type Migration } from '../db/migrate'
 import { openPglite } from '../db/openPglite'
 import { openPostgres } from '../db/openPostgres'
 
-/** Opens the store for a tool, brought to the newest version, and closes it whatever happens. An embedded one must not be open elsewhere. */
+/** Opens the store for a tool, brought to the newest version, and closes it whatever happens. An embedded one must not be open. */
 export async function withStore<T>(work: (db: Db, migrations: readonly Migration[]) => Promise<T>): Promise<T> {
   const folder = process.env.AMBER_MIGRATIONS!
   const texts = readdirSync(folder).map((f) => [f, readFileSync(join(folder, f), 'utf8')] as const)
