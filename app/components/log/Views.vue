@@ -30,6 +30,10 @@ const leftOf = (text: string) => {
 const chosenYear = computed(() => Math.max(0, yearOfDay(chosen.value?.day ?? '') - planted.value))
 const cut = computed(() => ({ clipPath: `inset(0 ${100 - share.value}% 0 0)` }))
 const HEIGHT_PX = 300
+/** The photo's day, and that it is a drawing where it is one. */
+const whenWords = computed(() =>
+  chosen.value ? `${dayWords(chosen.value.day)}${chosen.value.drawn ? ', drawn by the program' : ''}` : '',
+)
 </script>
 
 <template>
@@ -37,11 +41,7 @@ const HEIGHT_PX = 300
     <header>
       <h2 id="views-title">From the viewpoint</h2>
       <template v-if="chosen">
-        <span class="soft">
-          {{ dayWords(chosen.day) }}
-          <template v-if="chosen.drawn">, drawn by the program</template>
-          beside
-        </span>
+        <span class="soft">{{ whenWords }} beside</span>
         <USelect v-model="otherId" :items="others" size="sm" class="other" aria-label="Beside" />
       </template>
     </header>
