@@ -17,6 +17,7 @@ const ABOVE_CORE = [
 const ROOMS = [
   ...[
     'measure',
+    'merge',
     'geometry',
     'time',
     'weather',

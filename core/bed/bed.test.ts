@@ -151,7 +151,7 @@ describe('checkOutline', () => {
       ]),
       /begin and end/,
     ],
-    ['is too short', rectangle(0.3, 2), /at least 0.5 m/],
+    ['is too short', rectangle(0.3, 2), /at least 0.5\u202fm/],
   ])('refuses an edge that %s', (_, outline, message) => {
     const checked = checkOutline(outline)
     expect(checked.ok).toBe(false)

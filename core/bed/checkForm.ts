@@ -17,7 +17,8 @@ function checkCourt(form: Extract<BedForm, { kind: 'court' }>): Result<true> {
   const quarter = Math.min(form.widthM, form.depthM) - form.pathM
   if (quarter < 1)
     return fail(
-      `The paths take the whole court: with ${show(form.pathM)} m paths it needs to be more than ${show(form.pathM + 1)} m each way.`,
+      `The paths take the whole court: with ${show(form.pathM)}\u202fm paths ` +
+        `it needs to be more than ${show(form.pathM + 1)}\u202fm each way.`,
     )
   return checkSegments(form)
 }
@@ -30,7 +31,8 @@ function checkSegments(form: CourtForm): Result<true> {
   const segments = form.segments ?? 4
   if (segments !== 4 && (!isEven || plan === 'oval'))
     return fail(
-      `${segments} equal segments need a court as wide as it is deep; this one is ${show(form.widthM)} by ${show(form.depthM)} m. ` +
+      `${segments} equal segments need a court as wide as it is deep; ` +
+        `this one is ${show(form.widthM)}\u202fm by ${show(form.depthM)}\u202fm. ` +
         'Make it as deep as it is wide, or choose four segments.',
     )
   if (segments === 6 && plan !== 'round')
@@ -45,7 +47,7 @@ function checkSegments(form: CourtForm): Result<true> {
 function checkRound(form: CourtForm, isEven: boolean): Result<true> {
   if (form.plan === 'round' && !isEven)
     return fail(
-      `A round court is as deep as it is wide; this one is ${show(form.widthM)} by ${show(form.depthM)} m.`,
+      `A round court is as deep as it is wide; this one is ${show(form.widthM)}\u202fm by ${show(form.depthM)}\u202fm.`,
     )
   return checkRepeat(form)
 }
@@ -57,8 +59,8 @@ function checkRepeat(form: CourtForm): Result<true> {
     )
   if (form.repeat === 'turned' && !isEvenCourt(form))
     return fail(
-      `Quarters can only be turned in a square court; this one is ${show(form.widthM)} by ` +
-        `${show(form.depthM)} m. Mirror them, or make it square.`,
+      `Quarters can only be turned in a square court; this one is ${show(form.widthM)}\u202fm by ` +
+        `${show(form.depthM)}\u202fm. Mirror them, or make it square.`,
     )
   return ok(true)
 }
@@ -78,7 +80,7 @@ const FAR_M = 200
 function checkEdge(form: EdgedForm): Result<true> {
   const { stations } = form.edge
   if (stations.length < 3) return fail('A closed edge needs at least three stations.')
-  if (stations.some(isFar)) return fail('A station lies more than 200 m from the middle: check the unit.')
+  if (stations.some(isFar)) return fail('A station lies more than 200\u202fm from the middle: check the unit.')
   const line = closedLine(form.edge)
   const { spine } = middleOf(line)
   for (let i = 0; i < line.length; i++) {
@@ -87,8 +89,8 @@ function checkEdge(form: EdgedForm): Result<true> {
     const depth = Math.hypot(e.x - b.x, e.y - b.y) - form.rimM
     if (depth < LEAST_DEPTH_M)
       return fail(
-        `The edge comes within ${show(Math.max(0, depth))} m of the ` +
-          `${form.kind === 'ring' ? 'planting inside' : 'middle'}; ${LEAST_DEPTH_M} m is the least. Move the ` +
+        `The edge comes within ${show(Math.max(0, depth))}\u202fm of the ` +
+          `${form.kind === 'ring' ? 'planting inside' : 'middle'}; ${LEAST_DEPTH_M}\u202fm is the least. Move the ` +
           'stations out, or make the rim smaller.',
       )
     const d = { x: e.x - b.x, y: e.y - b.y }

@@ -19,13 +19,13 @@ export function checkOutline({ back, front }: Outline): Result<true> {
   const f = new Polyline(flattenEdge(front.kind, front.stations))
   const b = new Polyline(flattenEdge(back.kind, back.stations))
   if (f.lastX - f.firstX < LEAST_LENGTH_M)
-    return fail(`The bed is ${show(f.lastX - f.firstX)} m long; it needs at least ${LEAST_LENGTH_M} m.`)
+    return fail(`The bed is ${show(f.lastX - f.firstX)}\u202fm long; it needs at least ${LEAST_LENGTH_M}\u202fm.`)
   if (Math.abs(f.firstX - b.firstX) > 1e-6 || Math.abs(f.lastX - b.lastX) > 1e-6)
     return fail('The back and the front edge must begin and end at the same places along the wall.')
   const crossing = [...f.points, ...b.points].find(({ x }) => f.yAt(x) - b.yAt(x) < LEAST_DEPTH_M)
   if (crossing)
     return fail(
-      `At ${show(crossing.x)} m along, the front edge comes within ${LEAST_DEPTH_M} m of the back edge or ` +
+      `At ${show(crossing.x)}\u202fm along, the front edge comes within ${LEAST_DEPTH_M}\u202fm of the back edge or ` +
         'crosses it: move the front out or the back in there.',
     )
   return ok(true)
@@ -41,12 +41,12 @@ function checkEdge(name: string, edge: Edge): Result<true> {
     if (!Number.isFinite(x) || !Number.isFinite(y))
       return fail(`Station ${i + 1} of the ${name} edge is not a measure.`)
     if (Math.abs(x) > GREATEST_M || Math.abs(y) > GREATEST_M)
-      return fail(`Station ${i + 1} of the ${name} edge is more than ${GREATEST_M} m away: check the unit.`)
+      return fail(`Station ${i + 1} of the ${name} edge is more than ${GREATEST_M}\u202fm away: check the unit.`)
     const before = stations[i - 1]
     if (before && x - before.x < 0.01)
       return fail(
-        `Station ${i + 1} of the ${name} edge (${show(x)} m along) must lie further along than station ${i} ` +
-          `(${show(before.x)} m): an edge may not turn back or cross itself.`,
+        `Station ${i + 1} of the ${name} edge (${show(x)}\u202fm along) must lie further along than station ${i} ` +
+          `(${show(before.x)}\u202fm): an edge may not turn back or cross itself.`,
       )
   }
   return ok(true)

@@ -254,6 +254,6 @@ function cautionsOf(kind: CareKind, p: Plant): string[] {
     ...(kind !== 'lift' && p.lifeCycle === 'woody' && tall > LADDER_FROM_M
       ? ['Above reach: a firm ladder and a second person; large trees are for licensed people.']
       : []),
-    ...(kind === 'divide' && p.spreadM > HEAVY_FROM_M ? ['Heavy: two people, over 25 kg with a barrow.'] : []),
+    ...(kind === 'divide' && p.spreadM > HEAVY_FROM_M ? ['Heavy: two people, over 25\u202fkg with a barrow.'] : []),
   ]
 }

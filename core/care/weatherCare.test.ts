@@ -40,7 +40,7 @@ describe('what the weather asks', () => {
   it('clipping waits for a cooler day, planting for one without frost, watching for none', () => {
     const hot = { ...mild, day: '2027-07-01', highC: 34 }
     const frost = { ...mild, day: '2027-03-01', lowC: -4 }
-    expect(keptBack('clip', hot)).toBe('not in 34 °C')
+    expect(keptBack('clip', hot)).toBe('not in 34\u202f°C')
     expect(keptBack('set out', frost)).toBe('not in frost')
     expect([keptBack('watch', hot), keptBack('clip', { ...mild, day: '2027-06-01' })]).toEqual([null, null])
   })

@@ -23,7 +23,7 @@ const FROST_SHY = new Set<CareKind>(['clip', 'prune', 'divide', 'set out', 'repo
 
 /** Why a task is better left on a day; null when it can be done. */
 export function keptBack(kind: CareKind, { lowC, highC }: DayWeather): string | null {
-  if (highC >= HOT_C && HEAT_SHY.has(kind)) return `not in ${Math.round(highC)} °C`
+  if (highC >= HOT_C && HEAT_SHY.has(kind)) return `not in ${Math.round(highC)}\u202f°C`
   return lowC < 0 && FROST_SHY.has(kind) ? 'not in frost' : null
 }
 
@@ -50,7 +50,9 @@ export function weatherWords(
           {
             day: w.day,
             what: 'frost' as const,
-            says: `Cover ${tender.count} tender plants in the evening of ${dayWords(w.day)} (${tender.names.join(', ')}): ${w.lowC} °C.`,
+            says:
+              `Cover ${tender.count} tender plants in the evening of ${dayWords(w.day)} ` +
+              `(${tender.names.join(', ')}): ${w.lowC}\u202f°C.`,
             minutes: tender.count * COVER_MIN,
           },
         ]
@@ -60,7 +62,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'storm' as const,
-            says: `Look at ${staked} stakes and ties before ${dayWords(w.day)}: gusts of ${Math.round(w.gustMs)} m/s.`,
+            says: `Look at ${staked} stakes and ties before ${dayWords(w.day)}: gusts of ${Math.round(w.gustMs)}\u202fm/s.`,
             minutes: Math.ceil(staked / 2),
           },
         ]
@@ -70,7 +72,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'heat' as const,
-            says: `${dayWords(w.day)}: ${Math.round(w.highC)} °C, no clipping, no moving.`,
+            says: `${dayWords(w.day)}: ${Math.round(w.highC)}\u202f°C, no clipping, no moving.`,
             minutes: 0,
           },
         ]

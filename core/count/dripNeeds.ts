@@ -21,7 +21,7 @@ export interface DripNeed {
 
 const sale = (name: string, unit: MaterialUnit, rest: Pick<MaterialKind, 'waste' | 'sold' | 'soldIn' | 'price'>) =>
   ({ name, group: 'water', unit, wanted: true, ...rest }) as const
-const coil = (sold: number, price: number) => ({ waste: 0.05, sold, soldIn: `coils of ${sold} m`, price })
+const coil = (sold: number, price: number) => ({ waste: 0.05, sold, soldIn: `coils of ${sold}\u202fm`, price })
 const each = (price: number, waste = 0.1) => ({ waste, sold: 1, soldIn: 'each', price })
 const bag = (sold: number, price: number, waste: number) => ({ waste, sold, soldIn: `bags of ${sold}`, price })
 
@@ -33,13 +33,13 @@ export function dripNeeds(d: DripNeed, chosen: ReadonlyMap<string, MaterialChoic
   const needs: readonly (readonly [string, MaterialKind, number, string])[] = [
     [
       'dripLine',
-      sale('drip pipe of 16 mm with emitters', 'm', coil(25, 24)),
+      sale('drip pipe of 16\u202fmm with emitters', 'm', coil(25, 24)),
       laid,
       `${m(d.rowsM)} of rows${inRings}`,
     ],
     [
       'dripPlain',
-      sale('plain pipe of 25 mm', 'm', coil(25, 19)),
+      sale('plain pipe of 25\u202fmm', 'm', coil(25, 19)),
       d.plainM,
       `${m(d.plainM)} from the tap and across the ends of the rows`,
     ],
@@ -56,7 +56,7 @@ export function dripNeeds(d: DripNeed, chosen: ReadonlyMap<string, MaterialChoic
       'dripPegs',
       sale('pegs', 'piece', bag(25, 3.5, 0)),
       Math.ceil(laid),
-      `one for each of ${Math.ceil(laid)} metres laid`,
+      `one for each of ${Math.ceil(laid)}\u202fm laid`,
     ],
     [
       'dripValves',

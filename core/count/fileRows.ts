@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { inUnits, type Units } from '../measure'
 import type { GardenCount } from './gardenCount'
 
 /** Headings and rows for a file; `money` names the columns of money by their place. */
@@ -23,9 +24,10 @@ const safeCell = (cell: string | number): string | number => {
  * Rows as CSV: UTF-8 with a byte order mark, CRLF lines; cells that begin like a formula are made safe with an apostrophe, ranges that a
  * spreadsheet would take for a time are written `6 to 8`. Money has two decimals.
  */
-export function rowsCsv({ headings, rows, money = [] }: FileRows): string {
+export function rowsCsv({ headings, rows, money = [] }: FileRows, units: Units = 'metric'): string {
+  const said = (cell: FileRows['rows'][number][number]) => (typeof cell === 'string' ? inUnits(cell, units) : cell)
   const cells = rows.map((row) =>
-    row.map((cell, i) => safeCell(money.includes(i) && typeof cell === 'number' ? cell.toFixed(2) : cell)),
+    row.map((cell, i) => safeCell(money.includes(i) && typeof cell === 'number' ? cell.toFixed(2) : said(cell))),
   )
   return `\uFEFF${Papa.unparse([headings.map((h) => safeCell(h)), ...cells], { newline: '\r\n' })}\r\n`
 }

@@ -13,7 +13,7 @@ const KINDS = {
   compost: kind('compost dug in', 'ground', 'm³', {
     waste: 0.05,
     sold: 0.05,
-    soldIn: 'bags of 50 L',
+    soldIn: 'bags of 50\u202fL',
     price: 6,
     kgEach: 25,
     loose: { from: 1, sold: 0.5, soldIn: 'loose half cubic metres', price: 36 },
@@ -30,7 +30,7 @@ const KINDS = {
   mulch: kind('mulch', 'cover', 'm³', {
     waste: 0.05,
     sold: 0.06,
-    soldIn: 'bags of 60 L',
+    soldIn: 'bags of 60\u202fL',
     price: 7.5,
     kgEach: 18,
     loose: { from: 1, sold: 0.5, soldIn: 'loose half cubic metres', price: 42 },
@@ -40,7 +40,7 @@ const KINDS = {
   fabric: kind('fabric under gravel', 'hard', 'm²', {
     waste: 0.1,
     sold: 5,
-    soldIn: 'rolls of 5 m²',
+    soldIn: 'rolls of 5\u202fm²',
     price: 9,
     wanted: false,
   }),
@@ -50,11 +50,16 @@ const KINDS = {
   potMix: kind('potting mix', 'pots', 'm³', {
     waste: 0.1,
     sold: 0.05,
-    soldIn: 'bags of 50 L',
+    soldIn: 'bags of 50\u202fL',
     price: 9,
     kgEach: 22,
   }),
-  skip: kind('skip for what is dug out', 'away', 'm³', { waste: 0, sold: 2, soldIn: 'skips of 2 m³', price: 140 }),
+  skip: kind('skip for what is dug out', 'away', 'm³', {
+    waste: 0,
+    sold: 2,
+    soldIn: 'skips of 2\u202fm³',
+    price: 140,
+  }),
 } as const
 type KindId = keyof typeof KINDS
 

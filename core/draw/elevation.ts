@@ -180,4 +180,4 @@ export function figureAt(list: Elevation, x: number, z: number): Figure | null {
 
 /** `eye 1.6 m, 3 m back` */
 export const describeViewpoint = (v: Viewpoint) =>
-  `eye ${v.eyeHeightM} m, ${Math.round(v.distanceM * 10) / 10} m back`
+  `eye ${v.eyeHeightM}\u202fm, ${Math.round(v.distanceM * 10) / 10}\u202fm back`

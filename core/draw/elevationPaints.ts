@@ -1,3 +1,4 @@
+import { UNIT_SPACE, type Units } from '../measure'
 import { topM } from '../layout'
 import type { Elevation } from './elevation'
 import { groundPaints, type Window } from './groundPaints'
@@ -18,18 +19,30 @@ export function elevationBackPaints(list: Elevation, window: Window, palette: Pa
   ]
 }
 
-const STEP_M = 0.5
+/** Steps of the ruler: half metres with every metre named, or feet with every second one named. */
+const RULERS = {
+  metric: { stepM: 0.5, words: (m: number) => `${m}${UNIT_SPACE}m` },
+  imperial: { stepM: 0.3048, words: (m: number) => `${Math.round(m / 0.3048)}′` },
+} as const
 
 /** A ruler of heights at the picture's left. */
-export function rulerPaints(list: Elevation, highM: number, palette: Palette, perM: number): Paint[] {
+export function rulerPaints(
+  list: Elevation,
+  highM: number,
+  palette: Palette,
+  perM: number,
+  units: Units = 'metric',
+): Paint[] {
+  const { stepM, words } = RULERS[units]
   const paints: Paint[] = []
-  for (let z = 0; z < highM; z += STEP_M) {
-    const isWhole = z % 1 === 0
-    const [from, to] = [list.fromX - (isWhole ? 11 : 6) / perM, list.fromX - 2 / perM]
+  for (let i = 0; i * stepM < highM; i++) {
+    const z = i * stepM
+    const isNamed = i % 2 === 0
+    const [from, to] = [list.fromX - (isNamed ? 11 : 6) / perM, list.fromX - 2 / perM]
     paints.push({ path: [M, from, z, L, to, z], stroke: palette.soft, thin: 1 })
-    if (isWhole) {
-      const words = z === 0 ? '0' : `${z} m`
-      paints.push({ words, x: list.fromX, y: z, size: 11, colour: palette.soft, align: 'right', dx: -15 })
+    if (isNamed) {
+      const said = z === 0 ? '0' : words(z)
+      paints.push({ words: said, x: list.fromX, y: z, size: 11, colour: palette.soft, align: 'right', dx: -15 })
     }
   }
   return paints
@@ -50,7 +63,7 @@ export const sillPaints = (list: Elevation, perM: number): Paint[] =>
         dash: [3, 4],
         alpha: 0.55,
       },
-      { words: `sill ${o.sillM} m`, x: o.x, y: o.sillM, size: 10.5, colour: '#f6f1e7', dx: 5, dy: 9 },
+      { words: `sill ${o.sillM}\u202fm`, x: o.x, y: o.sillM, size: 10.5, colour: '#f6f1e7', dx: 5, dy: 9 },
     ])
 
 const WISH_COLOUR = { keep: '#2f4f2c', hide: '#7a2f22' } as const

@@ -31,6 +31,8 @@ export {
 } from './path'
 export { boundsOfPath, circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
 export { bedsOnSitePaints } from './bedsOnSitePaints'
+export { clientPaints, type ClientMark } from './clientPaints'
+export { herePaints, type ChosenElsewhere } from './herePaints'
 export { notePaints } from './notePaints'
 export { orderPaints } from './orderPaints'
 export { type FeatureAt, featuresAt } from './featureAt'

@@ -9,6 +9,8 @@ export interface Palette {
   readonly soil: string
   readonly soilLight: string
   readonly sky: string
+  /** What others do. */
+  readonly elsewhere: string
 }
 
 /** For what is printed: as the interface is by day, on white. */
@@ -22,4 +24,5 @@ export const PRINT_PALETTE: Palette = {
   soil: '#8a7350',
   soilLight: '#e5d8c0',
   sky: '#f3efe6',
+  elsewhere: '#5b4a86',
 }

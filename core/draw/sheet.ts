@@ -1,3 +1,4 @@
+import type { Units } from '../measure'
 import type { Point } from '../geometry'
 
 /** How a picture's metres lie on its sheet: points per metre, and where x = 0, y = 0 lies, points from the left and the top. */
@@ -5,6 +6,8 @@ export interface Sheet {
   readonly perM: number
   readonly left: number
   readonly top: number
+  /** Units in which words say figures; metric when left out. */
+  readonly units?: Units
 }
 
 /** A place of the picture on its sheet. */
@@ -16,5 +19,5 @@ export const onSheet = ({ x, y }: Point, { perM, left, top }: Sheet): Point => (
 /** The sheet of a badge: its paints are in points already. */
 export function badgeSheet(sheet: Sheet, at: Point): Sheet {
   const { x, y } = onSheet(at, sheet)
-  return { perM: 1, left: x, top: y }
+  return { ...sheet, perM: 1, left: x, top: y }
 }

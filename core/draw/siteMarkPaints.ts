@@ -1,3 +1,4 @@
+import { UNIT_SPACE, type Units } from '../measure'
 import type { Point } from '../geometry'
 import { L, M, type Paint, type Words } from './path'
 import { circlePath, linePath } from './paths'
@@ -52,26 +53,34 @@ export const handlePaints = (at: Point, palette: Palette, alpha = 1): Paint[] =>
 export function tapePaints(tape: readonly Point[], palette: Palette): Paint[] {
   const [a, b] = tape
   if (!a || !b) return []
-  const words = `${Math.hypot(a.x - b.x, a.y - b.y).toFixed(2)} m`
+  const words = `${Math.hypot(a.x - b.x, a.y - b.y).toFixed(2)}\u202fm`
   return [
     { path: linePath([a, b], false), stroke: palette.ink, thin: 1.6 },
     { at: { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }, badge: [label(words, palette, 6, 8)] },
   ]
 }
 
-const ROUND_M = [0.5, 1, 2, 5, 10, 20, 50]
+const ROUND = [0.5, 1, 2, 5, 10, 20, 50, 100, 200]
 const LEAST_BAR = 70
+const UNIT_M = { metric: 1, imperial: 0.3048 } as const
 
-/** A scale bar of a round length, from its left end. */
-export function scaleBarPaints(at: Point, palette: Palette, perM: number): Paint[] {
-  const length = ROUND_M.find((m) => m * perM > LEAST_BAR) ?? 100
-  const long = length * perM
+/** A scale bar of a round length in metres or feet, from its left end. */
+export function scaleBarPaints(at: Point, palette: Palette, perM: number, units: Units = 'metric'): Paint[] {
+  const unitM = UNIT_M[units]
+  const length = ROUND.find((n) => n * unitM * perM > LEAST_BAR) ?? 500
+  const long = length * unitM * perM
   return [
     {
       at,
       badge: [
         { path: [M, 0, 6, L, 0, 0, L, long, 0, L, long, 6], stroke: palette.ink, thin: 1.5 },
-        { words: `${length} m`, x: 4, y: 12, size: 11, colour: palette.ink },
+        {
+          words: units === 'metric' ? `${length}${UNIT_SPACE}m` : `${length} ft`,
+          x: 4,
+          y: 12,
+          size: 11,
+          colour: palette.ink,
+        },
       ],
     },
   ]

@@ -1,3 +1,4 @@
+import { inUnits } from '../measure'
 import { isClipped, isShape, isWords, type Paint, type Path, type Shape, type Words } from './path'
 import { badgeSheet, type Sheet } from './sheet'
 
@@ -12,10 +13,16 @@ export interface PaintPen {
 export function walkPaints(paints: readonly Paint[], sheet: Sheet, pen: PaintPen) {
   for (const paint of paints) {
     if (isShape(paint)) pen.shape(paint, sheet)
-    else if (isWords(paint)) pen.words(paint, sheet)
+    else if (isWords(paint)) pen.words(said(paint, sheet), sheet)
     else if (isClipped(paint)) pen.clip(paint.clip, sheet, () => walkPaints(paint.within, sheet, pen))
     else walkPaints(paint.badge, badgeSheet(sheet, paint.at), pen)
   }
+}
+
+/** Words with their figures in the units of the sheet. */
+function said(paint: Words, { units = 'metric' }: Sheet): Words {
+  const words = inUnits(paint.words, units)
+  return words === paint.words ? paint : { ...paint, words }
 }
 
 /** Width of a shape's stroke on the sheet, points. */

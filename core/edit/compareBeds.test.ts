@@ -21,9 +21,9 @@ describe('an earlier state beside the one now', () => {
       'plant x stood where plant w stands',
       '3 plant w, now 4',
       'plant w stood in lane 1, now 2',
-      'plant w stood at 2.00 m, now 2.50 m',
+      'plant w stood at 2.00\u202fm, now 2.50\u202fm',
       'plant w was row, now dotted',
-      'plant w came every 1.00 m, now 3.00 m',
+      'plant w came every 1.00\u202fm, now 3.00\u202fm',
     ])
     expect(after({ kind: 'setBed', change: { school: 'lush', wall: null } })).toEqual([
       'its wall changed',

@@ -1,4 +1,5 @@
 import type { Bed, Drift } from '../bed'
+import { same } from '../merge'
 
 const PARTS = {
   name: 'its name',
@@ -20,15 +21,7 @@ const PARTS = {
   notes: 'notes',
 } as const satisfies Partial<Record<keyof Bed, string>>
 
-/** A value as text, whatever order its keys were stored in. */
-const textOf = (value: unknown): string =>
-  JSON.stringify(value, (_key, part: unknown) =>
-    part && typeof part === 'object' && !Array.isArray(part)
-      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : part,
-  )
-const same = (a: unknown, b: unknown) => a === b || textOf(a) === textOf(b)
-const metres = (m: number) => `${m.toFixed(2)} m`
+const metres = (m: number) => `${m.toFixed(2)}\u202fm`
 
 const kindOf = ({ shape, pattern }: Drift): string => shape?.kind ?? pattern
 

@@ -62,7 +62,7 @@ export function fitLine(line: FoundLine, number: number): FoundLine {
 export function faultOfLine(line: FoundLine): string | null {
   if (line.points.some((p) => !Number.isFinite(p.x) || !Number.isFinite(p.y))) return 'a place of it is no figure'
   if (line.points.some((p) => Math.abs(p.x) > FAR_M || Math.abs(p.y) > FAR_M))
-    return `it lies more than ${FAR_M} m from the middle of the sheet`
+    return `it lies more than ${FAR_M}\u202fm from the middle of the sheet`
   return line.points.length < least(line) ? 'it has too few places' : null
 }
 

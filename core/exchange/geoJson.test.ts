@@ -53,7 +53,7 @@ describe('GeoJSON from elsewhere', () => {
         ],
       }),
     )
-    expect(town.told[0]).toMatch(/lies \d+ km from/)
+    expect(town.told[0]).toMatch(/lies \d+\u202fkm from/)
     // A degree of longitude at 50° is 71,696 m.
     expect(town.lines[0]!.points[1]!.x).toBeCloseTo(7.17, 2)
     const plan = read(

@@ -121,7 +121,7 @@ function elsewhere(
   }
   const [longitude = 0, latitude = 0] = all[0] ?? []
   const km = Math.round(Math.hypot(...kilometres(longitude - lie.longitude, latitude - lie.latitude, latitude)))
-  told.push(`It lies ${km} km from the garden’s place: it is laid about its own first point.`)
+  told.push(`It lies ${km}\u202fkm from the garden’s place: it is laid about its own first point.`)
   return ([x = 0, y = 0]) => fromEarth(x, y, { longitude, latitude, northDeg: lie.northDeg })
 }
 

@@ -62,4 +62,5 @@ export function unitFor(
   }
 }
 
-const sizeInWords = (m: number) => (m < 1 ? `${Math.round(m * 1000)} mm` : `${Number(m.toPrecision(3))} m`)
+const sizeInWords = (m: number) =>
+  m < 1 ? `${Math.round(m * 1000)}\u202fmm` : `${Number(m.toPrecision(3))}\u202fm`

@@ -89,6 +89,6 @@ function spread(photos: readonly LogEntry[]): LogEntry[] {
 /** The day of an entry with its weather, in words. */
 export function dayWithWeather({ day, weather }: LogEntry): string {
   if (!weather) return dayWords(day)
-  const rain = weather.rainMm >= 0.5 ? `, ${Math.round(weather.rainMm)} mm of rain` : ''
-  return `${dayWords(day)} · ${Math.round(weather.lowC)} to ${Math.round(weather.highC)} °C${rain}`
+  const rain = weather.rainMm >= 0.5 ? `, ${Math.round(weather.rainMm)}\u202fmm of rain` : ''
+  return `${dayWords(day)} · ${Math.round(weather.lowC)}\u202f°C to ${Math.round(weather.highC)}\u202f°C${rain}`
 }

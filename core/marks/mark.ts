@@ -40,7 +40,7 @@ export interface Mark {
 export type Judged = Pick<Mark, 'figures' | 'worst'> & { readonly share: number }
 
 export const percent = (share: number) => `${Math.round(share * 100)} %`
-export const metresText = (m: number) => `${m.toFixed(1)} m`
+export const metresText = (m: number) => `${m.toFixed(1)}\u202fm`
 /** Schools that want straight lines and pairs, and those in which heights need not rise. */
 export const isStrict = (school: { readonly lines: string }) => school.lines === 'straight'
 export const isOneOfEach = ({ singlesShare }: SchoolFigures) => singlesShare > 0.9

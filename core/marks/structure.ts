@@ -34,7 +34,7 @@ export function bones(scene: Scene, turn: number): Judged {
     share: 0.45 * ramp(share, 0.03, wanted) + 0.35 * ramp(covered, 0.25, 0.95) + 0.2 * rhythm,
     figures: [
       { name: 'winter picture', value: percent(share), wanted: `${percent(wanted)} of the summer's` },
-      { name: 'held by anchors', value: percent(covered), wanted: 'an anchor every 4 m, and at both ends' },
+      { name: 'held by anchors', value: percent(covered), wanted: 'an anchor every 4\u202fm, and at both ends' },
     ],
     worst,
   }
@@ -238,7 +238,7 @@ export function skyline(scene: Scene, turn: number): Judged {
     share: (0.55 * band(waves, flat, alive, 0.65, 1.1) + 0.45 * band(period, 0.5, 1.4, 6, 16)) * (1 - 0.6 * glass),
     figures: [
       { name: 'rises and falls by', value: percent(waves), wanted: '20 to 60 % of its height' },
-      { name: 'a wave is long', value: metresText(period), wanted: '1.5 to 5 m' },
+      { name: 'a wave is long', value: metresText(period), wanted: '1.5 to 5\u202fm' },
       ...(glass > 0 ? [{ name: 'glass covered', value: percent(glass), wanted: 'none' }] : []),
     ],
     worst: null,

@@ -155,7 +155,9 @@ function reasonsFor(group: readonly Plant[], month: LibraryMonth): string[] {
   if (sizes.has('bold') && sizes.has('fine')) reasons.push('bold leaf beside fine')
   const heights = group.map(fullHeightM).sort((a, b) => a - b)
   if (heights[heights.length - 1]! > heights[0]! * 1.6)
-    reasons.push(`heights step from ${heights[0]!.toFixed(1)} to ${heights[heights.length - 1]!.toFixed(1)} m`)
+    reasons.push(
+      `heights step from ${heights[0]!.toFixed(1)}\u202fm to ${heights[heights.length - 1]!.toFixed(1)}\u202fm`,
+    )
   const far = Math.max(
     ...group.flatMap((a, i) => group.slice(i + 1).map((b) => deltaE(a.foliage.summer, b.foliage.summer))),
   )

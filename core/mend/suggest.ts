@@ -220,7 +220,9 @@ function groupCount(scene: Scene, { lane, lengthM }: Slot, plant: Plant): number
 const MOST_IN_GROUP = 11
 
 function reasonsFor(scene: Scene, slots: readonly Slot[], plants: readonly Plant[]): string[] {
-  const lanes = plants.map((p, i) => `${nameOf(p)} ${fullHeightM(p).toFixed(1)} m in the ${slots[i]!.name} lane`)
+  const lanes = plants.map(
+    (p, i) => `${nameOf(p)} ${fullHeightM(p).toFixed(1)}\u202fm in the ${slots[i]!.name} lane`,
+  )
   const bare = monthInterest(scene)
     .filter((m) => m.interest < 0.25)
     .map((m) => m.month)

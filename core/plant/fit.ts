@@ -173,7 +173,10 @@ function blownBy(plant: Plant): Misfit[] {
   const isTall = isSoft && plant.flowerHeightM >= LEANS_FROM_M && plant.wind !== 'tolerant'
   if (plant.staking !== 'none' || isTall)
     return [
-      { want: 'wind', text: `much wind; ${plant.flowerHeightM} m of soft stem wants a stake or a sheltered place` },
+      {
+        want: 'wind',
+        text: `much wind; ${plant.flowerHeightM}\u202fm of soft stem wants a stake or a sheltered place`,
+      },
     ]
   return plant.wind === 'shy' ? [{ want: 'wind', text: 'much wind; it wants a sheltered place' }] : []
 }

@@ -29,7 +29,7 @@ export const growsWords = (p: Plant): string =>
     STAKING_WORDS[p.staking],
     WOOD_WORDS[p.flowerWood],
     p.clematisGroup ? `pruning group ${p.clematisGroup}` : '',
-    p.leastPotL > 0 ? `pots from ${p.leastPotL} L` : 'no plant for pots',
+    p.leastPotL > 0 ? `pots from ${p.leastPotL}\u202fL` : 'no plant for pots',
   ])
 
 /** What it stands: drought, salt, wind, summer heat. */
@@ -71,8 +71,8 @@ export function winterWords({ tender: t }: Pick<PlantTraits, 'tender'>): string 
   if (!t) return ''
   return joined([
     WINTER_WORDS[t.how],
-    t.storeC === null ? '' : `above ${t.storeC} °C`,
-    t.outAboveC === null ? '' : `out again when nights stay above ${t.outAboveC} °C`,
+    t.storeC === null ? '' : `above ${t.storeC}\u202f°C`,
+    t.outAboveC === null ? '' : `out again when nights stay above ${t.outAboveC}\u202f°C`,
   ])
 }
 

@@ -33,7 +33,7 @@ export {
   type Tree,
   VIEWERS,
 } from './site'
-export { applySiteEdit, describeSiteEdit, type SiteEdit } from './siteEdit'
+export { applySiteEdit, describeSiteEdit, rebaseSiteEdit, type SiteEdit } from './siteEdit'
 export { jarTest, type JarTest, percolation, type Percolation, ribbonSoil } from './soilTests'
 export {
   distanceTo,

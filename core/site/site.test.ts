@@ -39,9 +39,9 @@ describe('survey by tape', () => {
 
   it('explains tapes that cannot meet, with how much is missing', () => {
     const short = byTapes({ x: 0, y: 0 }, 2, { x: 10, y: 0 }, 3, 'left')
-    expect(!short.ok && short.error).toContain('5.00 m are missing')
+    expect(!short.ok && short.error).toContain('5.00\u202fm are missing')
     const long = byTapes({ x: 0, y: 0 }, 20, { x: 10, y: 0 }, 3, 'left')
-    expect(!long.ok && long.error).toContain('second is 7.00 m too short')
+    expect(!long.ok && long.error).toContain('second is 7.00\u202fm too short')
     expect(byTapes({ x: 1, y: 1 }, 2, { x: 1, y: 1 }, 2, 'left').ok).toBe(false)
   })
 

@@ -1,3 +1,4 @@
+import { mergeParts } from '../merge'
 import type { BaseDrawing, BedPlace, Site, SurveyPoint, Thing } from './site'
 
 /** A named change of a site; each has an inverse. */
@@ -121,4 +122,11 @@ export function describeSiteEdit(edit: SiteEdit): string {
 function withPlace(beds: Site['beds'], before: BedPlace | null, place: BedPlace | null): Site['beds'] {
   if (place === null) return beds.filter((b) => b !== before)
   return before ? beds.map((b) => (b === before ? place : b)) : [...beds, place]
+}
+
+/** A whole site set anew, so that it leaves alone what others changed of it between `base` and `theirs`. */
+export function rebaseSiteEdit(edit: SiteEdit, base: Site, theirs: Site): SiteEdit {
+  if (edit.kind === 'all') return { ...edit, edits: edit.edits.map((e) => rebaseSiteEdit(e, base, theirs)) }
+  if (edit.kind !== 'replaceSite') return edit
+  return { kind: 'replaceSite', site: mergeParts(base, edit.site, theirs).value }
 }

@@ -3,7 +3,7 @@ import { fail, ok, type Result } from '../result'
 import type { Measure, Side, Spot, SurveyPoint } from './site'
 
 const NEAR_M = 1e-6
-const cm = (m: number) => `${m.toFixed(2)} m`
+const cm = (m: number) => `${m.toFixed(2)}\u202fm`
 
 /** A point so far along the line from one point toward another, and so far out to its right (negative: left). Metres. */
 export function byOffset(from: Point, to: Point, alongM: number, outM: number): Result<Point> {

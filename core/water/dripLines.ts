@@ -22,7 +22,7 @@ export function dripLines({ scene, drip }: Pick<WaterBed, 'scene' | 'drip'>): La
       { layer: 'water header', line: drip.header.map(up), closed: false, name: 'header' },
       ...drip.rows.map((r, i) => ({
         ...{ layer: `water rows ${r.want}`, line: r.line.map(up), closed: false },
-        name: `row ${i + 1}, emitters every ${Math.round(r.emitterM * 100)} cm`,
+        name: `row ${i + 1}, emitters every ${Math.round(r.emitterM * 100)}\u202fcm`,
       })),
       ...drip.spots.flatMap((s) => [
         { layer: 'water tubes', line: [up(s.from), up(s.plant)], closed: false, name: s.plant.plant.commonName },

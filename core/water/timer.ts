@@ -51,7 +51,7 @@ function runOf(zone: TimerZone, skipMm: number, day: Day, at: TimerWeather): Tim
   const skipped = (why: string): TimerRun[] => [{ day, zone: zone.name, minutes: 0, litres: 0, why }]
   const [yesterday, today] = [at.weather(addDays(day, -1)), at.weather(day)]
   const rain = yesterday.rainMm + today.rainMm
-  if (rain >= skipMm) return skipped(`left out: ${Math.round(rain)} mm of rain`)
+  if (rain >= skipMm) return skipped(`left out: ${Math.round(rain)}\u202fmm of rain`)
   if (today.lowC <= FROST_C) return skipped('left out: frost')
   const share = Math.max(LEAST_SHARE, Math.min(MOST_SHARE, givenOff(day, at)))
   const minutes = Math.round(set.minutes * share)

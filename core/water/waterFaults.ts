@@ -43,7 +43,7 @@ function weakTap({ zones, tapLH, tapBar, isTapMeasured }: WaterGarden): WaterFau
       return [
         {
           ...{ kind: 'weak tap' as const, bedId, places },
-          says: `“${z.name}” draws ${round(z.flowLH)} L/h, the tap gives ${round(tapLH)} L/h (${said}).`,
+          says: `“${z.name}” draws ${round(z.flowLH)}\u202fL/h, the tap gives ${round(tapLH)}\u202fL/h (${said}).`,
           todo: 'Fewer emitters or smaller ones, rows farther apart, or a row fed on its own.',
         },
       ]
@@ -137,7 +137,7 @@ function notMeasured({ isTapMeasured, zones, beds }: WaterGarden): WaterFault[] 
         ]),
     ...unknown.map((b) => ({
       ...{ kind: 'not measured' as const, bedId: b.id, places: [] },
-      says: `${b.scene.bed.name}: the way from the tap is not known, ${b.mainM} m are reckoned.`,
+      says: `${b.scene.bed.name}: the way from the tap is not known, ${b.mainM}\u202fm are reckoned.`,
       todo: 'Draw the tap on the site, or type the length of the main.',
     })),
   ]

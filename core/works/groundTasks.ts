@@ -18,7 +18,7 @@ export function liftTask(frosts: Frosts, bedId: string, bed: Bed, rate: RateOf):
       hours: (moving.length * rate('plant lifted or divided')) / 60,
       people: 2,
       tools: ['spades', 'hessian', 'buckets of water'],
-      cautions: ['lift with two above 25 kg'],
+      cautions: ['lift with two above 25\u202fkg'],
       after: ['services'],
       seasons: [springSeason(frosts, 'while it wakes'), autumnSeason(frosts, 'while the ground is warm')],
       minds: true,
@@ -41,7 +41,7 @@ export function hardTasks(bedId: string, bed: Bed, rate: RateOf, dug: boolean): 
       : [
           task('edging', bedId, {
             name: `${bed.name}: edging`,
-            basis: `${edgeM.toFixed(1)} m at ${rate('m of edging')} min`,
+            basis: `${edgeM.toFixed(1)}\u202fm at ${rate('m of edging')} min`,
             hours: (edgeM * rate('m of edging')) / 60,
             tools: ['string', 'mallet', 'level'],
             after,
@@ -58,7 +58,7 @@ export function hardTasks(bedId: string, bed: Bed, rate: RateOf, dug: boolean): 
             tools: ['post spade or auger', 'level'],
             cautions: [
               'power augers kick: two hands, firm stand',
-              `two lift what is over ${LIFT_KG} kg`,
+              `two lift what is over ${LIFT_KG}\u202fkg`,
               'structures by licensed practice',
             ],
             after,
@@ -68,7 +68,7 @@ export function hardTasks(bedId: string, bed: Bed, rate: RateOf, dug: boolean): 
       ? [
           task('main water', bedId, {
             name: `${bed.name}: main water line`,
-            basis: `${bedFigures(bed, bedFrame(bed)).edgeM.toFixed(1)} m at ${rate('m of main water line')} min`,
+            basis: `${bedFigures(bed, bedFrame(bed)).edgeM.toFixed(1)}\u202fm at ${rate('m of main water line')} min`,
             hours: (bedFigures(bed, bedFrame(bed)).edgeM * rate('m of main water line')) / 60,
             tools: ['pipe cutter', 'fittings'],
             after,

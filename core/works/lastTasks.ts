@@ -18,7 +18,7 @@ export function lastTasks(mulchM: number, bedId: string, bed: Bed, rate: RateOf,
     list.push(
       task('drip', bedId, {
         name: `${bed.name}: drip rings and lines`,
-        basis: `${(area / 0.45).toFixed(0)} m at ${rate('m of drip line')} min`,
+        basis: `${(area / 0.45).toFixed(0)}\u202fm at ${rate('m of drip line')} min`,
         hours: ((area / 0.45) * rate('m of drip line')) / 60,
         tools: ['pipe cutter', 'pegs'],
         after: planted,
@@ -27,14 +27,14 @@ export function lastTasks(mulchM: number, bedId: string, bed: Bed, rate: RateOf,
   list.push(
     task('water in', bedId, {
       name: `${bed.name}: water in`,
-      basis: `${area.toFixed(1)} m² at ${rate('m² watered in')} min`,
+      basis: `${area.toFixed(1)}\u202fm² at ${rate('m² watered in')} min`,
       hours: (area * rate('m² watered in')) / 60,
       tools: ['hose or cans'],
       after: drip ? [`drip:${bedId}`] : planted,
     }),
     task('mulch', bedId, {
-      name: `${bed.name}: mulch ${(mulchM * 100).toFixed(0)} cm, off the stems`,
-      basis: `${(area * mulchM).toFixed(2)} m³ at ${rate('m³ of mulch spread')} min`,
+      name: `${bed.name}: mulch ${(mulchM * 100).toFixed(0)}\u202fcm, off the stems`,
+      basis: `${(area * mulchM).toFixed(2)}\u202fm³ at ${rate('m³ of mulch spread')} min`,
       hours: (area * mulchM * rate('m³ of mulch spread')) / 60,
       tools: ['barrow', 'forks'],
       after: [`water in:${bedId}`],
@@ -44,7 +44,7 @@ export function lastTasks(mulchM: number, bedId: string, bed: Bed, rate: RateOf,
     list.push(
       task('gravel', bedId, {
         name: `${bed.name}: gravel last`,
-        basis: `${volume.toFixed(2)} m³ at ${rate('m³ of gravel spread')} min`,
+        basis: `${volume.toFixed(2)}\u202fm³ at ${rate('m³ of gravel spread')} min`,
         hours: (volume * rate('m³ of gravel spread')) / 60,
         tools: ['barrow', 'rake', 'tamper'],
         after: [`mulch:${bedId}`],

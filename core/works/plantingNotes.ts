@@ -36,7 +36,7 @@ const NOTES: readonly { readonly holds: (p: Plant) => boolean; readonly says: st
     holds: (p) => genusOf(p) === 'Iris' && p.root === 'rhizome',
     says: 'Shallow: the sun must reach the top of the rhizome.',
   },
-  { holds: isOf('Paeonia'), says: 'Buds no deeper than 5 cm, or it will not flower.' },
+  { holds: isOf('Paeonia'), says: 'Buds no deeper than 5\u202fcm, or it will not flower.' },
   {
     holds: isOf('Sempervivum', 'Opuntia', 'Agave', 'Delosperma', 'Sedum', 'Yucca'),
     says: 'Raised on grit, so that water runs off.',

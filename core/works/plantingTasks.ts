@@ -92,7 +92,7 @@ function plantCautions(plants: readonly Counted[]): string[] {
   return [
     ...(thorns.length > 0 ? [`gloves and goggles: ${thorns.join(', ')}`] : []),
     ...(sap.length > 0 ? [`gloves against sap: ${sap.join(', ')}`] : []),
-    ...(plants.some((c) => sizeFigures(c.size).volumeL >= 15) ? [`two lift pots over ${LIFT_KG} kg`] : []),
+    ...(plants.some((c) => sizeFigures(c.size).volumeL >= 15) ? [`two lift pots over ${LIFT_KG}\u202fkg`] : []),
     'not in frozen, waterlogged or hot ground; pots wait in shade and are watered',
   ]
 }

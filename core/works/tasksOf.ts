@@ -38,7 +38,7 @@ function siteTasks({ beds, services }: TaskInput, rate: RateOf): Task[] {
     }),
     task('clear', '', {
       name: 'Clear the ground',
-      basis: `${area.toFixed(0)} m² at ${rate('m² of ground cleared')} min`,
+      basis: `${area.toFixed(0)}\u202fm² at ${rate('m² of ground cleared')} min`,
       hours: (area * rate('m² of ground cleared')) / 60,
       people: 2,
       tools: ['loppers', 'barrow', 'rakes'],
@@ -64,7 +64,7 @@ function bedTasks(input: TaskInput, bedId: string, bed: Bed, rate: RateOf): Task
     tasks.push(
       task('weeds', bedId, {
         name: `${bed.name}: roots of weeds out`,
-        basis: `${area.toFixed(1)} m² at ${rate('m² of roots weeded out')} min`,
+        basis: `${area.toFixed(1)}\u202fm² at ${rate('m² of roots weeded out')} min`,
         hours: (area * rate('m² of roots weeded out')) / 60,
         people: 2,
         tools: ['forks', 'buckets'],
@@ -72,12 +72,12 @@ function bedTasks(input: TaskInput, bedId: string, bed: Bed, rate: RateOf): Task
         minds: true,
       }),
       task('soil', bedId, {
-        name: `${bed.name}: dig, compost ${(soilDepth * 100).toFixed(0)} cm in`,
-        basis: `${(area * 0.25).toFixed(1)} m³ at ${rate('m³ of soil dug')} min`,
+        name: `${bed.name}: dig, compost ${(soilDepth * 100).toFixed(0)}\u202fcm in`,
+        basis: `${(area * 0.25).toFixed(1)}\u202fm³ at ${rate('m³ of soil dug')} min`,
         hours: (area * 0.25 * rate('m³ of soil dug')) / 60,
         people: 2,
         tools: ['spades', 'forks', 'barrows'],
-        cautions: ['lift with two above 25 kg', 'dust: damp it down'],
+        cautions: ['lift with two above 25\u202fkg', 'dust: damp it down'],
         after: ['services', id('weeds')],
         minds: true,
       }),

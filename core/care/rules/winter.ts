@@ -11,7 +11,7 @@ const holds = (p: Plant) => Math.max(0, (p.tender?.outAboveC ?? 2) * MONTHS_A_DE
 export const outFrom = (p: Plant, { climate }: CareContext) => climate.lastFrost + holds(p)
 export const inBy = (p: Plant, { climate }: CareContext) => climate.firstFrost - holds(p)
 
-const storedAt = ({ tender }: Plant) => (tender!.storeC === null ? 'free of frost' : `at ${tender!.storeC} °C`)
+const storedAt = ({ tender }: Plant) => (tender!.storeC === null ? 'free of frost' : `at ${tender!.storeC}\u202f°C`)
 
 /** Usual troubles of a genus that are looked for, without remedies by name. */
 const TROUBLES: Readonly<Record<string, { readonly what: string; readonly from: number; readonly to: number }>> = {
@@ -51,7 +51,7 @@ export const winter: readonly CareRule[] = [
       return [{ opens: from, best: from + 0.25, closes: from + 1 }]
     },
     why: (p) =>
-      `It stands no frost: out when nights stay above ${p.tender!.outAboveC ?? 2} °C, hardened off for a week before.`,
+      `It stands no frost: out when nights stay above ${p.tender!.outAboveC ?? 2}\u202f°C, hardened off for a week before.`,
     minutes: () => 5,
     tools: ['trowel', 'watering can'],
   },
@@ -78,7 +78,7 @@ export const winter: readonly CareRule[] = [
       return [{ opens: by - 0.7, best: by - 0.3, closes: by }]
     },
     why: (p) =>
-      `Under ${p.tender!.outAboveC ?? 2} °C it suffers: in before the first nights below that, then kept ${storedAt(p)}.`,
+      `Under ${p.tender!.outAboveC ?? 2}\u202f°C it suffers: in before the first nights below that, then kept ${storedAt(p)}.`,
     minutes: () => 6,
     tools: ['trolley'],
   },

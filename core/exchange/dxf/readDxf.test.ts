@@ -442,7 +442,7 @@ describe('units', () => {
     ]
     const { unit } = read(dxf(circle, [], []))
     expect(unit).toMatchObject({ metres: 0.001, said: null })
-    expect(unit.doubt).toContain('12 m across')
+    expect(unit.doubt).toContain('12\u202fm across')
   })
   it('asks when none is given or the size is odd, and takes the word of who knows', () => {
     const none = size(
@@ -463,8 +463,8 @@ describe('units', () => {
         60,
       ).unit.metres,
     ).toBe(0.3048)
-    expect(size(head(6), 12_000).unit.doubt).toContain('12000 m across')
-    expect(size(head(4), 12).unit.doubt).toContain('12 mm across')
+    expect(size(head(6), 12_000).unit.doubt).toContain('12000\u202fm across')
+    expect(size(head(4), 12).unit.doubt).toContain('12\u202fmm across')
     expect(size(head(6), 12_000, 0.001)).toMatchObject({ m: 12, unit: { doubt: null } })
   })
 })

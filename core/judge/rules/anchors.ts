@@ -59,7 +59,7 @@ function none(scene: Scene): Finding {
         `${scene.school.name} too.`,
       weight: 50,
       figures: [{ name: 'anchors', value: 0, unit: '' }],
-      source: 'An anchor every 3 to 5 m of a border. Practice, Groups, repetition, order; Composing, Bones.',
+      source: 'An anchor every 3 to 5\u202fm of a border. Practice, Groups, repetition, order; Composing, Bones.',
     },
     () => withAnchors(scene, [0.15, 0.5, 0.85]),
   )
@@ -87,7 +87,7 @@ function lopsided(scene: Scene, own: readonly DriftSeen[], held: readonly number
         weight: 44,
         plants: own.flatMap((d) => d.placed),
         figures: [{ name: `without from the ${side}`, value: bare * length, unit: 'm' }],
-        source: 'An anchor every 3 to 5 m, at both ends of a foundation bed. Composing, Bones.',
+        source: 'An anchor every 3 to 5\u202fm, at both ends of a foundation bed. Composing, Bones.',
       },
       () => withAnchors(scene, [side === 'left' ? 0.12 : 0.88], own[0]!.plant),
     ),

@@ -89,14 +89,14 @@ function digging(scene: Scene, { things }: Surroundings): Finding[] {
         reason:
           `${capital(t.name)} runs ${near < 0.05 ? 'under the bed' : `${metres(near)} from the bed`} at about ` +
           `${metres(t.depthM)}${t.sure ? '' : ', its place not sure'}` +
-          (plants.length > 0 ? `; ${standWords(plants.length)} within ${DIG_M} m of it. ` : '. ') +
+          (plants.length > 0 ? `; ${standWords(plants.length)} within ${DIG_M}\u202fm of it. ` : '. ') +
           'Before any digging have the services located and ask the local code.',
         weight: 88,
         figures: [
           { name: 'distance', value: near, unit: 'm' },
           { name: 'depth', value: t.depthM, unit: 'm' },
         ],
-        source: 'Services within 1 m of the bed as drawn on the site. Practice, Cautions.',
+        source: 'Services within 1\u202fm of the bed as drawn on the site. Practice, Cautions.',
       }),
     ]
   })
@@ -150,7 +150,7 @@ function nearBuildings(scene: Scene, { things }: Surroundings): Finding[] {
             { name: 'from the building', value: nearest, unit: 'm' },
             { name: 'wanted', value: want, unit: 'm' },
           ],
-          source: 'Trees max(w/2, 3 m) from buildings. Calculations, Spacing and counts.',
+          source: 'Trees max(w/2, 3\u202fm) from buildings. Calculations, Spacing and counts.',
         },
       ),
     ]
@@ -184,7 +184,7 @@ function underLines(scene: Scene, { things }: Surroundings): Finding[] {
             { name: 'grows to', value: fullHeightM(plants[0]!.plant), unit: 'm' },
             { name: 'line', value: line.depthM, unit: 'm' },
           ],
-          source: 'Mature height against the line’s height less 1.5 m. Practice, Cautions.',
+          source: 'Mature height against the line’s height less 1.5\u202fm. Practice, Cautions.',
         },
         lowerKinds(scene, plants[0]!.plant, line.depthM - LINE_CLEAR_M),
       ),
@@ -218,7 +218,7 @@ function sight(scene: Scene, { things }: Surroundings): Finding[] {
           { name: 'height kept', value: SIGHT_M, unit: 'm' },
           { name: 'too tall', value: tall.length, unit: '' },
         ],
-        source: 'Triangle of 3 m along the drive and 3 m along the street. Practice, Cautions.',
+        source: 'Triangle of 3\u202fm along the drive and 3\u202fm along the street. Practice, Cautions.',
       }),
     ]
   })
@@ -251,7 +251,7 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
       found.push(
         caution(scene, `harm:${i}`, harmful, {
           title: 'Harmful plants by a door',
-          reason: `${harmWords(harmful)} ` + `within ${DOOR_M} m of the door of ${door.name}.`,
+          reason: `${harmWords(harmful)} ` + `within ${DOOR_M}\u202fm of the door of ${door.name}.`,
           weight: 66,
           figures: [{ name: 'within', value: DOOR_M, unit: 'm' }],
           source: 'Hazards of the plant library near doors, paths and seats. Practice, Cautions.',

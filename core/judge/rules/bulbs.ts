@@ -37,7 +37,7 @@ export const bulbs: WholeRule = {
               plants: open,
               figures: [{ name: 'without cover', value: open.length, unit: '' }],
               source:
-                'Bulbs with summer-dormant leaves of 0.2 m and more, no canopy within 0.2 m. Composing, Seasons.',
+                'Bulbs with summer-dormant leaves of 0.2\u202fm and more, no canopy within 0.2\u202fm. Composing, Seasons.',
             },
             () => covers(scene, open),
           ),

@@ -77,7 +77,7 @@ function moved(scene: Scene, name: string, e: Existing, plant: Plant): Wrong | n
   return {
     title: `${name} is too large to be moved by hand`,
     reason:
-      `${e.heightM.toFixed(1)} m high and ${e.spreadM.toFixed(1)} m across: its root ball wants a machine and those who ` +
+      `${e.heightM.toFixed(1)}\u202fm high and ${e.spreadM.toFixed(1)}\u202fm across: its root ball wants a machine and those who ` +
       `work with it. Move it in ${months}.`,
     weight: 44,
     instead,

@@ -159,7 +159,8 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
         { name: 'stretch', value: to - from, unit: 'm' },
       ],
       source:
-        'Largest circle clear of all mature canopies, on a 12 cm grid, wall strip of 0.5 m left out. Calculations, Through the year.',
+        'Largest circle clear of all mature canopies, on a 12\u202fcm grid, wall strip of 0.5\u202fm left out. ' +
+        'Calculations, Through the year.',
     },
     () => [...throughout(scene, from, to), ...fillers(scene, widest, to - from)],
   )

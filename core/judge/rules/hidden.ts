@@ -43,8 +43,8 @@ export const hidden: LocalRule = {
           reason:
             `${list.length === 1 ? 'It shows' : `${list.length} of ${drift.count * parts} show`} only ` +
             `${Math.round(share * 100)} % in ${monthName(list[0]!.other)} when grown, from ` +
-            `${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM} m, ` +
-            `${scene.bed.viewpoint.distanceM} m back).`,
+            `${scene.bed.viewpoint.name.toLowerCase()} (eye ${scene.bed.viewpoint.eyeHeightM}\u202fm, ` +
+            `${scene.bed.viewpoint.distanceM}\u202fm back).`,
           weight: 50 + 30 * (1 - share / belowOf(plant)),
           ...stretchOf(plants),
           plants: [...plants, ...hiders].map((p) => p.id),

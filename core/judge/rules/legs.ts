@@ -35,7 +35,8 @@ export const legs: WholeRule = {
                   plants: bare,
                   figures: [{ name: 'without cover', value: bare.length, unit: '' }],
                   source:
-                    'Vase-shaped shrubs and clear stems of 1.1 m and more; plants of 0.2 m and more before them. Practice, Groups.',
+                    'Vase-shaped shrubs and clear stems of 1.1\u202fm and more; plants of 0.2\u202fm and more before them. ' +
+                    'Practice, Groups.',
                 },
                 () => skirts(scene, bare[0]!),
               ),

@@ -56,7 +56,7 @@ function say(scene: Scene, id: string, list: readonly PlacedPlant[], over: strin
       plants: list,
       figures: [{ name: 'over', value: by, unit: 'm' }],
       source:
-        'Mature spread over the edge, 0.3 m and more than half of its half width. Practice, Depth, layers, spacing.',
+        'Mature spread over the edge, 0.3\u202fm and more than half of its half width. Practice, Depth, layers, spacing.',
     },
     () => backMends(scene, list, by),
   )

@@ -86,7 +86,7 @@ function mendsFor(scene: Scene, first: PlacedPlant, second: PlacedPlant, missing
   const right = scene.frame.alongAt(moving.at) >= from
   const at = Math.min(scene.frame.frontLength, Math.max(0, moving.at + (right ? away : -away)))
   mends.push({
-    label: `Move ${away.toFixed(1)} m ${right ? 'right' : 'left'}`,
+    label: `Move ${away.toFixed(1)}\u202fm ${right ? 'right' : 'left'}`,
     edit: { kind: 'changeDrift', driftId: moving.id, change: { at } },
   })
   return mends

@@ -192,7 +192,7 @@ function chequerboard(scene: Scene): Finding[] {
           weight: 32,
           plants: run.flatMap((d) => d.placed),
           figures: [{ name: 'in turn', value: run.length, unit: '' }],
-          source: `Singles of two kinds in turn, ${TURNS} and more, nearer than ${TURN_M} m. Practice, Groups, repetition, order.`,
+          source: `Singles of two kinds in turn, ${TURNS} and more, nearer than ${TURN_M}\u202fm. Practice, Groups, repetition, order.`,
         },
         () => [
           {

@@ -160,7 +160,7 @@ function tooSmall(scene: Scene): Finding[] {
       {
         id: 'scale:lost',
         rule: 'scale',
-        title: `Groups too small to be seen from ${far.toFixed(0)} m`,
+        title: `Groups too small to be seen from ${far.toFixed(0)}\u202fm`,
         reason:
           `${small.length} of ${groups.length} groups are narrower than ${metres(wanted * 0.6)}; from ` +
           `${metres(far)} a group wants about ${metres(wanted)}.`,

@@ -88,7 +88,7 @@ function mendsFor(scene: Scene, opening: Opening, driftId: string): Mend[] {
   const target = x >= middle ? opening.x + opening.widthM + half : opening.x - half
   if (drift.count <= 3 && target > scene.frame.firstX && target < scene.frame.lastX) {
     mends.push({
-      label: `Move ${Math.abs(target - x).toFixed(1)} m ${target > x ? 'right' : 'left'}`,
+      label: `Move ${Math.abs(target - x).toFixed(1)}\u202fm ${target > x ? 'right' : 'left'}`,
       edit: { kind: 'changeDrift', driftId, change: { at: scene.frame.sAt(target) } },
     })
   }
