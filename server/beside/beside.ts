@@ -11,8 +11,12 @@ const MOST_MS: Readonly<Record<BesideName, number>> = {
   plants: 10_000,
   prices: 10_000,
   body: 5000,
+  reckon: 30_000,
 }
-const MOST_MB = 160
+/** Memory of a thread: what is sent in is held short, a stored garden may be as large as it has grown. */
+const MOST_MB = { files: 160, gardens: 700 } as const
+type Kind = keyof typeof MOST_MB
+const kindOf = (name: BesideName): Kind => (name === 'reckon' ? 'gardens' : 'files')
 const YOUNG_MB = 24
 const MOST_AT_ONCE = 2
 /** Beside the built server; while developing and in unit tests there is none, and the work is done where it is asked. */
@@ -29,7 +33,7 @@ interface Task {
   readonly broken: (error: Error) => void
 }
 
-const idle: Worker[] = []
+const idle: Readonly<Record<Kind, Worker[]>> = { files: [], gardens: [] }
 const waiting: Task[] = []
 let running = 0
 
@@ -54,15 +58,15 @@ function next() {
   const task = waiting.shift()
   if (!task) return
   running++
-  void inThread(idle.pop() ?? newThread(), task).finally(() => {
+  void inThread(idle[kindOf(task.name)].pop() ?? newThread(kindOf(task.name)), task).finally(() => {
     running--
     next()
   })
 }
 
-function newThread(): Worker {
+function newThread(kind: Kind): Worker {
   const worker = new Worker(workerFile(), {
-    resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: YOUNG_MB },
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MB[kind], maxYoungGenerationSizeMb: YOUNG_MB },
   })
   worker.unref()
   return worker
@@ -103,7 +107,7 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
   })
   listening.abort()
   if (sound) {
-    idle.push(worker)
+    idle[kindOf(name)].push(worker)
     return
   }
   worker.on('error', () => undefined)

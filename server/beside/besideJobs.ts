@@ -1,12 +1,23 @@
 import { fail, ok, type Result } from '../../core/result'
 import { readPlants, readPlantsJson, type PlantsRead } from '../../core/plant'
+import type { Day } from '../../core/time'
 import { BODIES, type BodyName } from '../../shared/bodies'
 import { describeIssues } from '../../shared/wire'
 import type { ArchiveRows } from '../archive/archiveRows'
 import { BrokenArchive } from '../archive/BrokenArchive'
 import { readArchive } from '../archive/readArchive'
 import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
+import { partsOfRows, type GardenRows } from '../services/gardenRows'
+import { RECKONINGS, type ReckoningName } from '../services/reckonings'
 import { readPriceTable, type PriceTable } from '../services/priceTable'
+
+interface ReckonJob {
+  readonly rows: GardenRows
+  readonly what: ReckoningName
+  /** Today. */
+  readonly now: Day
+  readonly ask: unknown
+}
 
 /** What is done in threads beside the server, so that no file and no body holds it: plain data in, plain data out. */
 export const BESIDE_JOBS = {
@@ -26,6 +37,9 @@ export const BESIDE_JOBS = {
     ok(json ? readPlantsJson(text) : readPlants(text)),
   /** A price list, CSV or XLSX. */
   prices: ({ bytes }: { readonly bytes: Uint8Array }): Promise<Result<PriceTable>> => readPriceTable(bytes),
+  /** Figures and files of a stored garden. */
+  reckon: async ({ rows, what, now, ask }: ReckonJob): Promise<Result<unknown>> =>
+    ok(await RECKONINGS[what](partsOfRows(rows), now, ask as never)),
   /** The body of a request against its schema. */
   body: ({ name, text }: { readonly name: BodyName; readonly text: string }): Result<unknown> => {
     const read = BODIES[name].safeParse(jsonOf(text))

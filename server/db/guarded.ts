@@ -42,5 +42,6 @@ export function guarded(
       return value
     },
     close: () => db.close(),
+    bus: db.bus,
   }
 }

@@ -1,5 +1,6 @@
 import pg from 'pg'
 import type { Db, Queryable } from './Db'
+import { postgresBus } from './postgresBus'
 import { troubleOf } from './storeTrouble'
 
 const POOL_SIZE = 8
@@ -38,7 +39,9 @@ export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<D
         'Start it, or give it more connections, and try again.',
     )
   }
+  const bus = postgresBus(url, pool)
   return {
+    bus,
     // Asking again changes nothing: a connection that was lost while it lay idle is not the asker's trouble.
     query: <T>(sql: string, params?: readonly unknown[]) =>
       READS.test(sql) ? again(() => wrap(pool).query<T>(sql, params)) : wrap(pool).query<T>(sql, params),
@@ -55,7 +58,10 @@ export async function openPostgres(url: string, poolSize = POOL_SIZE): Promise<D
         client.release()
       }
     },
-    close: () => pool.end(),
+    close: async () => {
+      await bus.close()
+      await pool.end()
+    },
   }
 }
 

@@ -46,6 +46,32 @@ describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
     await db.close()
   }, 60_000)
 
+  it('two servers hear each other, not themselves, and again after the connection was cut', async () => {
+    const url = server.fresh('bus')
+    const [one, two] = [await openPostgres(url, 2), await openPostgres(url, 2)]
+    const heard: string[] = []
+    one.bus!.hear((text) => heard.push(`one ${text}`))
+    two.bus!.hear((text) => heard.push(`two ${text}`))
+    const says = async (text: string) => {
+      await expect
+        .poll(
+          () => {
+            one.bus!.send(text)
+            return heard
+          },
+          { timeout: 15_000, interval: 200 },
+        )
+        .toContain(`two ${text}`)
+    }
+    await says('first')
+    await one.query(
+      "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE application_name = 'amber-terrace-bus'",
+    )
+    await says('second')
+    expect(heard.filter((h) => h.startsWith('one'))).toEqual([])
+    await Promise.all([one.close(), two.close()])
+  }, 60_000)
+
   it('that has no connection left, and one that went away and came back, are told in words', async () => {
     const raised = ({ status, words }: { status: number; words: string }) => new Error(`${status} ${words}`)
     const url = server.fresh('limits')

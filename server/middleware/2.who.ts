@@ -1,12 +1,9 @@
-import type { H3Event } from 'h3'
-import type { Queryable } from '../db/Db'
-import { findAccount, rolesOf } from '../db/queries/accounts'
+import { gardenOf } from '../db/queries/gardenOf'
 import { isLocal } from '../people/listening'
 import { isForDesigners, needOf, type Need } from '../people/policy'
 import { asksTooMuch } from '../people/tries'
-import { isDesigner, isStoreOwner, LOCAL, mayIn, sessionConfig, type Signed, type Who } from '../utils/who'
-
-const NOBODY: Who = { local: false, account: null, roles: {} }
+import { signedIn } from '../utils/signedIn'
+import { isDesigner, isStoreOwner, LOCAL, mayIn, type Who } from '../utils/who'
 
 /** Says who asks, and turns away who may not: on loopback it is this machine itself, elsewhere somebody who signed in. */
 export default defineEventHandler(async (event) => {
@@ -22,15 +19,6 @@ export default defineEventHandler(async (event) => {
   event.context.who = who
   await admit(who, needOf(path, event.method), isForDesigners(path, event.method))
 })
-
-async function signedIn(event: H3Event): Promise<Who> {
-  const { data } = await getSession<Signed>(event, sessionConfig())
-  if (!data.accountId) return NOBODY
-  const { db } = await useStore()
-  const account = await findAccount(db, data.accountId)
-  if (!account || account.sessions !== data.sessions) return NOBODY
-  return { local: false, account, roles: await rolesOf(db, account.id) }
-}
 
 async function admit(who: Who, need: Need, forDesigners: boolean) {
   if (need.kind === 'open') return
@@ -48,9 +36,4 @@ async function admitTo(who: Who, { of, id, role }: Need & { readonly kind: 'gard
   if (!gardenId || !mayIn(who, gardenId, 'viewer')) throw notFound(of)
   if (!mayIn(who, gardenId, role))
     throw refuse(403, `That needs the role of a ${role} in this garden. Ask its owner.`)
-}
-
-async function gardenOf(db: Queryable, of: 'bed' | 'drawing', id: string): Promise<string | null> {
-  const [row] = await db.query<{ garden_id: string }>(`SELECT garden_id FROM ${of} WHERE id = $1`, [id])
-  return row?.garden_id ?? null
 }

@@ -29,6 +29,8 @@ const RULES: readonly Rule[] = [
   // Lists say only what the asker may see.
   { path: at('gardens(/names)?'), methods: ['GET'], need: 'signed in' },
   { path: at('(trash|library|library/export)'), methods: ['GET'], need: 'signed in' },
+  // Who looks says where.
+  { path: at(`gardens/${ID}/here`), methods: ['POST'], need: 'garden', role: 'viewer' },
   // Helpers on site tick, write and photograph.
   {
     path: at(`gardens/${ID}/(ticks|log|care-ticks|photos/[^/]+)`),

@@ -1,17 +1,16 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { EMPTY_SUPPLY } from '../../core/count'
-import { library } from '../../tests/support/library'
-import { demoStore } from '../../tests/support/demoStore'
+import { demoStore, readDemoGarden } from '../../tests/support/demoStore'
 import type { Db } from '../db/Db'
 import { careOf } from './gardenCare'
-import { scenesOfGarden, type StoredScenes } from './gardenScenes'
+import { scenesOfParts, type StoredScenes } from './gardenScenes'
 import { waterOf } from './gardenWater'
 
 let db: Db
 let stored: StoredScenes
 beforeAll(async () => {
   db = await demoStore()
-  stored = (await scenesOfGarden(db, 'saltmarsh-row', async () => library))!
+  stored = scenesOfParts((await readDemoGarden(db)).parts)
 }, 60_000)
 afterAll(() => db.close())
 const supply = { ...EMPTY_SUPPLY, care: { planted: 2024, ticks: {} } }

@@ -7,12 +7,6 @@ import { makeScene, type Scene } from '../../core/scene'
 import { resolveSite, type Site } from '../../core/site'
 import { climateOf, type Climate } from '../../core/time'
 import type { StoredGarden } from '../../shared/wire'
-import type { Queryable } from '../db/Db'
-import { listBedsOf } from '../db/queries/beds'
-import { findBrief } from '../db/queries/briefs'
-import { findGarden } from '../db/queries/gardens'
-import { listIssuedKeys } from '../db/queries/issuedKeys'
-import { findSite } from '../db/queries/sites'
 
 /** What the scenes of a garden are made from, as it is stored: plain data that a worker can be given. */
 export interface GardenParts {
@@ -36,24 +30,6 @@ export interface StoredScenes {
 
 /** Gives the plants that a garden knows. */
 export type PlantsOf = (gardenId: string) => Promise<ReadonlyMap<string, Plant>>
-
-/** The parts of a stored garden; null when it is not there. */
-export async function partsOfGarden(
-  db: Queryable,
-  gardenId: string,
-  plantsOf: PlantsOf,
-): Promise<GardenParts | null> {
-  const garden = await findGarden(db, gardenId)
-  if (!garden) return null
-  return {
-    garden,
-    beds: (await listBedsOf(db, gardenId)).map((b) => ({ id: b.id, bed: b.value })),
-    brief: ((await findBrief(db, gardenId)) as { value: Brief }).value,
-    library: await plantsOf(gardenId),
-    issued: await listIssuedKeys(db, gardenId),
-    site: (await findSite(db, gardenId)).value,
-  }
-}
 
 /** The letters of a garden's kinds. */
 export const lettersOfParts = ({ beds, library, issued }: GardenParts): ReadonlyMap<string, string> =>
@@ -83,14 +59,4 @@ export function scenesOfParts(parts: GardenParts): StoredScenes {
     return { id, scene: makeScene(input, { frame: here.frame }) }
   })
   return { garden, brief, climate, library, letters, laid, scenes }
-}
-
-/** The scenes of a stored garden; null when it is not there. */
-export async function scenesOfGarden(
-  db: Queryable,
-  gardenId: string,
-  plantsOf: PlantsOf,
-): Promise<StoredScenes | null> {
-  const parts = await partsOfGarden(db, gardenId, plantsOf)
-  return parts && scenesOfParts(parts)
 }

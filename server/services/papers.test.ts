@@ -9,13 +9,11 @@ import {
   tiles,
   type PaperPage,
 } from '../../core/papers'
-import { demoFonts, demoStore } from '../../tests/support/demoStore'
-import { library } from '../../tests/support/library'
+import { demoFonts, demoStore, readDemoGarden } from '../../tests/support/demoStore'
 import { readPdf } from '../../tests/support/readPdf'
 import type { Db } from '../db/Db'
-import { countInputOf } from './gardenCounts'
 import { papersOf, sowingOf, worksOf, type PapersAsk, type PapersOf } from './gardenPapers'
-import { scenesOfGarden } from './gardenScenes'
+import { scenesOfParts } from './gardenScenes'
 import { writePapersAsPdf } from './pdfPen'
 import { writeCalendar } from './calendar'
 import { readWorkbook, writeWorkbook } from './workbook'
@@ -25,10 +23,8 @@ let db: Db
 let of: PapersOf
 beforeAll(async () => {
   db = await demoStore()
-  const plantsOf = () => Promise.resolve(library)
-  const stored = await scenesOfGarden(db, 'saltmarsh-row', plantsOf)
-  const counted = await countInputOf(db, 'saltmarsh-row', plantsOf)
-  of = { stored: stored!, input: counted!.input }
+  const { parts, input } = await readDemoGarden(db)
+  of = { stored: scenesOfParts(parts), input }
 }, 60_000)
 afterAll(() => db.close())
 

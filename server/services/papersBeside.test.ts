@@ -3,8 +3,7 @@ import { PAPER_SIZES } from '../../core/papers'
 import { demoFonts, demoStore } from '../../tests/support/demoStore'
 import { library } from '../../tests/support/library'
 import { readPdf } from '../../tests/support/readPdf'
-import { countInputOf } from './gardenCounts'
-import { partsOfGarden } from './gardenScenes'
+import { rowsOfGarden } from './gardenRows'
 import type { PapersJob } from './makePapers'
 import { papersBeside } from './papersBeside'
 
@@ -18,14 +17,12 @@ const plantsOf = () => Promise.resolve(library)
 const never = new AbortController().signal
 
 async function job(sheets: PapersJob['ask']['sheets'], bedId = ''): Promise<PapersJob> {
-  const parts = (await partsOfGarden(db, 'saltmarsh-row', plantsOf))!
-  const counted = (await countInputOf(db, 'saltmarsh-row', plantsOf))!
-  const head = { garden: counted.name, author: 'A. Keeper', revision: 'B', date: '2026-04-01' }
+  const rows = (await rowsOfGarden(db, 'saltmarsh-row', plantsOf))!
+  const head = { garden: rows.garden.value.name, author: 'A. Keeper', revision: 'B', date: '2026-04-01' }
   const paper = PAPER_SIZES[0]!
   const rest = { ratio: 0, plain: false, method: 'baseline', path: 'right', orderId: '' } as const
   return {
-    parts,
-    input: counted.input,
+    rows,
     ask: { sheets, paper, head, bedId, ...rest },
     fonts: demoFonts(),
     info: { title: 'papers', author: 'A. Keeper' },
@@ -36,7 +33,9 @@ describe('papers made from what is stored', () => {
   it('all that is given to a thread is plain: it can be cloned, and makes the same sheets', async () => {
     const own = await job(['cautions', 'care'])
     const [one, other] = await Promise.all([papersBeside(own, never), papersBeside(structuredClone(own), never)])
-    const texts = await Promise.all([one!, other!].map(async (file) => (await readPdf(file)).map((p) => p.text)))
+    const texts = await Promise.all(
+      [one, other].map(async (made) => (await readPdf(made!.file)).map((p) => p.text)),
+    )
     expect(texts[0]!.length).toBeGreaterThanOrEqual(2)
     expect(texts[0]).toEqual(texts[1])
     expect(texts[0]!.join(' ')).toContain('Saltmarsh Row Library')
@@ -44,7 +43,7 @@ describe('papers made from what is stored', () => {
   it('nothing to print is nothing', async () => {
     expect(await papersBeside(await job(['plan'], 'no-such-bed'), never)).toBeNull()
   })
-  it('a garden that is not there has no parts', async () => {
-    expect(await partsOfGarden(db, 'nowhere', plantsOf)).toBeNull()
+  it('a garden that is not there has no rows', async () => {
+    expect(await rowsOfGarden(db, 'nowhere', plantsOf)).toBeNull()
   })
 })

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
-import type { PapersJob } from './makePapers'
+import type { PapersJob, PapersMade } from './makePapers'
 
 const MOST_AT_ONCE = 2
 const MOST_MB = 1500
@@ -26,7 +26,7 @@ function done() {
 }
 
 /** Makes papers in a thread of their own, so that the server answers others meanwhile; `gone` ends it. Null: there is nothing to print. */
-export async function papersBeside(job: PapersJob, gone: AbortSignal): Promise<Uint8Array | null> {
+export async function papersBeside(job: PapersJob, gone: AbortSignal): Promise<PapersMade | null> {
   const file = workerFile()
   // What makes papers is large, and not loaded into the server where a thread does it.
   if (!existsSync(file)) return (await import('./makePapers')).makePapers(job)
@@ -38,12 +38,12 @@ export async function papersBeside(job: PapersJob, gone: AbortSignal): Promise<U
   }
 }
 
-function inThread(file: string, job: PapersJob, gone: AbortSignal): Promise<Uint8Array | null> {
+function inThread(file: string, job: PapersJob, gone: AbortSignal): Promise<PapersMade | null> {
   const worker = new Worker(file, {
     workerData: job,
     resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: YOUNG_MB },
   })
-  return new Promise<Uint8Array | null>((resolve, reject) => {
+  return new Promise<PapersMade | null>((resolve, reject) => {
     const leave = () => reject(new Error('Nobody waits for these papers any more.'))
     gone.addEventListener('abort', leave)
     worker.once('message', resolve)

@@ -24,6 +24,13 @@ export async function listBedsOf(db: Queryable, gardenId: string): Promise<Store
   return rows.map(toBed)
 }
 
+/** The beds of one garden as they are stored, oldest first: to be read and checked elsewhere. */
+export const bedTextsOf = (db: Queryable, gardenId: string): Promise<{ id: string; text: string }[]> =>
+  db.query(
+    'SELECT id, value::text AS text FROM bed WHERE garden_id = $1 AND removed_at IS NULL ORDER BY created_at, id',
+    [gardenId],
+  )
+
 export async function findBed(db: Queryable, id: string): Promise<StoredBed | null> {
   const rows = await db.query<StoredRow>(`${SELECT} WHERE b.id = $1 AND b.removed_at IS NULL`, [id])
   return rows[0] ? toBed(rows[0]) : null

@@ -6,6 +6,7 @@ import { findSupply, saveSupply } from '../../../db/queries/supplies'
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'garden')
   const { ticks } = await readChecked(event, careTicksSchema)
+  event.context.changesNothing = Object.keys(ticks).length === 0
   const { db } = await useStore()
   if (!(await findGarden(db, id))) throw notFound('garden')
   return db.transaction(async (tx) => {

@@ -6,6 +6,7 @@ import { joinStoredLog } from '../../../db/queries/logEntries'
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'garden')
   const { entries } = await readChecked(event, sendLogSchema)
+  event.context.changesNothing = entries.length === 0
   const { db } = await useStore()
   if (!(await findGarden(db, id))) throw notFound('garden')
   await db.transaction((tx) => joinStoredLog(tx, id, entries))

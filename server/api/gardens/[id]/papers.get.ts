@@ -2,8 +2,7 @@ import { z } from 'zod'
 import { PAPER_SIZES, PLAN_SCALES, SHEET_KINDS } from '~~/core/papers'
 import { METHODS } from '~~/core/setout'
 import { issueKeys } from '../../../db/queries/issuedKeys'
-import { countInputFrom } from '../../../services/gardenCounts'
-import { lettersOfParts, partsOfGarden } from '../../../services/gardenScenes'
+import { rowsOfGarden } from '../../../services/gardenRows'
 import { papersBeside } from '../../../services/papersBeside'
 import { readFonts } from '../../../utils/readFonts'
 
@@ -38,15 +37,13 @@ export default defineEventHandler(async (event) => {
         `${PLAN_SCALES.map((s) => s.ratio).join(', ')}, or 0 for the one that fits).`,
     )
   const store = await useStore()
-  const parts = await partsOfGarden(store.db, id, plantsOf(store))
-  if (!parts) throw notFound('garden')
-  const { name } = parts.garden.value
+  const rows = await rowsOfGarden(store.db, id, plantsOf(store))
+  if (!rows) throw notFound('garden')
+  const { name } = rows.garden.value
   const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
-  await issueKeys(store.db, id, lettersOfParts(parts))
-  const file = await papersBeside(
+  const made = await papersBeside(
     {
-      parts,
-      input: await countInputFrom(store.db, parts),
+      rows,
       ask: {
         ...{ sheets, paper: PAPER_SIZES.find((p) => p.name === paper)!, ratio: scale, plain: plain === '1' },
         ...{ head: { garden: name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
@@ -56,7 +53,8 @@ export default defineEventHandler(async (event) => {
     },
     goneOf(event),
   )
-  if (!file) throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
+  if (!made) throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
+  await issueKeys(store.db, id, made.letters)
   attach(event, 'application/pdf', name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
-  return file
+  return made.file
 })

@@ -6,6 +6,7 @@ import { joinStoredTicks, listTicks } from '../../../db/queries/ticks'
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'garden')
   const { ticks } = await readChecked(event, sendTicksSchema)
+  event.context.changesNothing = ticks.length === 0
   const { db } = await useStore()
   if (!(await findGarden(db, id))) throw notFound('garden')
   await db.transaction((tx) => joinStoredTicks(tx, id, ticks))

@@ -1,6 +1,5 @@
 import { PAPER_SIZES } from '~~/core/papers'
-import { countInputFrom } from '../../../services/gardenCounts'
-import { partsOfGarden } from '../../../services/gardenScenes'
+import { rowsOfGarden } from '../../../services/gardenRows'
 import { papersBeside } from '../../../services/papersBeside'
 import { readFonts } from '../../../utils/readFonts'
 
@@ -9,13 +8,12 @@ export default defineEventHandler(async (event) => {
   const { gardenId, papers } = await openShare(event)
   if (!papers) throw notFound('paper')
   const store = await useStore()
-  const parts = (await partsOfGarden(store.db, gardenId, plantsOf(store)))!
-  const { name } = parts.garden.value
+  const rows = (await rowsOfGarden(store.db, gardenId, plantsOf(store)))!
+  const { name } = rows.garden.value
   const head = { garden: name, author: '', revision: '', date: today() }
-  const file = await papersBeside(
+  const made = await papersBeside(
     {
-      parts,
-      input: await countInputFrom(store.db, parts),
+      rows,
       ask: {
         ...{ sheets: ['cover', 'plan', 'elevation'], paper: PAPER_SIZES[1]!, ratio: 0, plain: false, head },
         ...{ bedId: '', orderId: '', method: 'baseline', path: 'right' },
@@ -25,7 +23,7 @@ export default defineEventHandler(async (event) => {
     },
     goneOf(event),
   )
-  if (!file) throw notFound('paper')
+  if (!made) throw notFound('paper')
   attach(event, 'application/pdf', name, 'plans.pdf', 'plans.pdf')
-  return file
+  return made.file
 })

@@ -1,0 +1,48 @@
+import type { Brief } from '../../core/brief'
+import type { CountInput, Supply } from '../../core/count'
+import { plantedByKind } from '../../core/setout'
+import { bedSchema } from '../../shared/bedSchema'
+import type { Queryable } from '../db/Db'
+import { bedTextsOf } from '../db/queries/beds'
+import { findBrief } from '../db/queries/briefs'
+import { findGarden } from '../db/queries/gardens'
+import { listIssuedKeys } from '../db/queries/issuedKeys'
+import { findSite } from '../db/queries/sites'
+import { findSupply } from '../db/queries/supplies'
+import { listTicks } from '../db/queries/ticks'
+import type { GardenParts, PlantsOf } from './gardenScenes'
+
+/** A garden as it is stored, its beds as texts: reading and checking them is left to the thread that reckons. */
+export interface GardenRows extends Omit<GardenParts, 'beds'> {
+  readonly beds: readonly { readonly id: string; readonly text: string }[]
+  readonly supply: Supply
+  readonly planted: CountInput['planted']
+}
+
+/** The rows of a stored garden; null when it is not there. */
+export async function rowsOfGarden(
+  db: Queryable,
+  gardenId: string,
+  plantsOf: PlantsOf,
+): Promise<GardenRows | null> {
+  const garden = await findGarden(db, gardenId)
+  if (!garden) return null
+  return {
+    garden,
+    beds: await bedTextsOf(db, gardenId),
+    brief: ((await findBrief(db, gardenId)) as { value: Brief }).value,
+    site: (await findSite(db, gardenId)).value,
+    library: await plantsOf(gardenId),
+    issued: await listIssuedKeys(db, gardenId),
+    supply: (await findSupply(db, gardenId)).value,
+    planted: plantedByKind(await listTicks(db, gardenId)),
+  }
+}
+
+/** The parts of a garden, and what its count is reckoned from, of rows. */
+export function partsOfRows(rows: GardenRows): { readonly parts: GardenParts; readonly input: CountInput } {
+  const { supply, planted, ...stored } = rows
+  const { library, issued, brief } = stored
+  const beds = rows.beds.map(({ id, text }) => ({ id, bed: bedSchema.parse(JSON.parse(text)) }))
+  return { parts: { ...stored, beds }, input: { beds, library, supply, issued, planted, phases: brief.phases } }
+}
