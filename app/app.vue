@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Both are fetched when they are first asked for. */
 const { keys, box } = useHelpers()
+useFocusKept()
 useEventListener('keydown', (event: KeyboardEvent) => {
   const command = event.ctrlKey || event.metaKey
   if (event.key.toLowerCase() === 'k' && command) {

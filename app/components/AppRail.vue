@@ -90,4 +90,34 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
   display: flex;
   justify-content: center;
 }
+/* On a phone the steps lie along the foot, under the thumb. */
+@media (max-width: 700px) {
+  .rail {
+    width: 100%;
+    flex-direction: row;
+    overflow-x: auto;
+    border-right: none;
+    border-top: 1px solid var(--line);
+  }
+  .mark {
+    padding: 6px 10px;
+    flex: none;
+    align-items: center;
+  }
+  .step {
+    padding: 7px 8px 5px;
+    min-width: 58px;
+    flex: none;
+    border-left: none;
+    border-top: 3px solid transparent;
+  }
+  .here {
+    border-top-color: var(--amber);
+  }
+  .night {
+    margin: 0;
+    flex: none;
+    align-items: center;
+  }
+}
 </style>

@@ -7,15 +7,21 @@ const { frame } = useAspect()
 const { judged } = useBedLight()
 const units = computed(() => store.garden?.value.units ?? 'metric')
 const other = computed(() => (units.value === 'metric' ? 'imperial' : 'metric'))
-const size = computed(() => {
-  if (!frame.value) return null
-  const { lengthM: length, depthM: depth } = sizeOfBed(store.bed!, frame.value)
-  const text = (u: 'metric' | 'imperial') => `${formatLength(length, u, 1)} × ${formatLength(depth, u, 1)}`
-  return { main: text(units.value), other: text(other.value) }
-})
+const sizeIn = (units: 'metric' | 'imperial') => {
+  if (!frame.value) return ''
+  const { lengthM, depthM } = sizeOfBed(store.bed!, frame.value)
+  return `${formatLength(lengthM, units, 1)} × ${formatLength(depthM, units, 1)}`
+}
+const size = computed(() => sizeIn(units.value))
+const otherSize = computed(() => sizeIn(other.value))
 const { facing } = useFacing()
 const { active } = useDesk()
 const last = computed(() => active.value.done[active.value.done.length - 1]?.name)
+const sunWords = computed(() =>
+  judged.value ? judged.value.meanH.toFixed(1) : String(store.bed?.ground.sunHours ?? ''),
+)
+const name = computed(() => store.bed?.name)
+const { told } = useFollowing()
 const showsHistory = ref(false)
 const openHistory = () => {
   showsHistory.value = true
@@ -26,21 +32,22 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
 <template>
   <header class="head">
     <span class="garden serif">{{ store.garden?.value.name }}</span>
-    <h1>{{ store.bed?.name }}</h1>
+    <h1>{{ name }}</h1>
     <span v-if="size" class="fact">
-      {{ size.main }}
-      <small>{{ size.other }}</small>
+      {{ size }}
+      <small>{{ otherSize }}</small>
     </span>
     <span v-if="facing" class="fact">faces {{ facing }}</span>
     <span
-      v-if="store.bed"
+      v-if="name !== undefined"
       class="fact"
       :title="judged ? 'computed from the site, mean of the growing season' : 'measured by hand'"
     >
-      {{ judged ? judged.meanH.toFixed(1) : store.bed.ground.sunHours }} h sun
+      {{ sunWords }} h sun
       <small>{{ judged ? '' : 'by hand' }}</small>
     </span>
     <span class="space" />
+    <PeopleHere :told="told" />
     <SaveStatus />
     <UButton
       color="neutral"
@@ -56,11 +63,13 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
       variant="outline"
       size="sm"
       icon="i-lucide-undo-2"
+      class="undo"
+      aria-label="Undo"
       :disabled="active.done.length === 0"
       :title="last ? `Undo: ${last} (Ctrl Z)` : 'Nothing to undo'"
       @click="active.undo()"
     >
-      Undo
+      <span class="word">Undo</span>
     </UButton>
     <UButton
       color="neutral"
@@ -110,11 +119,44 @@ h1 {
   font-size: 12.5px;
   white-space: nowrap;
 }
+/* What is asked for most often stays: the name, whether all is saved, and undo. */
+@media (max-width: 1100px) {
+  .fact small {
+    display: none;
+  }
+}
+@media (max-width: 900px) {
+  .fact,
+  .garden {
+    display: none;
+  }
+}
+@media (max-width: 700px) {
+  .head {
+    gap: 6px;
+    padding: 0 8px;
+  }
+  h1 {
+    min-width: 60px;
+    flex: 1;
+    font-size: 16px;
+  }
+  .space {
+    display: none;
+  }
+  .word {
+    display: none;
+  }
+}
 small {
   color: var(--soft);
   font-size: 11.5px;
 }
 .space {
   flex: 1;
+}
+.head :deep(button),
+.fact {
+  flex: none;
 }
 </style>

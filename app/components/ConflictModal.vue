@@ -1,28 +1,17 @@
 <script setup lang="ts">
-/** A bed, the site, the brief or the count was saved elsewhere while it was worked on here: the user chooses, and nothing is lost. */
-const stores = { bed: useBedStore(), site: useSiteStore(), brief: useBriefStore(), count: useSupplyStore() }
-const what = computed(
-  () => (['bed', 'site', 'brief', 'count'] as const).find((k) => stores[k].saveState === 'conflict') ?? null,
-)
-const stored = computed(() => (what.value ? stores[what.value].conflict : null))
+const { say } = useUnits()
+/** The same was changed here and elsewhere: the user chooses part by part, and what either changed alone is taken from both. */
+const { what, parts, sideOf, choose, settle, unfit, savedAt } = useConflict()
 const when = computed(() =>
-  stored.value
-    ? new Date(stored.value.savedAt).toLocaleTimeString([], {
-        hour: '2-digit',
-        minute: '2-digit',
-        second: '2-digit',
-      })
+  savedAt.value
+    ? new Date(savedAt.value).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' })
     : '',
 )
-const holds = (drifts: readonly { count: number }[] | undefined) =>
-  drifts ? `${drifts.length} drifts, ${drifts.reduce((sum, d) => sum + d.count, 0)} plants` : 'As it was saved'
-const here = computed(() =>
-  what.value === 'bed' ? `${holds(stores.bed.kept?.drifts)}, with your latest changes` : 'With your latest changes',
+const said = computed(() =>
+  parts.value.length > 0
+    ? 'Somebody saved the same parts while you worked on them. Choose for each; all else of both is kept.'
+    : 'What was saved elsewhere does not fit together with what you did. Choose which version goes on.',
 )
-const there = computed(() => holds(what.value === 'bed' ? stores.bed.conflict?.value.drifts : undefined))
-const settle = (which: 'mine' | 'theirs') => {
-  if (what.value) stores[what.value].settleConflict(which)
-}
 </script>
 
 <template>
@@ -31,41 +20,93 @@ const settle = (which: 'mine' | 'theirs') => {
     :dismissible="false"
     :close="false"
     :title="`This ${what ?? 'bed'} was changed elsewhere`"
-    description="Another tab or person saved it after you opened it. Nothing is lost: choose which version goes on."
+    :description="said"
+    :ui="{ content: 'max-w-2xl' }"
   >
     <template #body>
-      <div class="versions">
-        <section>
-          <h3>Here</h3>
-          <p>{{ here }}</p>
-          <UButton color="primary" @click="settle('mine')">Keep this one</UButton>
-        </section>
-        <section>
-          <h3>Saved at {{ when }}</h3>
-          <p>{{ there }}</p>
-          <UButton color="neutral" variant="outline" @click="settle('theirs')">Take that one</UButton>
-        </section>
+      <table v-if="parts.length > 0" class="parts" data-testid="meetings">
+        <thead>
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col">Here</th>
+            <th scope="col">Saved at {{ when }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="part in parts" :key="part.key">
+            <th scope="row">{{ part.title }}</th>
+            <td v-for="side in ['mine', 'theirs'] as const" :key="side">
+              <label class="side" :class="{ on: sideOf(part.key) === side }">
+                <input
+                  type="radio"
+                  :name="part.key"
+                  :value="side"
+                  :checked="sideOf(part.key) === side"
+                  @change="choose(part.key, side)"
+                />
+                {{ say(part[side]) }}
+              </label>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="unfit" class="unfit" role="alert">Chosen so, the parts do not fit together. Take one side whole.</p>
+      <div class="ends">
+        <UButton v-if="parts.length > 0" color="primary" @click="settle()">Go on with these</UButton>
+        <UButton color="neutral" variant="outline" @click="settle('mine')">Keep all of here</UButton>
+        <UButton color="neutral" variant="outline" @click="settle('theirs')">Take all of there</UButton>
       </div>
-      <p class="hint">If you take the other, yours comes back with Undo.</p>
+      <p class="hint">Your version comes back with Undo; the other stands in the history.</p>
     </template>
   </UModal>
 </template>
 
 <style scoped>
-.versions {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 20px;
+.parts {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 13px;
 }
-h3 {
-  font-size: 16px;
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 6px 8px 6px 0;
+  border-bottom: 1px solid var(--line);
 }
-p {
+thead th {
   color: var(--soft);
-  margin: 4px 0 10px;
+  font-weight: 400;
+  font-size: 12px;
+}
+tbody th {
+  font-weight: 600;
+  width: 30%;
+}
+.side {
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
+  cursor: pointer;
+  min-height: 24px;
+  color: var(--soft);
+}
+.on {
+  color: var(--ink);
+}
+.ends {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 16px;
+}
+.unfit {
+  color: var(--amber-deep);
+  margin: 10px 0 0;
 }
 .hint {
   margin: 12px 0 0;
   font-size: 12.5px;
+  color: var(--soft);
 }
 </style>

@@ -4,6 +4,8 @@ import { compareBeds } from '~~/core/edit'
 import type { HistoryEntry } from '~~/shared/wire'
 import type { MarkedState } from '~/composables/useSecondLook'
 
+const { say } = useUnits()
+
 /** The bed's history: what was done and when, any state of it beside the one now, and the way back to it. */
 const open = defineModel<boolean>('open', { required: true })
 const store = useBedStore()
@@ -173,7 +175,7 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
             </dl>
             <p v-if="differences.length === 0" class="soft">They are alike.</p>
             <ul v-else class="differences" data-testid="differences">
-              <li v-for="text in shown" :key="text">{{ text }}</li>
+              <li v-for="text in shown" :key="text">{{ say(text) }}</li>
               <li v-if="rest > 0" class="soft">and {{ rest }} more</li>
             </ul>
             <UButton :disabled="differences.length === 0" icon="i-lucide-history" @click="bringBack">

@@ -70,4 +70,12 @@ const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
   font-size: 11px;
   color: var(--soft);
 }
+/* More tabs than there is room for are drawn along with the finger. */
+@media (max-width: 900px) {
+  .tabs {
+    overflow-x: auto;
+    min-width: 0;
+    scrollbar-width: none;
+  }
+}
 </style>

@@ -33,7 +33,7 @@ const calm = computed(
     :title="problem || undefined"
   >
     <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />
-    {{ text }}
+    <span class="text" :class="{ quiet: calm }">{{ text }}</span>
     <span v-if="saveState === 'refused'" class="why" role="alert" data-testid="save-problem">
       {{ problem }} What you did is kept in this browser.
     </span>
@@ -70,5 +70,18 @@ const calm = computed(
   text-decoration: underline;
   cursor: pointer;
   margin-left: 4px;
+}
+/* On a phone a tick is enough while all is well. */
+@media (max-width: 700px) {
+  .quiet {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  .why {
+    display: none;
+  }
 }
 </style>

@@ -22,11 +22,15 @@ export const useAlong = createSharedComposable(() => {
     zoom.value = Math.max(1, Math.round((zoom.value / STEP) * 100) / 100)
     if (zoom.value < 1.05) zoom.value = 1
   }
+  /** Exactly so near, as two fingers say. */
+  const nearAs = (to: number) => {
+    zoom.value = clamp(to, 1, MOST)
+  }
   const whole = () => {
     zoom.value = 1
   }
   const along = (by: number) => {
     share.value = clamp(share.value + by, 0, 1)
   }
-  return { zoom, share, nearer, farther, whole, along }
+  return { zoom, share, nearer, farther, nearAs, whole, along }
 })

@@ -12,14 +12,14 @@ export interface SeenFromSite {
 
 /** Where the bed is looked at from: its own viewpoint or one of the site's, walked round. */
 export const useAspect = createSharedComposable(() => {
-  const store = useBedStore()
   const compose = useComposeStore()
   const garden = useGardenScene()
-  const frame = computed(() => (store.bed ? frameOf(store.bed) : null))
+  // Of the bed without its plants: nothing of this is worked out anew while plants move.
+  const frame = computed(() => (garden.bare.value ? frameOf(garden.bare.value) : null))
   const surroundings = computed(() => garden.laid.value?.surroundings ?? null)
 
   const fromSite = computed<SeenFromSite[]>(() => {
-    const bed = store.bed
+    const bed = garden.bare.value
     const f = frame.value
     if (!bed || !f || !garden.hasPlace.value) return []
     return (surroundings.value?.things ?? []).flatMap((thing) =>
@@ -34,14 +34,16 @@ export const useAspect = createSharedComposable(() => {
     return compose.walkDeg === 0 ? base : { ...base, turnDeg: base.turnDeg + compose.walkDeg }
   })
   const aspect = computed<Aspect | null>(() =>
-    store.bed && frame.value && viewpoint.value ? aspectOf(store.bed, frame.value, viewpoint.value) : null,
+    garden.bare.value && frame.value && viewpoint.value
+      ? aspectOf(garden.bare.value, frame.value, viewpoint.value)
+      : null,
   )
   /** Whether the elevation lies straight above the score. */
   const lined = computed(() => !!aspect.value && aspect.value.turnDeg === 0 && !frame.value?.closed)
 
   const marks = computed(() =>
-    aspect.value && store.bed && frame.value
-      ? targetMarks(surroundings.value?.things ?? [], aspect.value, middleOfBed(store.bed, frame.value))
+    aspect.value && garden.bare.value && frame.value
+      ? targetMarks(surroundings.value?.things ?? [], aspect.value, middleOfBed(garden.bare.value, frame.value))
       : [],
   )
   return { marks, frame, surroundings, fromSite, viewpoint, aspect, lined }

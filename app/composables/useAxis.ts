@@ -27,12 +27,17 @@ const PLAN_MARGIN_PX = 30
 /** Share of the width the elevation takes when the plan stands beside it. */
 const BESIDE = 0.58
 
+/** How much sky a picture may have: above what is grown, a share of its own height. */
+const MOST_SKY = 1.7
+
 /** Where what is so long begins in a room: in its middle, or pushed along by a share of what does not fit. */
 const startOf = (roomPx: number, longPx: number, share: number) =>
   longPx <= roomPx ? (roomPx - longPx) / 2 : -(longPx - roomPx) * share
 
 /** One scale for elevation, score and plan: as large as the width and the height for both pictures allow. */
-export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
+export function useAxis(size: { width: Ref<number>; restPx: Ref<number>; alone?: Ref<boolean> }) {
+  /** One picture at a time: each has the whole room. */
+  const isAlone = computed(() => size.alone?.value === true)
   const { scene, elevationList } = useScene()
   const { zoom, share } = useAlong()
   const { frame, aspect, lined } = useAspect()
@@ -58,12 +63,13 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
     const top = Math.max(across.value < 4 ? 1.2 : LEAST_TOP_M, Math.min(tallest.value + potM || 3, 6)) + 0.35
     return top + Math.abs(elevationList.value?.frontBaseM ?? 0) + (elevationList.value?.raisedM ?? 0)
   })
-  const axis = computed<Axis>(() => {
+  const axis = computed<Axis>((before) => {
     const all = Math.floor(size.width.value)
-    const width = lined.value ? all : Math.floor(all * BESIDE)
+    const width = lined.value || isAlone.value ? all : Math.floor(all * BESIDE)
     const room = width - GUTTER_PX - RIGHT_PX
+    const both = isAlone.value ? Math.max(heights.value, depth.value) : heights.value + depth.value
     const byHeight = lined.value
-      ? (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / (heights.value + depth.value)
+      ? (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / both
       : (size.restPx.value - STRIP_PX) / heights.value
     const pxPerM = Math.max(8, Math.min(room / across.value, byHeight)) * (lined.value ? zoom.value : 1)
     const leftPx = GUTTER_PX + startOf(room, across.value * pxPerM, share.value)
@@ -77,29 +83,40 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number> }) {
           from: frame.value?.runFrom ?? 0,
           lengthPx: whole * zoom.value,
         }
-    return { width, pxPerM, leftPx, fromX: aspect.value?.firstX ?? 0, score }
+    return unlessSame(before, { width, pxPerM, leftPx, fromX: aspect.value?.firstX ?? 0, score })
   })
-  const planAxis = computed<PictureAxis>(() => {
+  const planAxis = computed<PictureAxis>((before) => {
     if (lined.value) return axis.value
-    const width = Math.floor(size.width.value) - axis.value.width
+    const width = Math.floor(size.width.value) - (isAlone.value ? 0 : axis.value.width)
     const pxPerM = Math.max(
       6,
       Math.min((width - PLAN_MARGIN_PX) / across.value, (size.restPx.value - PLAN_MARGIN_PX) / depth.value),
     )
-    return { width, pxPerM, leftPx: (width - across.value * pxPerM) / 2, fromX: axis.value.fromX }
+    return unlessSame(before, {
+      width,
+      pxPerM,
+      leftPx: (width - across.value * pxPerM) / 2,
+      fromX: axis.value.fromX,
+    })
   })
   const planPx = computed(() =>
     lined.value ? Math.round(depth.value * axis.value.pxPerM + PLAN_MARGIN_PX) : size.restPx.value,
   )
-  const elevationPx = computed(() =>
-    lined.value
-      ? Math.max(80, Math.round(heights.value * axis.value.pxPerM + STRIP_PX), size.restPx.value - planPx.value)
-      : size.restPx.value,
-  )
+  const naturalPx = computed(() => Math.max(80, Math.round(heights.value * axis.value.pxPerM + STRIP_PX)))
+  const elevationPx = computed(() => {
+    if (!lined.value) return size.restPx.value
+    const room = size.restPx.value - (isAlone.value ? 0 : planPx.value)
+    return Math.max(naturalPx.value, Math.min(room, naturalPx.value * MOST_SKY))
+  })
+  /** Height at which both pictures are as large as the width allows. */
+  const neededPx = computed(() => {
+    const widest = Math.max(8, (Math.floor(size.width.value) - GUTTER_PX - RIGHT_PX) / across.value)
+    return Math.round((heights.value + depth.value) * widest) + STRIP_PX + PLAN_MARGIN_PX
+  })
   /** Pixels from the plan's top to its y = 0. */
   const planTopPx = computed(() => {
     if (lined.value) return 12
     return (planPx.value - depth.value * planAxis.value.pxPerM) / 2 - Math.min(...ys.value) * planAxis.value.pxPerM
   })
-  return { axis, planAxis, planPx, elevationPx, planTopPx }
+  return { axis, planAxis, planPx, elevationPx, planTopPx, neededPx }
 }

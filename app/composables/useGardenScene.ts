@@ -74,5 +74,5 @@ export const useGardenScene = createSharedComposable(() => {
     return found.length > 0 ? found : NO_PLANTS
   })
 
-  return { stored, loadBeds, bed, asLaid, laid, neighbours, hasPlace, hasSiteWall, hasSiteView }
+  return { stored, loadBeds, bare, bed, asLaid, laid, neighbours, hasPlace, hasSiteWall, hasSiteView }
 })

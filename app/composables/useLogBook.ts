@@ -75,6 +75,7 @@ export function useLogBook(gardenId: string) {
   const remove = (entry: LogEntry) => change(entry, { gone: true })
 
   useEventListener('online', () => void join())
+  useHeard('log', join)
   useIntervalFn(() => {
     if (waiting.value.length > 0 || photos.waiting.value.length > 0) void join()
   }, 20000)

@@ -1,5 +1,6 @@
-import { askedOf, critique, type Critique } from '~~/core/judge'
+import { askedOf, type Critique } from '~~/core/judge'
 import { bodiesOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
+import type { LastJudged } from './useJudged'
 import { climateOf } from '~~/core/time'
 import { monthColours } from '~~/core/season'
 
@@ -49,7 +50,7 @@ export const useScene = createSharedComposable(() => {
   const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
   const { letters } = useLetters()
-  let before: Critique | undefined
+  const last: LastJudged = {}
   const scene = computed<Scene | null>(() =>
     garden.bed.value && frame.value
       ? makeScene(
@@ -69,15 +70,12 @@ export const useScene = createSharedComposable(() => {
             sunAt: sunAt.value,
             letters: letters.value,
           },
-          { frame: frame.value, before: before?.scene ?? null },
+          { frame: frame.value, before: last.before?.scene ?? null },
         )
       : null,
   )
 
-  const judged = computed<Critique | null>(() => {
-    if (!scene.value) return null
-    return (before = critique(scene.value, before))
-  })
+  const judged = useJudged(scene, last, () => bedStore.dragging)
   const accepted = computed(() => new Map((bedStore.bed?.accepted ?? []).map((a) => [a.findingId, a])))
   const findings = computed(() => (judged.value?.findings ?? []).filter((f) => !accepted.value.has(f.id)))
   /** The scene as last made, not as it is under the hand: what need not answer within a frame of a drag waits for this. */

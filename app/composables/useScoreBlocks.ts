@@ -3,6 +3,7 @@ import type { Scene } from '~~/core/scene'
 import { standsAt, type PlacedPlant } from '~~/core/layout'
 import { shownOf, type Plant } from '~~/core/plant'
 import { PLACE_MONTHS, type Moment } from '~~/core/time'
+import { sameParts } from '~/utils/sameParts'
 import type { Axis } from './useAxis'
 
 /** A strip of the score: a whole drift, or one single of a dotted repeat. Pixels from the picture's left. */
@@ -102,6 +103,12 @@ function yearOf(now: Scene, drift: Drift, year: number): (string | null)[] {
 const isSlim = ({ shape }: Drift) =>
   ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '') || (shape?.kind === 'hedge' && shape.closed)
 
+/** Whether two blocks look the same; drifts and plants are the same objects while nothing changes them. */
+const isAlike = (a: ScoreBlock, b: ScoreBlock) =>
+  (Object.keys(a) as (keyof ScoreBlock)[]).every(
+    (k) => a[k] === b[k] || ((k === 'shares' || k === 'year') && JSON.stringify(a[k]) === JSON.stringify(b[k])),
+  )
+
 /** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
@@ -114,7 +121,10 @@ export function useScoreBlocks(axis: () => Axis) {
     return score.leftPx + (a - score.from) * score.pxPerM
   }
 
-  const blocks = computed<ScoreBlock[]>(() => {
+  let before: readonly ScoreBlock[] = []
+  const blocks = computed<readonly ScoreBlock[]>(() => (before = sameParts(before, made(), (b) => b.key, isAlike)))
+
+  function made(): ScoreBlock[] {
     const now = scene.value
     if (!now) return []
     const hedges = now.bed.drifts.filter((d) => d.shape?.kind === 'hedge' && d.shape.closed)
@@ -152,6 +162,6 @@ export function useScoreBlocks(axis: () => Axis) {
           year,
         }))
     })
-  })
+  }
   return { blocks }
 }

@@ -107,6 +107,7 @@ export function useTickBook(gardenId: string) {
   }
 
   useEventListener('online', () => void join())
+  useHeard('ticks', join)
   useIntervalFn(() => {
     if (waiting.value.length > 0) void join()
   }, 20000)

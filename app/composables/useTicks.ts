@@ -13,5 +13,6 @@ export const useTicks = createSharedComposable(() => {
   }
   watch(gardenId, load, { immediate: true })
   useEventListener('focus', load)
+  useHeard('ticks', load)
   return { ticks, load }
 })

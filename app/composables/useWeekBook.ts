@@ -45,6 +45,7 @@ export function useWeekBook(gardenId: string) {
     void join()
   }
   useEventListener('online', () => void join())
+  useHeard('care-ticks', join)
   useIntervalFn(() => {
     if (Object.keys(waiting.value).length > 0) void join()
   }, 20000)

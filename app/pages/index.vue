@@ -122,7 +122,7 @@ function openBedForm(garden: StoredGarden) {
           New bed
         </UButton>
       </div>
-      <div class="beds">
+      <div v-roving="'.bed'" class="beds">
         <article v-for="bed in beds" :key="bed.id" class="bed">
           <NuxtLink :to="`/beds/${bed.id}/${bed.facts.drifts > 0 ? 'compose' : 'ground'}`" class="open">
             <ClientOnly><KeptPicture :card="bed" :height="190" /></ClientOnly>
@@ -284,5 +284,22 @@ h3 {
 .problem {
   color: var(--amber-deep);
   padding: 12px 0;
+}
+@media (max-width: 700px) {
+  .page {
+    padding-inline: 14px;
+  }
+  .top,
+  .title {
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  h1 {
+    font-size: 22px;
+  }
+  h2,
+  .place {
+    white-space: normal;
+  }
 }
 </style>

@@ -15,10 +15,12 @@ import {
   type TargetMark,
 } from '~~/core/draw'
 import { topM } from '~~/core/layout'
+import type { Units } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
+import { changedParts, meetsParts, type Drawn } from './changedPart'
 import { FrameCache } from './FrameCache'
 import { Layers } from './Layers'
-import { SpriteCache, type Sprite } from './spriteCache'
+import { SpriteCache, spriteKey, type Sprite } from './spriteCache'
 
 export interface ElevationView {
   readonly list: Elevation
@@ -27,6 +29,8 @@ export interface ElevationView {
   readonly pxPerM: number
   readonly leftPx: number
   readonly palette: Palette
+  /** Units in which heights and lengths are written; metric when left out. */
+  readonly units?: Units
   readonly lit: ReadonlySet<string>
   readonly chosen: ReadonlySet<string>
   /** Views to keep or to hide beyond the bed. */
@@ -43,10 +47,13 @@ const sprites = new SpriteCache()
 
 /** Draws the elevation: what stands behind, planting and marks on layers of their own, so that a hover redraws only the marks. */
 export class ElevationPainter {
-  private readonly layers: Layers<'back' | 'planting' | 'marks'>
+  private readonly layers: Layers<'back' | 'planting' | 'lines' | 'marks'>
   private view: ElevationView | null = null
   private backKey = ''
   private readonly frames = new FrameCache<Elevation>()
+  /** The plants as they stand on the screen, and the scale they were drawn at; null while some wait for their portraits. */
+  private drawn: readonly Drawn[] | null = null
+  private drawnAt = ''
 
   /** `whole` is told whenever all portraits of what is shown are drawn. */
   constructor(
@@ -56,6 +63,7 @@ export class ElevationPainter {
     this.layers = new Layers(holder, {
       back: (c) => this.drawBack(c),
       planting: (c) => this.drawPlanting(c),
+      lines: (c) => this.drawLines(c),
       marks: (c) => this.drawMarks(c),
     })
   }
@@ -68,9 +76,9 @@ export class ElevationPainter {
     const isBackNew = isNew || backKey !== this.backKey
     this.backKey = backKey
     if (isBackNew) this.layers.draw('back')
-    if (isNew || before?.list !== view.list || before.pxPerM !== view.pxPerM) this.layers.draw('planting')
-    if (isBackNew || hasMarks(before) || hasMarks(view) || before?.targets !== view.targets)
-      this.layers.draw('marks')
+    if (isNew || isOther(before, view)) this.showPlanting(isNew)
+    if (isBackNew || JSON.stringify(before?.targets) !== JSON.stringify(view.targets)) this.layers.draw('lines')
+    if (isNew || hasMarks(before) || hasMarks(view)) this.layers.draw('marks')
   }
 
   /** The plant under a point of the picture, or null. */
@@ -118,7 +126,25 @@ export class ElevationPainter {
       frontM: (FRONT_STRIP_PX - 2) / perM,
     }
     drawPaints(context, elevationBackPaints(list, window, palette, perM), sheet)
-    if (!view.bare) drawPaints(context, rulerPaints(list, window.topM - 14 / perM, palette, perM), sheet)
+    if (!view.bare)
+      drawPaints(context, rulerPaints(list, window.topM - 14 / perM, palette, perM, view.units), sheet)
+  }
+
+  /** Draws the planting anew, where anything of it changed. */
+  private showPlanting(isNew: boolean) {
+    const view = this.view!
+    const at = `${backKeyOf(view)}|${sheetOf(view).top}`
+    const { drawn } = this
+    const now = figuresDrawn(view)
+    const parts =
+      isNew || at !== this.drawnAt || !drawn || !now ? 'all' : changedParts(drawn, now, view.width, view.height)
+    this.drawnAt = at
+    this.drawn = now
+    if (parts === 'all' || !now || this.frames.get(view.list, frameKey(view))) return this.layers.draw('planting')
+    if (parts.length === 0) return
+    this.layers.redraw('planting', parts, (context) =>
+      drawFigures(context, view, Infinity, (i) => meetsParts(now[i]!, parts)),
+    )
   }
 
   private drawPlanting(context: CanvasRenderingContext2D) {
@@ -126,30 +152,37 @@ export class ElevationPainter {
     const ready = this.frames.get(view.list, frameKey(view))
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
     else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) {
+      this.drawn = null
       this.layers.drawSoon('planting')
       return
     }
     this.whole()
   }
 
+  private drawLines(context: CanvasRenderingContext2D) {
+    const { list, bare, targets = [] } = this.view!
+    const sheet = sheetOf(this.view!)
+    if (!bare) drawPaints(context, sillPaints(list, sheet.perM), sheet)
+    drawPaints(context, targets.flatMap(targetPaints), sheet)
+  }
+
   private drawMarks(context: CanvasRenderingContext2D) {
-    const { list, palette, lit, chosen, bare, targets = [] } = this.view!
+    const { list, palette, lit, chosen } = this.view!
     const sheet = sheetOf(this.view!)
     const { perM } = sheet
-    if (!bare) drawPaints(context, sillPaints(list, perM), sheet)
-    drawPaints(context, targets.flatMap(targetPaints), sheet)
     drawPaints(context, elevationMarkPaints(list, lit, palette.amber, 2.5, perM), sheet)
     drawPaints(context, elevationMarkPaints(list, chosen, palette.amber, 2, perM), sheet)
   }
 }
 
+const isOther = (a: ElevationView | null, b: ElevationView) => a?.list !== b.list || a.pxPerM !== b.pxPerM
 const hasMarks = (v: ElevationView | null) => v === null || v.lit.size > 0 || v.chosen.size > 0
 
-function backKeyOf({ list, pxPerM, leftPx, width, height, palette }: ElevationView): string {
+function backKeyOf({ list, pxPerM, leftPx, width, height, palette, units }: ElevationView): string {
   const { wall, fromX, toX, frontBaseM, grounds, raisedM, fallM, fixtures } = list
   return JSON.stringify([
     ...[wall, fromX, toX, frontBaseM, grounds, raisedM, fallM, fixtures.length],
-    ...[pxPerM, leftPx, width, height, palette.paper],
+    ...[pxPerM, leftPx, width, height, palette.paper, units],
   ])
 }
 
@@ -160,14 +193,55 @@ const frameKey = ({ pxPerM, leftPx, width, height }: ElevationView) => `${pxPerM
 /** A bed on open ground stands somewhat up the picture: grass before it, sky behind. */
 const LIFT = 0.4
 
-function sheetOf({ pxPerM, leftPx, list, height }: ElevationView): Sheet {
+function sheetOf({ pxPerM, leftPx, list, height, units = 'metric' }: ElevationView): Sheet {
   const foot = height - FRONT_STRIP_PX + (list.frontBaseM - list.raisedM) * pxPerM
   const lifted = list.grounds.length === 0 ? 0 : Math.max(0, foot - (list.topM + 0.3) * pxPerM) * LIFT
-  return { perM: pxPerM, left: leftPx - list.fromX * pxPerM, top: foot - lifted }
+  return { units, perM: pxPerM, left: leftPx - list.fromX * pxPerM, top: foot - lifted }
 }
 
+/** And beyond that, at any scale. */
+const BESIDE_PX = 20
+
+/** The plants as they will be drawn, then what stands among them; null when a portrait is not ready. */
+function figuresDrawn(view: ElevationView): Drawn[] | null {
+  const { perM, left, top } = sheetOf(view)
+  const px = view.pxPerM * ratioNow()
+  const { figures, fixtures, features } = view.list
+  const keys = figures.map((f) => spriteKey(f.body, f.variant, px))
+  if (!keys.every((key) => sprites.holds(key))) return null
+  const plants = figures.map((f, i): Drawn => {
+    const { body } = f
+    const high = topM(body)
+    const half = HALF * body.spreadM * f.scale * perM + BESIDE_PX
+    const [x, foot] = [left + f.x * perM, top - f.baseM * perM]
+    return {
+      id: body.at.id,
+      look: `${keys[i]} ${f.x} ${f.baseM} ${f.mirrored}${f.scale}${f.quiet} ${body.spreadM} ${high}`,
+      box: {
+        left: x - half,
+        right: x + half,
+        top: foot - UP * high * f.scale * perM - BESIDE_PX,
+        bottom: foot + half,
+      },
+    }
+  })
+  const things = [
+    ...fixtures.map((f) => JSON.stringify({ ...f, after: 0 })),
+    ...features.map((f) => JSON.stringify(f.paints)),
+  ]
+  return [...plants, ...things.map((look, i): Drawn => ({ id: `thing ${i}`, look, box: null }))]
+}
+/** How far portraits reach from the middle of a plant's foot, shares of its spread and height. */
+const HALF = 0.75
+const UP = 1.2
+
 /** Draws the plants far to near; after `until` only with portraits there are. False when some still wait for theirs. */
-function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, until = Infinity): boolean {
+function drawFigures(
+  context: CanvasRenderingContext2D,
+  view: ElevationView,
+  until = Infinity,
+  shows: (figure: number) => boolean = () => true,
+): boolean {
   const sheet = sheetOf(view)
   const px = view.pxPerM * ratioNow()
   const { fixtures, figures } = view.list
@@ -184,16 +258,20 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, unt
   for (const [i, figure] of figures.entries()) {
     if (!isPots && fixtures.length > 0) stand(fixtures.filter((f) => f.after === i))
     things(i)
-    const late = performance.now() > until && !sprites.has(figure.body, figure.variant, px)
+    if (!shows(i)) continue
+    const { sprite, late } = spriteOf(figure, px, until)
     if (late) whole = false
-    const sprite = late
-      ? sprites.standIn(figure.body, figure.variant)
-      : sprites.get(figure.body, figure.variant, px)
     if (sprite) drawFigure(context, figure, sheet, sprite)
   }
   if (!isPots) stand(fixtures.filter((f) => f.after >= figures.length))
   things(figures.length, Infinity)
   return whole
+}
+
+/** The portrait of a plant; after `until` only one there is, or an earlier one in its place. */
+function spriteOf({ body, variant }: Figure, px: number, until: number): { sprite: Sprite | null; late: boolean } {
+  const late = performance.now() > until && !sprites.has(body, variant, px)
+  return { late, sprite: late ? sprites.standIn(body, variant) : sprites.get(body, variant, px) }
 }
 
 function drawFigure(context: CanvasRenderingContext2D, figure: Figure, sheet: Sheet, sprite: Sprite) {

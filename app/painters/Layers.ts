@@ -1,3 +1,5 @@
+import type { Part } from './changedPart'
+
 type Draw = (context: CanvasRenderingContext2D) => void
 
 /** A stack of canvases of one size, so that a mark redraws without what lies under it; sharp on any screen. */
@@ -42,6 +44,22 @@ export class Layers<Name extends string> {
     context.setTransform(ratio, 0, 0, ratio, 0, 0)
     context.clearRect(0, 0, this.width, this.height)
     context.save()
+    draw(context)
+    context.restore()
+  }
+
+  /** Draws parts of a layer anew, in CSS pixels; `draw` may draw beyond them, nothing else changes. */
+  redraw(name: Name, parts: readonly Part[], draw: Draw) {
+    const context = this.canvases.get(name)!.canvas.getContext('2d')!
+    const ratio = window.devicePixelRatio || 1
+    context.setTransform(ratio, 0, 0, ratio, 0, 0)
+    context.save()
+    context.beginPath()
+    for (const { left, top, right, bottom } of parts) {
+      context.clearRect(left, top, right - left, bottom - top)
+      context.rect(left, top, right - left, bottom - top)
+    }
+    context.clip()
     draw(context)
     context.restore()
   }

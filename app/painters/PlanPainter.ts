@@ -13,7 +13,10 @@ import {
   type PlanCircle,
   type Sheet,
 } from '~~/core/draw'
+import type { Units } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
+import { changedParts, meetsParts, type Drawn } from './changedPart'
+import { CircleStamps } from './CircleStamps'
 import { FrameCache } from './FrameCache'
 import { Layers } from './Layers'
 
@@ -31,6 +34,8 @@ export interface PlanView {
   readonly leftPx: number
   readonly topPx: number
   readonly palette: Palette
+  /** Units in which heights and lengths are written; metric when left out. */
+  readonly units?: Units
   readonly lit: ReadonlySet<string>
   readonly chosen: ReadonlySet<string>
   /** Outlines of chosen shapes and lines being drawn, as turned. */
@@ -39,6 +44,8 @@ export interface PlanView {
   readonly handles?: readonly Point[]
   /** What else lies above the plants: pins of notes, outlines of things. */
   readonly above?: readonly Paint[]
+  /** Whether the hand moves something now: circles are then stamped, which is quicker and a little less fine. */
+  readonly moving?: boolean
 }
 
 /** Draws the plan: ground below, circles, and marks above. */
@@ -47,6 +54,12 @@ export class PlanPainter {
   private view: PlanView | null = null
   private groundKey = ''
   private readonly frames = new FrameCache<Plan>()
+  /** The circles as they stand on the screen, and the scale they were drawn at. */
+  private drawn: readonly Drawn[] = []
+  private drawnAt = ''
+  private readonly stamps = new CircleStamps()
+  /** Plants that were stamped while the hand moved, and are drawn finely when it rests. */
+  private stamped = new Set<string>()
 
   constructor(holder: HTMLElement) {
     this.layers = new Layers(holder, {
@@ -62,9 +75,37 @@ export class PlanPainter {
     const isNew = this.layers.resize(view.width, view.height)
     const key = groundKeyOf(view)
     if (isNew || key !== this.groundKey) this.layers.draw('ground')
-    if (isNew || before?.list !== view.list || key !== this.groundKey) this.layers.draw('circles')
+    if (isNew || before?.list !== view.list || key !== this.groundKey) this.showCircles(isNew)
     if (isNew || hasMarks(before) || hasMarks(view)) this.layers.draw('marks')
     this.groundKey = key
+  }
+
+  /** Draws circles anew, where anything of them changed. */
+  private showCircles(isNew: boolean) {
+    const view = this.view!
+    const at = `${frameKey(view)}|${view.fromX}`
+    const now = circlesDrawn(view)
+    const before = view.moving ? this.drawn : this.drawn.filter((d) => !this.stamped.has(d.id))
+    const parts = isNew || at !== this.drawnAt ? 'all' : changedParts(before, now, view.width, view.height)
+    this.drawn = now
+    this.drawnAt = at
+    if (!view.moving) this.stamped.clear()
+    if ((parts === 'all' && !view.moving) || this.frames.get(view.list, frameKey(view)))
+      return this.layers.draw('circles')
+    const where = parts === 'all' ? [{ left: 0, top: 0, right: view.width, bottom: view.height }] : parts
+    if (where.length === 0) return
+    const circles = view.list.circles.filter((_, i) => meetsParts(now[i]!, where))
+    this.layers.redraw('circles', where, (context) =>
+      view.moving ? this.stampCircles(context, circles) : drawCircles(context, view, circles),
+    )
+  }
+
+  private stampCircles(context: CanvasRenderingContext2D, circles: readonly PlanCircle[]) {
+    const { perM, left, top } = sheetOf(this.view!)
+    for (const c of circles) {
+      this.stamps.put(context, c, perM, left + c.x * perM, top + c.y * perM)
+      this.stamped.add(c.body.at.id)
+    }
   }
 
   /** The place under a pixel, as the bed is turned. */
@@ -81,6 +122,7 @@ export class PlanPainter {
 
   destroy() {
     this.frames.clear()
+    this.stamps.clear()
     this.layers.destroy()
   }
 
@@ -146,18 +188,35 @@ function groundKeyOf({ list, wall, pxPerM, leftPx, topPx, width, height, palette
 const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) =>
   `${pxPerM}|${leftPx}|${topPx}|${width}|${height}`
 
-const sheetOf = ({ pxPerM, leftPx, topPx, fromX }: PlanView): Sheet => ({
+const sheetOf = ({ pxPerM, leftPx, topPx, fromX, units = 'metric' }: PlanView): Sheet => ({
+  units,
   perM: pxPerM,
   left: leftPx - fromX * pxPerM,
   top: topPx,
 })
 
+/** Letters of small circles stand out over their rims. */
+const LETTER_PX = 12
+
+function circlesDrawn(view: PlanView): Drawn[] {
+  const { perM, left, top } = sheetOf(view)
+  return view.list.circles.map((c) => {
+    const half = Math.max(c.matureR, c.nowR) * perM + LETTER_PX
+    const [x, y] = [left + c.x * perM, top + c.y * perM]
+    return {
+      id: c.body.at.id,
+      look: `${Math.round(2 * x)} ${Math.round(2 * y)} ${c.matureR} ${c.nowR} ${c.letter}${c.fill}${c.quiet}`,
+      box: { left: x - half, right: x + half, top: y - half, bottom: y + half },
+    }
+  })
+}
+
 /** Circles, large to small. */
-function drawCircles(context: CanvasRenderingContext2D, view: PlanView) {
+function drawCircles(context: CanvasRenderingContext2D, view: PlanView, circles = view.list.circles) {
   const sheet = sheetOf(view)
   drawPaints(
     context,
-    view.list.circles.flatMap((c) => circlePaints(c, sheet.perM)),
+    circles.flatMap((c) => circlePaints(c, sheet.perM)),
     sheet,
   )
 }

@@ -14,5 +14,6 @@ export function readPalette(element: Element): Palette {
     soil: read('--soil'),
     soilLight: read('--soil-light'),
     sky: read('--sky'),
+    elsewhere: read('--elsewhere'),
   }
 }

@@ -24,7 +24,7 @@ export class SpriteCache {
 
   /** The portrait of a body; near sizes share one picture and are scaled. */
   get(body: Body, variant: number, pxPerM: number): Sprite {
-    const key = keyOf(body, variant, pxPerM)
+    const key = spriteKey(body, variant, pxPerM)
     const there = this.sprites.get(key)
     if (there) {
       this.sprites.delete(key)
@@ -45,8 +45,10 @@ export class SpriteCache {
   }
 
   has(body: Body, variant: number, pxPerM: number) {
-    return this.sprites.has(keyOf(body, variant, pxPerM))
+    return this.holds(spriteKey(body, variant, pxPerM))
   }
+
+  holds = (key: string) => this.sprites.has(key)
 
   private forget() {
     for (const [key, sprite] of this.sprites) {
@@ -59,7 +61,8 @@ export class SpriteCache {
 
 const bucket = (metres: number) => Math.round(Math.log(Math.max(0.01, metres)) / Math.log(STEP))
 
-function keyOf({ at, look, foliageM, flowerM, spreadM }: Body, variant: number, pxPerM: number): string {
+/** Names a portrait: what a plant is, how it looks now and its size, near sizes alike. */
+export function spriteKey({ at, look, foliageM, flowerM, spreadM }: Body, variant: number, pxPerM: number): string {
   const shown = `${look.state}${look.colour}${look.leaf.toFixed(1)}${look.flower.toFixed(1)}${look.fruit}`
   const what = `${at.plant.id}|${at.plant.habit}|${variant}`
   return `${what}|${shown}|${bucket(foliageM)}|${bucket(flowerM)}|${bucket(spreadM)}|${Math.round(pxPerM)}`

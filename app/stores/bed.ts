@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import type { Bed } from '~~/core/bed'
-import { applyEdit, describeEdit, type Edit } from '~~/core/edit'
+import { applyEdit, describeEdit, mergeBeds, rebaseEdit, type Edit } from '~~/core/edit'
 import { bedSchema } from '~~/shared/bedSchema'
 import type { SavedAnswer, StoredBed, StoredGarden } from '~~/shared/wire'
 import { createKeeper } from './keeper'
@@ -12,6 +12,7 @@ export const useBedStore = defineStore('bed', () => {
     value: bed,
     open: take,
     holds,
+    hear,
     ...keeper
   } = createKeeper<Bed, StoredBed, Edit>({
     key: (id) => id,
@@ -24,6 +25,8 @@ export const useBedStore = defineStore('bed', () => {
     describe: describeEdit,
     replace: (value) => ({ kind: 'replace', bed: value }),
     parse: (value) => bedSchema.safeParse(value).data ?? null,
+    rebase: rebaseEdit,
+    merge: mergeBeds,
   })
 
   async function open(bedId: string) {
@@ -33,5 +36,10 @@ export const useBedStore = defineStore('bed', () => {
     take(stored)
   }
 
-  return { ...keeper, garden, bed, open }
+  const follow = () => hear(() => $fetch<StoredBed>(`/api/beds/${encodeURIComponent(keeper.id.value ?? '')}`))
+  async function followGarden() {
+    if (garden.value) garden.value = await $fetch<StoredGarden>(`/api/gardens/${garden.value.id}`)
+  }
+
+  return { ...keeper, garden, bed, open, follow, followGarden }
 })

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { rebaseChange } from '~~/core/merge'
 import { EMPTY_BRIEF, type Brief } from '~~/core/brief'
 import { briefSchema } from '~~/shared/briefSchema'
 import type { SavedAnswer, StoredBrief } from '~~/shared/wire'
@@ -16,6 +17,7 @@ export const useBriefStore = defineStore('brief', () => {
     value,
     open: take,
     holds,
+    hear,
     ...keeper
   } = createKeeper<Brief, StoredBrief, BriefEdit>({
     key: (id) => `brief:${id}`,
@@ -31,6 +33,7 @@ export const useBriefStore = defineStore('brief', () => {
     describe: (edit) => edit.name,
     replace: (brief) => ({ change: brief, name: 'take the other version' }),
     parse: (brief) => (briefSchema.safeParse(brief).data as Brief | undefined) ?? null,
+    rebase: rebaseChange,
   })
   const brief = computed(() => value.value ?? EMPTY_BRIEF)
 
@@ -39,5 +42,6 @@ export const useBriefStore = defineStore('brief', () => {
     take(await $fetch<StoredBrief>(`/api/gardens/${gardenId}/brief`))
   }
   const set = (change: Partial<Brief>, name = 'change the brief') => keeper.edit({ change, name })
-  return { ...keeper, brief, open, set }
+  const follow = () => hear(() => $fetch<StoredBrief>(`/api/gardens/${keeper.id.value}/brief`))
+  return { ...keeper, brief, open, follow, set }
 })

@@ -15,6 +15,8 @@ export interface EditSteps<E> {
   /** Notes a step: an undo moves one from done to undone, a redo back, an edit forgets what was undone. */
   note(how: How, step: Step<E>): void
   clear(): void
+  /** Rewrites what takes each step back. */
+  rewrite(change: (inverse: E) => E): void
 }
 
 /** Undo and redo without limit. */
@@ -34,5 +36,10 @@ export function createEditSteps<E>(): EditSteps<E> {
     done.value = []
     undone.value = []
   }
-  return { done, undone, note, clear }
+  function rewrite(change: (inverse: E) => E) {
+    const rewritten = (steps: readonly Step<E>[]) => steps.map((s) => ({ ...s, inverse: change(s.inverse) }))
+    done.value = rewritten(done.value)
+    undone.value = rewritten(undone.value)
+  }
+  return { done, undone, note, clear, rewrite }
 }

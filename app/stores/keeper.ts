@@ -1,9 +1,11 @@
-import { computed, ref, shallowRef, type ComputedRef, type ShallowRef } from 'vue'
+import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue'
+import type { Choose, Merged } from '../../core/merge'
 import type { Stored } from '../../shared/gardenSchema'
 import type { SavedAnswer } from '../../shared/wire'
 import { newId } from '../utils/newId'
 import { dropUnsaved, keepUnsaved, readUnsaved, type Unsaved } from '../utils/unsaved'
 import { createEditSteps, type How, type Step } from './editSteps'
+import { createJoining } from './joining'
 import { createSaver, type Parcel, type PendingEdit } from './saver'
 
 /** What a keeper must know of the thing it keeps. */
@@ -16,42 +18,72 @@ export interface Kind<T, E> {
   readonly replace: (value: T) => E
   /** Checks what was kept in the browser; null when it does not read any more. */
   readonly parse: (value: unknown) => T | null
+  /** An edit made on `base` as it is meant on `theirs`. */
+  readonly rebase: (edit: E, base: T, theirs: T) => E
+  /** Joins two versions that came from one; part by part when left out. */
+  readonly merge?: (base: T, mine: T, theirs: T, choose?: Choose) => Merged<T>
 }
+
+/** One stored thing as it lies on the desk. */
+export interface Held<T, E> {
+  readonly id: Ref<string | null>
+  /** As last edited. */
+  readonly kept: ShallowRef<T | null>
+  /** A change under the hand, not yet made. */
+  readonly draft: ShallowRef<T | null>
+  /** As it was saved at the revision; null when that is not known. */
+  readonly base: ShallowRef<T | null>
+  readonly revision: Ref<number>
+  /** Edits that are not saved yet. */
+  readonly pending: ShallowRef<readonly PendingEdit<E>[]>
+}
+
+const nothingHeld = <T, E>(): Held<T, E> => ({
+  ...{ id: ref<string | null>(null), kept: shallowRef<T | null>(null), draft: shallowRef<T | null>(null) },
+  ...{ base: shallowRef<T | null>(null), revision: ref(0), pending: shallowRef<readonly PendingEdit<E>[]>([]) },
+})
 
 /** What is opened: stored, with the steps that led to it when they are known. */
 export type Opened<T, E> = Stored<T> & { readonly steps?: readonly (Step<E> & { readonly how: How })[] }
 
-/** Keeps one stored thing while it is edited: previews, edits with undo and redo, saving by itself, retry, and conflicts. */
+/**
+ * Keeps one stored thing while it is edited: previews, edits with undo and redo, saving by itself, retry, changes made elsewhere, and
+ * conflicts.
+ */
 export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
-  const id = ref<string | null>(null)
-  /** As last edited. */
-  const kept: ShallowRef<T | null> = shallowRef(null)
-  /** A change under the hand, not yet made. */
-  const draft: ShallowRef<T | null> = shallowRef(null)
+  const held = nothingHeld<T, E>()
+  const { id, kept, draft, base, revision, pending } = held
   const value: ComputedRef<T | null> = computed(() => draft.value ?? kept.value)
   const dragging = computed(() => draft.value !== null)
-  const revision = ref(0)
   const steps = createEditSteps<E>()
-  let pending: readonly PendingEdit<E>[] = []
 
   const parcel = (): Parcel<T, E> | null =>
-    id.value && kept.value !== null && pending.length > 0
-      ? { id: id.value, revision: revision.value, value: kept.value, edits: pending }
+    id.value && kept.value !== null && pending.value.length > 0
+      ? { id: id.value, revision: revision.value, value: kept.value, edits: pending.value }
       : null
-  const saver = createSaver<T, S, E>({ put: kind.put, parcel, onSaved })
+  const onStale = (theirs: S): boolean => joining.join(theirs)
+  const saver = createSaver<T, S, E>({ put: kind.put, parcel, onSaved, onStale })
+  const joining = createJoining(kind, held, { steps, saver, keepCopy })
 
   function onSaved(sent: Parcel<T, E>, answer: SavedAnswer) {
     if (id.value !== sent.id) return
     revision.value = answer.revision
-    pending = pending.slice(sent.edits.length)
+    base.value = sent.value
+    pending.value = pending.value.slice(sent.edits.length)
     keepCopy()
   }
 
   /** What is not saved lies in the browser's storage until it is. */
   function keepCopy() {
     if (!id.value || kept.value === null) return
-    if (pending.length === 0) dropUnsaved(kind.key(id.value))
-    else keepUnsaved(kind.key(id.value), { revision: revision.value, value: kept.value, edits: pending })
+    if (pending.value.length === 0) dropUnsaved(kind.key(id.value))
+    else
+      keepUnsaved(kind.key(id.value), {
+        revision: revision.value,
+        value: kept.value,
+        edits: pending.value,
+        base: base.value,
+      })
   }
 
   /** Whether what is open has changes of its own and must not be replaced by what is stored. */
@@ -77,16 +109,18 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
     const { inverse } = kind.apply(kept.value!, edit)
     steps.note('edit', { name: kind.describe(edit), inverse })
     kept.value = mine
+    base.value = unsaved.revision === revision.value ? base.value : kind.parse(unsaved.base)
     revision.value = unsaved.revision
-    pending = unsaved.edits ? (unsaved.edits as PendingEdit<E>[]) : [{ id: newId(), how: 'edit', edit }]
+    pending.value = unsaved.edits ? (unsaved.edits as PendingEdit<E>[]) : [{ id: newId(), how: 'edit', edit }]
     saver.touch()
   }
 
   function take(stored: S) {
     kept.value = stored.value
+    base.value = stored.value
     draft.value = null
     revision.value = stored.revision
-    pending = []
+    pending.value = []
     saver.rest(stored.savedAt)
   }
 
@@ -97,7 +131,7 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
     if (after === kept.value && how === 'edit') return
     steps.note(how, { name, inverse })
     kept.value = after
-    pending = [...pending, { id: newId(), how, edit }]
+    pending.value = [...pending.value, { id: newId(), how, edit }]
     keepCopy()
     saver.touch()
   }
@@ -109,36 +143,26 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
     draft.value = change && kept.value !== null ? kind.apply(kept.value, change).value : null
   }
 
-  const last = (list: readonly Step<E>[]) => list[list.length - 1]
-  const undo = () => {
-    const step = last(steps.done.value)
-    if (step) make('undo', step.inverse, step.name)
-  }
-  const redo = () => {
-    const step = last(steps.undone.value)
-    if (step) make('redo', step.inverse, step.name)
-  }
-
-  /** Ends a conflict: this tab's version is saved over the other, or the other is taken (and this one can be brought back by undo). */
-  function settleConflict(which: 'mine' | 'theirs') {
-    const theirs = saver.conflict.value
-    const mine = kept.value
-    if (!theirs || mine === null || !id.value) return
-    if (which === 'mine') {
-      revision.value = theirs.revision
-      pending = [{ id: newId(), how: 'edit', edit: kind.replace(mine) }]
-      keepCopy()
-      saver.settle()
-      void saver.save()
-      return
-    }
-    steps.note('edit', { name: 'take the other version', inverse: kind.replace(mine) })
-    take(theirs)
-    keepCopy()
-  }
+  const walk = (how: 'undo' | 'redo', step: Step<E> | undefined) => step && make(how, step.inverse, step.name)
+  const undo = () => walk('undo', steps.done.value[steps.done.value.length - 1])
+  const redo = () => walk('redo', steps.undone.value[steps.undone.value.length - 1])
 
   const { state: saveState, problem, savedAt, conflict, save } = saver
   const { done, undone } = steps
-  const seen = { id, value, kept, dragging, revision, savedAt, saveState, problem, conflict, done, undone }
-  return { ...seen, holds, open, edit, preview, undo, redo, save, settleConflict }
+  const { meetings, hear, settleConflict } = joining
+  const seen = {
+    id,
+    value,
+    kept,
+    dragging,
+    revision,
+    savedAt,
+    saveState,
+    problem,
+    conflict,
+    meetings,
+    done,
+    undone,
+  }
+  return { ...seen, holds, open, hear, edit, preview, undo, redo, save, settleConflict }
 }

@@ -27,12 +27,14 @@ export interface Parcel<T, E> {
 }
 
 /** Where a saver takes its parcels from, and whom it tells. */
-export interface SaverDesk<T, E> {
+export interface SaverDesk<T, S, E> {
   readonly put: (parcel: Parcel<T, E>) => Promise<SavedAnswer>
   /** What is not saved yet; null when nothing is. */
   readonly parcel: () => Parcel<T, E> | null
   /** What was sent is saved now. */
   readonly onSaved: (sent: Parcel<T, E>, answer: SavedAnswer) => void
+  /** The store has a newer version: true when what is unsaved was joined with it and can be sent again. */
+  readonly onStale: (stored: S) => boolean
 }
 
 export interface Saver<S> {
@@ -47,10 +49,14 @@ export interface Saver<S> {
   rest(savedAt: string): void
   /** Ends a conflict so that saving can go on. */
   settle(): void
+  /** What is unsaved and what is stored changed the same: the user is asked. */
+  clash(stored: S): void
+  /** Resolves when no save is on its way. */
+  rested(): Promise<void>
 }
 
 /** Sends what is edited by itself, tries again when the server is away, and says why when it will not take it. */
-export function createSaver<T, S extends Stored<T>, E>(desk: SaverDesk<T, E>): Saver<S> {
+export function createSaver<T, S extends Stored<T>, E>(desk: SaverDesk<T, S, E>): Saver<S> {
   const state = ref<SaveState>('saved')
   const problem = ref('')
   const savedAt = ref<string | null>(null)
@@ -104,14 +110,29 @@ export function createSaver<T, S extends Stored<T>, E>(desk: SaverDesk<T, E>): S
     problem.value = messageOf(error)
     failures++
     if (status === 409) {
-      conflict.value = dataOf<{ stored: S }>(error)?.stored ?? null
-      state.value = 'conflict'
+      stale(dataOf<{ stored: S }>(error)?.stored ?? null)
     } else if (isLasting(status, failures)) {
       state.value = 'refused'
     } else {
       state.value = 'offline'
       saveIn(RETRY_MS[Math.min(failures, RETRY_MS.length) - 1]!)
     }
+  }
+
+  function stale(stored: S | null) {
+    if (!stored || !desk.onStale(stored)) return clash(stored)
+    state.value = 'waiting'
+    saveIn(SAVE_AFTER_MS)
+  }
+
+  function clash(stored: S | null) {
+    clearTimeout(timer)
+    conflict.value = stored
+    state.value = 'conflict'
+  }
+
+  const rested = async () => {
+    while (running) await running
   }
 
   function rest(at: string) {
@@ -128,7 +149,7 @@ export function createSaver<T, S extends Stored<T>, E>(desk: SaverDesk<T, E>): S
     state.value = 'waiting'
   }
 
-  return { state, problem, savedAt, conflict, touch, save, rest, settle }
+  return { state, problem, savedAt, conflict, touch, save, rest, settle, clash, rested }
 }
 
 /** A refusal lasts, and so does a server that fails again and again; one that is away, starting or short of room comes back. */

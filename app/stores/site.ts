@@ -1,6 +1,14 @@
 import { followSite } from '~~/core/garden'
 import { defineStore } from 'pinia'
-import { applySiteEdit, describeSiteEdit, EMPTY_SITE, resolveSite, type Site, type SiteEdit } from '~~/core/site'
+import {
+  applySiteEdit,
+  describeSiteEdit,
+  EMPTY_SITE,
+  rebaseSiteEdit,
+  resolveSite,
+  type Site,
+  type SiteEdit,
+} from '~~/core/site'
 import { siteSchema } from '~~/shared/siteSchema'
 import type { SavedAnswer, StoredSite } from '~~/shared/wire'
 import { createKeeper } from './keeper'
@@ -11,6 +19,7 @@ export const useSiteStore = defineStore('site', () => {
     value: site,
     open: take,
     holds,
+    hear,
     ...keeper
   } = createKeeper<Site, StoredSite, SiteEdit>({
     key: (id) => `site:${id}`,
@@ -26,6 +35,7 @@ export const useSiteStore = defineStore('site', () => {
     describe: describeSiteEdit,
     replace: (value) => ({ kind: 'replaceSite', site: value }),
     parse: (value) => siteSchema.safeParse(value).data ?? null,
+    rebase: rebaseSiteEdit,
   })
   /** Every point worked out, beds at the foot of what they stand against. */
   const resolved = computed(() => followSite(resolveSite(site.value ?? EMPTY_SITE)))
@@ -35,5 +45,6 @@ export const useSiteStore = defineStore('site', () => {
     take(await $fetch<StoredSite>(`/api/gardens/${gardenId}/site`))
   }
 
-  return { ...keeper, site, resolved, open }
+  const follow = () => hear(() => $fetch<StoredSite>(`/api/gardens/${keeper.id.value}/site`))
+  return { ...keeper, site, resolved, open, follow }
 })

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { rebaseChange } from '~~/core/merge'
 import { EMPTY_SUPPLY, withLine, type Supply, type SupplyLine } from '~~/core/count'
 import { supplySchema } from '~~/shared/supplySchema'
 import type { SavedAnswer, StoredSupply, SupplyAnswer } from '~~/shared/wire'
@@ -16,6 +17,7 @@ export const useSupplyStore = defineStore('supply', () => {
     value,
     open: take,
     holds,
+    hear,
     ...keeper
   } = createKeeper<Supply, StoredSupply, SupplyEdit>({
     key: (id) => `supply:${id}`,
@@ -31,6 +33,7 @@ export const useSupplyStore = defineStore('supply', () => {
     describe: (edit) => edit.name,
     replace: (supply) => ({ change: supply, name: 'take the other version' }),
     parse: (supply) => supplySchema.safeParse(supply).data ?? null,
+    rebase: rebaseChange,
   })
   const supply = computed(() => value.value ?? EMPTY_SUPPLY)
   /** Letters that stand on papers, by plant id. */
@@ -38,12 +41,16 @@ export const useSupplyStore = defineStore('supply', () => {
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return
+    take(await fetchIt(gardenId))
+  }
+  async function fetchIt(gardenId: string) {
     const answer = await $fetch<SupplyAnswer>(`/api/gardens/${gardenId}/supply`)
     issued.value = new Map(Object.entries(answer.issued))
-    take(answer)
+    return answer
   }
+  const follow = () => hear(() => fetchIt(keeper.id.value ?? ''))
   const set = (change: Partial<Supply>, name: string) => keeper.edit({ change, name })
   const setLine = (plantId: string, change: Partial<Omit<SupplyLine, 'plantId'>>, name: string) =>
     set({ lines: withLine(supply.value, plantId, change).lines }, name)
-  return { ...keeper, supply, issued, open, set, setLine }
+  return { ...keeper, supply, issued, open, follow, set, setLine }
 })

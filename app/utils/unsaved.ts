@@ -3,6 +3,8 @@ export interface Unsaved {
   readonly revision: number
   readonly value: unknown
   readonly edits?: unknown
+  /** What was saved at that revision. */
+  readonly base?: unknown
 }
 
 const keyOf = (id: string) => `amber-terrace.unsaved.${id}`
@@ -33,6 +35,7 @@ export function readUnsaved(id: string): Unsaved | null {
       revision: read.revision,
       value: read.value,
       ...(Array.isArray(read.edits) ? { edits: read.edits } : {}),
+      ...(read.base === undefined ? {} : { base: read.base }),
     }
   } catch {
     return null

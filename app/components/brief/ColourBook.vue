@@ -187,6 +187,7 @@ function pick(event: MouseEvent) {
           variant="outline"
           icon="i-lucide-plus"
           :disabled="theme.colours.length >= 8"
+          data-adds
           @click="addColour"
         >
           Colour

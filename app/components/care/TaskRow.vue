@@ -2,6 +2,8 @@
 import { keptBack, type CareTask } from '~~/core/care'
 import { dayWords, daysBetween } from '~~/core/time'
 
+const { say } = useUnits()
+
 /** One task: what, where, when, why, how long; done, skipped or moved. Pointing at it lights its places. */
 const props = defineProps<{ task: CareTask }>()
 const { now, monday, weather, ticks, isOver, dayOf, tick } = useCare()
@@ -56,7 +58,7 @@ const move = (event: Event) => {
         {{ dayWords(task.opens) }} to {{ dayWords(task.closes) }}, best {{ dayWords(task.best) }}
         <template v-if="task.tools.length > 0">· {{ task.tools.join(', ') }}</template>
       </p>
-      <p v-for="c in task.cautions" :key="c" class="caution">{{ c }}</p>
+      <p v-for="c in task.cautions" :key="c" class="caution">{{ say(c) }}</p>
       <p v-if="back" class="caution">On {{ dayWords(dayOf(task)) }} {{ back }}: wait a few days.</p>
       <p v-if="state === 'moved'" class="when">moved to {{ dayWords(dayOf(task)) }}</p>
     </div>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { addDays, dayWords, monthOfDay, weekday } from '~~/core/time'
 
+const { say, degrees } = useUnits()
+
 /** What to do this week in the garden and why, with its places lit; what the weather asks, and the year's hours. */
 const { now, monday, sunday, week, late, words, weather, isOver, planted, age, step, goTo, setPlanted } = useCare()
 const bed = useBedStore()
@@ -108,13 +110,13 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
         <ol class="weather" aria-label="Made-up weather of the week">
           <li v-for="d in days" :key="d.day" :class="{ today: d.isToday }">
             <b>{{ d.name }}</b>
-            {{ Math.round(d.lowC) }}–{{ Math.round(d.highC) }}°
-            <small>{{ d.rainMm > 0 ? `${Math.round(d.rainMm)} mm` : 'dry' }}</small>
+            {{ degrees(d.lowC) }}–{{ degrees(d.highC) }}
+            <small>{{ d.rainMm > 0 ? say(`${Math.round(d.rainMm)}\u202fmm`) : 'dry' }}</small>
           </li>
           <li class="hint">weather made up for planning</li>
         </ol>
         <ul v-if="coming.length > 0" class="words" data-testid="weather-words">
-          <li v-for="w in coming" :key="`${w.day}${w.what}`">{{ w.says }}</li>
+          <li v-for="w in coming" :key="`${w.day}${w.what}`">{{ say(w.says) }}</li>
         </ul>
       </header>
       <section
@@ -129,14 +131,14 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
           <small>{{ g.tasks.length }}</small>
         </h3>
         <p v-if="g.note" class="hint">{{ g.note }}</p>
-        <ul>
+        <ul v-roving="'li'">
           <CareTaskRow v-for="t in g.tasks" :key="t.id" :task="t" />
         </ul>
       </section>
       <CareFromLog />
       <details v-if="late.length > 0" class="late" data-testid="care-late">
         <summary>Too late now, asked again next year: {{ late.length }}</summary>
-        <ul>
+        <ul v-roving="'li'">
           <CareTaskRow v-for="t in late" :key="t.id" :task="t" />
         </ul>
       </details>

@@ -1,25 +1,15 @@
 <script setup lang="ts">
 import type { ShareNote } from '~~/shared/shareSchema'
 
+const { length } = useUnits()
+
 /** What the client said of this bed over a link, as threads at their places: answered and settled here. */
 const bed = useBedStore()
-const { answer, problem, doing, reply, settle } = useShares(() => bed.garden?.id)
-watch(
-  () => bed.id,
-  () => doing(),
-  { immediate: true },
-)
+const { answer, problem, reply, settle, threads } = useClientThreads()
 const texts = reactive<Record<string, string>>({})
-const threads = computed(() => {
-  const own = answer.value.notes.filter((n) => n.bedId === bed.id)
-  return own
-    .filter((n) => n.answers === null)
-    .map((note) => ({ note, answers: own.filter((n) => n.answers === note.id) }))
-    .sort((a, b) => Number(a.note.settled) - Number(b.note.settled))
-})
 const nameOf = (note: ShareNote) => answer.value.shares.find((s) => s.id === note.shareId)?.name ?? 'The client'
 const KINDS = { note: 'notes', approve: 'finds it good', change: 'asks for a change' } as const
-const whereOf = (note: ShareNote) => (note.alongM === null ? '' : ` at ${note.alongM.toFixed(1)} m along`)
+const whereOf = (note: ShareNote) => (note.alongM === null ? '' : ` at ${length(note.alongM, 1)} along`)
 const isOld = (note: ShareNote) => note.revision < bed.revision
 async function send(note: ShareNote) {
   const said = (texts[note.id] ?? '').trim()
@@ -31,9 +21,9 @@ async function send(note: ShareNote) {
   <section v-if="threads.length > 0" aria-label="From the client" data-testid="client-notes">
     <h3>From the client</h3>
     <p v-if="problem" class="hint" role="alert">{{ problem }}</p>
-    <article v-for="{ note, answers } in threads" :key="note.id" :class="{ settled: note.settled }">
+    <article v-for="{ note, number, answers } in threads" :key="note.id" :class="{ settled: note.settled }">
       <p>
-        <b>{{ nameOf(note) }}</b>
+        <b>{{ number }}. {{ nameOf(note) }}</b>
         {{ KINDS[note.kind] }}{{ whereOf(note) }}
         <small v-if="isOld(note)">before later changes</small>
       </p>

@@ -23,7 +23,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
 </script>
 
 <template>
-  <div class="list" data-testid="drift-list">
+  <div v-roving="'.drift'" class="list" data-testid="drift-list">
     <section v-for="group in groups" :key="group.lane" :aria-label="`${group.name} lane`">
       <h3>{{ group.name }}</h3>
       <p v-if="group.drifts.length === 0" class="none">Nothing in this lane.</p>

@@ -2,6 +2,8 @@
 import type { PictureAxis } from '~/composables/useAxis'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
+const { length, units } = useUnits()
+
 const props = defineProps<{ axis: PictureAxis; height: number }>()
 const { elevationList } = useScene()
 const compose = useComposeStore()
@@ -25,6 +27,7 @@ watchPostEffect(() => {
     pxPerM: props.axis.pxPerM,
     leftPx: props.axis.leftPx,
     palette: palette.value,
+    units: units.value,
     lit: new Set(compose.lit),
     chosen: chosenIds.value,
     targets: marks.value,
@@ -45,7 +48,7 @@ function choose(event: PointerEvent) {
 function hover(event: PointerEvent) {
   const figure = figureUnder(event)
   tip.value = figure
-    ? `${figure.body.at.plant.commonName}, ${Math.max(figure.body.foliageM, figure.body.flowerM).toFixed(2)} m now`
+    ? `${figure.body.at.plant.commonName}, ${length(Math.max(figure.body.foliageM, figure.body.flowerM))} now`
     : ''
 }
 </script>

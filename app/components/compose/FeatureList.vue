@@ -135,7 +135,7 @@ const colourOf = (event: Event) => (event.target as HTMLInputElement).value
     </ul>
     <div class="add">
       <USelect v-model="kind" :items="items" size="sm" class="pick" aria-label="Thing to add" />
-      <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" @click="add">Add</UButton>
+      <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" data-adds @click="add">Add</UButton>
     </div>
   </section>
 </template>

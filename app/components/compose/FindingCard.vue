@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Finding } from '~~/core/judge'
+import { UNIT_SPACE } from '~~/core/measure'
+
+const { say } = useUnits()
 
 const props = defineProps<{ finding: Finding; acceptedReason?: string }>()
 const store = useBedStore()
@@ -34,7 +37,8 @@ function accept() {
   accepting.value = false
   light(false)
 }
-const show = (value: number) => String(Math.round(value * 100) / 100)
+const figure = ({ value, unit }: Finding['figures'][number]) =>
+  say(`${Math.round(value * 100) / 100}${UNIT_SPACE}${unit}`)
 onBeforeUnmount(() => light(false))
 </script>
 
@@ -47,12 +51,12 @@ onBeforeUnmount(() => light(false))
     @focusin="light(true)"
     @focusout="light(false)"
   >
-    <h3>{{ finding.title }}</h3>
+    <h3>{{ say(finding.title) }}</h3>
     <p v-if="acceptedReason" class="accepted">
       <UIcon name="i-lucide-check-check" class="tick" />
       Accepted: {{ acceptedReason }}
     </p>
-    <p v-else class="reason">{{ finding.reason }}</p>
+    <p v-else class="reason">{{ say(finding.reason) }}</p>
     <div class="acts">
       <template v-if="acceptedReason">
         <UButton
@@ -74,7 +78,7 @@ onBeforeUnmount(() => light(false))
           class="mend"
           @click="mend(i)"
         >
-          {{ m.label }}
+          {{ say(m.label) }}
           <small>{{ m.cost }}</small>
         </UButton>
         <UButton size="xs" color="neutral" variant="outline" @click="accepting = !accepting">Accept</UButton>
@@ -84,7 +88,7 @@ onBeforeUnmount(() => light(false))
       </UButton>
     </div>
     <p v-if="!acceptedReason && !tried" class="trying">Trying what would mend it…</p>
-    <p v-else-if="!acceptedReason && tried?.why" class="trying">{{ tried.why }}</p>
+    <p v-else-if="!acceptedReason && tried?.why" class="trying">{{ say(tried.why) }}</p>
     <form v-if="accepting" class="why" @submit.prevent="accept">
       <label :for="reasonId">Why is it right here?</label>
       <UInput
@@ -100,9 +104,9 @@ onBeforeUnmount(() => light(false))
     <dl v-if="showWhy" class="why">
       <template v-for="f in finding.figures" :key="f.name">
         <dt>{{ f.name }}</dt>
-        <dd>{{ show(f.value) }} {{ f.unit }}</dd>
+        <dd>{{ figure(f) }}</dd>
       </template>
-      <dt class="source">{{ finding.source }}</dt>
+      <dt class="source">{{ say(finding.source) }}</dt>
     </dl>
   </article>
 </template>

@@ -85,7 +85,9 @@ const canVary = computed(() => names.value.length > 1)
         </div>
       </li>
     </ul>
-    <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" @click="add">Station</UButton>
+    <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-adds @click="add">
+      Station
+    </UButton>
   </section>
 </template>
 

@@ -20,8 +20,8 @@ interface Act {
   readonly edit: Edit
 }
 const driftOf = (i: NextItem): Drift | undefined =>
-  bed.bed?.drifts.find((d) => d.id === i.entry.driftId) ??
-  bed.bed?.drifts.find((d) => d.plantId === i.entry.plantId)
+  bed.kept?.drifts.find((d) => d.id === i.entry.driftId) ??
+  bed.kept?.drifts.find((d) => d.plantId === i.entry.plantId)
 const STEP = 2
 const counted = (d: Drift, by: number): Act => {
   const count = Math.max(1, d.count + by)
@@ -63,7 +63,7 @@ const show = (i: NextItem) => {
     <article v-for="{ item, acts } in shown" :key="item.entry.id">
       <p>
         <b>{{ capital(item.wish) }}:</b>
-        {{ plantName(item.entry.plantId) || bed.bed?.name }}
+        {{ plantName(item.entry.plantId) || bed.kept?.name }}
       </p>
       <p v-if="item.entry.note" class="soft">{{ item.entry.note }}</p>
       <div class="acts">

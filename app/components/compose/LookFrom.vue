@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { describeViewpoint } from '~~/core/draw'
 
+const { say } = useUnits()
+
 /** Where the elevation is seen from, and the walk round the bed. */
 defineProps<{ when: string }>()
 const store = useBedStore()
@@ -35,10 +37,13 @@ async function download(view: string, as: string) {
   const { month, year } = compose.moment
   window.location.assign(`/api/beds/${store.id}/sheet?view=${view}&as=${as}&month=${month}&year=${year}`)
 }
-const items = computed(() => [
-  { label: store.bed?.viewpoint.name ?? '', value: OWN },
-  ...fromSite.value.map((v) => ({ label: v.thing.name, value: v.thing.id })),
-])
+const items = computed((before?: { label: string; value: string }[]) => {
+  const now = [
+    { label: store.bed?.viewpoint.name ?? '', value: OWN },
+    ...fromSite.value.map((v) => ({ label: v.thing.name, value: v.thing.id })),
+  ]
+  return unlessSame(before, now)
+})
 const chosen = computed({
   get: () => compose.viewpointId ?? OWN,
   set: (id) => compose.lookFrom(id === OWN ? null : id),
@@ -74,7 +79,7 @@ function makeMain() {
       data-testid="look-from"
     />
     <b v-else class="serif">{{ viewpoint?.name.toLowerCase() }}</b>
-    <small v-if="viewpoint">{{ describeViewpoint(viewpoint) }} · {{ when }}</small>
+    <small v-if="viewpoint">{{ say(describeViewpoint(viewpoint)) }} · {{ when }}</small>
     <span class="space" />
     <template v-if="sides">
       <UButton

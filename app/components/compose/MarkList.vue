@@ -2,6 +2,8 @@
 import type { Mark, MarkId } from '~~/core/marks'
 import type { Raise } from '~~/core/mend'
 
+const { say, length } = useUnits()
+
 /** The marks of the bed; each opens to what was measured, its worst stretch lit in the pictures, and what would raise it most. */
 const store = useBedStore()
 const compose = useComposeStore()
@@ -63,13 +65,13 @@ onBeforeUnmount(() => {
         <template v-for="f in opened.figures" :key="f.name">
           <dt>{{ f.name }}</dt>
           <dd>
-            <b>{{ f.value }}</b>
-            <span>wanted: {{ f.wanted }}</span>
+            <b>{{ say(f.value) }}</b>
+            <span>wanted: {{ say(f.wanted) }}</span>
           </dd>
         </template>
       </dl>
       <p v-if="opened.worst" class="worst">
-        Weakest from {{ opened.worst.from.toFixed(1) }} to {{ opened.worst.to.toFixed(1) }} m, lit in the pictures.
+        Weakest from {{ length(opened.worst.from, 1) }} to {{ length(opened.worst.to, 1) }}, lit in the pictures.
       </p>
       <p v-if="!offers" class="trying">Trying what would raise it…</p>
       <p v-else-if="offers.length === 0" class="trying">No small change that was tried raises it.</p>
@@ -83,7 +85,7 @@ onBeforeUnmount(() => {
           class="offer"
           @click="take(r)"
         >
-          {{ r.label }}
+          {{ say(r.label) }}
           <small>+{{ rounded(r.mark) }}</small>
         </UButton>
       </div>

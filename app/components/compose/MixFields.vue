@@ -13,7 +13,7 @@ const counts = computed(() => kindCounts(props.drift))
 const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
 /** Kinds to add: the shortlist's and the bed's first, then the whole library. */
 const kinds = computed(() => {
-  const near = new Set([...(store.bed?.shortlist ?? []), ...(store.bed?.drifts ?? []).map((d) => d.plantId)])
+  const near = new Set([...(store.kept?.shortlist ?? []), ...(store.kept?.drifts ?? []).map((d) => d.plantId)])
   const taken = new Set([props.drift.plantId, ...(mix.value?.others ?? []).map((o) => o.plantId)])
   return [...library.plants]
     .filter((p) => !taken.has(p.id))

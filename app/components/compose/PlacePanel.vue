@@ -3,6 +3,8 @@ import { libraryMonth } from '~~/core/time'
 import type { Suggestion } from '~~/core/mend'
 import type { Plant } from '~~/core/plant'
 
+const { say } = useUnits()
+
 /** What could stand at a place, or beside a plant: kinds for its lanes, tried in this bed, with what the whole gains by them. */
 const props = defineProps<{ atM: number; lane: number; beside?: Plant }>()
 const store = useBedStore()
@@ -49,7 +51,7 @@ const gains = ({ gain, total }: Suggestion) =>
       <ComposePartnerPictures :plants="s.plants" />
       <p class="names">{{ names(s) }}</p>
       <p class="gain">{{ gains(s) }}</p>
-      <p class="hint">{{ s.reasons.join('; ') }}</p>
+      <p class="hint">{{ say(s.reasons.join('; ')) }}</p>
       <div class="acts">
         <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-shovel" @click="store.edit(s.edit)">
           Set them there

@@ -6,6 +6,8 @@ import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
 
+const { units } = useUnits()
+
 const props = defineProps<{
   axis: PictureAxis
   height: number
@@ -24,6 +26,8 @@ const { chosenIds, pin, unpin } = useChosen()
 const palette = usePalette()
 const water = useWater()
 const haze = useHaze()
+const others = useOthers()
+const client = useClientThreads()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const perM = () => props.axis.pxPerM
 const shapeHand = useShapeHand(aspect, perM)
@@ -56,6 +60,8 @@ watchPostEffect(() => {
     handles: [...shapeHand.handles.value, ...laneHand.handles.value],
     outlines: lasso.line.value.length > 1 ? [lasso.line.value] : shapeHand.outlines.value,
     above: above.value,
+    moving: store.dragging,
+    units: units.value,
   })
 })
 
@@ -94,6 +100,8 @@ const above = computed(() => {
     ...(compose.showsWater ? water.paints.value : []),
     ...orders,
     ...notePaints(list.notes, NOTE_INK),
+    ...others.paints(list),
+    ...client.paints.value,
     ...chosen.flatMap((f) => featureMarkPaints(f, ink.amber)),
   ]
 })

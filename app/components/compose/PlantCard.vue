@@ -4,11 +4,15 @@ import { conditionsAt } from '~~/core/scene'
 import { formatBoth, formatLength } from '~~/core/measure'
 import { cautionWords, fullHeightM, misfits, rangeWords, showsWords } from '~~/core/plant'
 
+const { say } = useUnits()
+
 const store = useBedStore()
 const compose = useComposeStore()
 const { scene, letters, climate } = useScene()
 const { drift, plant, placed, change, remove, unpin } = useChosen()
 const units = computed(() => store.garden?.value.units ?? 'metric')
+/** As it was before the hand took it: what a drag does not change stays as it is drawn. */
+const still = computed(() => store.kept?.drifts.find((d) => d.id === drift.value?.id) ?? drift.value!)
 const wrong = computed(() =>
   plant.value && scene.value
     ? misfits(plant.value, placed.value[0] ? conditionsAt(scene.value, placed.value[0]) : scene.value.site)
@@ -90,7 +94,7 @@ function changeCount(by: number) {
       </template>
       <template v-if="wrong.length > 0">
         <dt>Not met</dt>
-        <dd class="warn">{{ wrong.map((w) => w.text).join('; ') }}</dd>
+        <dd class="warn">{{ say(wrong.map((w) => w.text).join('; ')) }}</dd>
       </template>
     </dl>
     <div class="row">
@@ -127,8 +131,8 @@ function changeCount(by: number) {
     </div>
     <ComposeShapeFields :drift="drift" :plant="plant" />
     <p v-if="shifted" class="pins" data-testid="shifted">{{ shifted }}</p>
-    <ComposeMixFields :drift="drift" />
-    <ComposeStayFields :drift="drift" />
+    <ComposeMixFields :drift="still" />
+    <ComposeStayFields :drift="still" />
     <p v-if="order" class="pins">
       {{ order }}
       <button class="link" @click="letGo">Let go (G)</button>

@@ -52,6 +52,7 @@ function add(i: number) {
         variant="ghost"
         icon="i-lucide-plus"
         :aria-label="`A point after ${nth(i)}`"
+        data-adds
         @click="add(i)"
       />
       <UButton

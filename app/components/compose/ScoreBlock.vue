@@ -4,6 +4,8 @@ import { genusOf } from '~~/core/plant'
 import type { Axis } from '~/composables/useAxis'
 import type { ScoreBlock } from '~/composables/useScoreBlocks'
 
+const { length } = useUnits()
+
 /** `stop`: the one block of the score that Tab comes to. */
 const props = defineProps<{ block: ScoreBlock; axis: Axis; laneHeight: number; stop: boolean }>()
 const store = useBedStore()
@@ -29,16 +31,16 @@ const top = computed(
 )
 const label = computed(
   () =>
-    `${props.block.plant.commonName}, ${props.block.drift.count}, ${props.block.onCentreM.toFixed(2)} m ` +
-    `on centre, at ${props.block.drift.at.toFixed(1)} m`,
+    `${props.block.plant.commonName}, ${props.block.drift.count}, ${length(props.block.onCentreM)} ` +
+    `on centre, at ${length(props.block.drift.at, 1)}`,
 )
 
 /** What can be read on the block: it can be called by that. */
 const shown = computed(() => `${genus.value} ${props.block.letter} × ${props.block.count},`)
 
 const lanes = () => store.bed?.laneShares.length ?? 1
-const length = () => scene.value?.frame.frontLength ?? 1
-const clampS = (s: number) => Math.round(Math.min(length(), Math.max(0, s)) * 100) / 100
+const frontLength = () => scene.value?.frame.frontLength ?? 1
+const clampS = (s: number) => Math.round(Math.min(frontLength(), Math.max(0, s)) * 100) / 100
 
 /** Where a block dragged by so many pixels comes to stand. */
 function target(dx: number, dy: number, from: { at: number; lane: number }) {
@@ -268,7 +270,6 @@ const showsPortrait = computed(
   height: 5px;
   display: flex;
 }
-/* The year of places that change hands: a cell a month, the shown one higher. */
 .year {
   position: absolute;
   left: 0;

@@ -3,6 +3,8 @@ import { kindsOf, laneNames } from '~~/core/bed'
 import { freeSpot, isLaneOf } from '~~/core/layout'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
 
+const { length } = useUnits()
+
 const store = useBedStore()
 const library = useLibraryStore()
 const compose = useComposeStore()
@@ -95,7 +97,7 @@ const place = computed(() => {
           : 'The shortlist is empty. Open Plants, and mark what could stand in this bed; it waits here to be dragged into a lane.'
       }}
     </p>
-    <ul ref="list" data-testid="shortlist">
+    <ul ref="list" v-roving="'li'" data-testid="shortlist">
       <li v-for="plant in plants" :key="plant.id" class="item">
         <div class="grab" :data-plant="plant.id" :title="`Drag ${plant.commonName} into a lane`">
           <PlantPortrait :plant="plant" :month="compose.moment.month" :width="44" :height="46" />
@@ -106,7 +108,7 @@ const place = computed(() => {
             <small v-if="inBed.has(plant.id)">in the bed</small>
           </span>
           <span class="fig">
-            {{ fullHeightM(plant) }} × {{ plant.spreadM }} m
+            {{ length(fullHeightM(plant)) }} × {{ length(plant.spreadM) }}
             <em v-if="unfit(plant)" :title="unfit(plant)">does not suit</em>
           </span>
           <span class="lanes">

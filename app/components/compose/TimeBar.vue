@@ -75,7 +75,10 @@ function yearKey(event: KeyboardEvent) {
             :style="{ background: c.colour, flexGrow: Math.max(0.06, c.share) }"
           />
         </div>
-        <span class="letter">{{ name.slice(0, 3) }}</span>
+        <span class="letter" aria-hidden="true">
+          <span class="long">{{ name.slice(0, 3) }}</span>
+          <span class="short">{{ name.charAt(0) }}</span>
+        </span>
       </div>
     </div>
     <div
@@ -216,6 +219,33 @@ function yearKey(event: KeyboardEvent) {
   height: 18px;
   background: var(--amber);
   margin: 1px 0;
+}
+/* Month names that would run into one another are one letter, and on a phone the years lie below the months. */
+.short {
+  display: none;
+}
+@media (max-width: 1000px) {
+  .long {
+    display: none;
+  }
+  .short {
+    display: inline;
+  }
+}
+@media (max-width: 700px) {
+  .time.time {
+    flex-direction: column;
+    height: 132px;
+    gap: 2px;
+    padding: 6px 10px;
+  }
+  .years.years {
+    width: 100%;
+    height: 54px;
+  }
+  .caption {
+    display: none;
+  }
 }
 @media (max-width: 1150px) {
   .time {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { LIFT_ALONE_KG, MATERIAL_GROUPS, type MaterialChoice, type MaterialNeed } from '~~/core/count'
-import { formatLength, formatWeight } from '~~/core/measure'
+import { formatWeight, UNIT_SPACE } from '~~/core/measure'
+
+const { say } = useUnits()
 
 /** What the garden needs that does not grow, each with how it was reckoned, its waste, its price and what one piece weighs. */
 const supply = useSupplyStore()
@@ -27,8 +29,7 @@ const number = (n: number, digits = 2) => n.toLocaleString(undefined, { maximumF
 const amountOf = (m: MaterialNeed) => {
   if (m.unit === 'piece') return number(m.amount, 0)
   if (units.value === 'metric') return `${number(m.amount)} ${m.unit}`
-  if (m.unit === 'm') return formatLength(m.amount, 'imperial')
-  return m.unit === 'm²' ? `${number(m.amount / 0.0929, 0)} sq ft` : `${number(m.amount / 0.02832, 1)} cu ft`
+  return say(`${m.amount.toFixed(2)}${UNIT_SPACE}${m.unit}`)
 }
 const wasteOf = (m: MaterialNeed) => (m.wasteShare > 0 ? `+${Math.round(m.wasteShare * 100)} %` : '')
 const weightOf = (m: MaterialNeed) => (m.pieceKg === null ? '' : formatWeight(m.pieceKg, units.value))
@@ -76,17 +77,17 @@ const limit = computed(() => formatWeight(LIFT_ALONE_KG, units.value))
           <td>
             <UCheckbox
               :model-value="m.wanted"
-              :aria-label="`${m.name} is wanted`"
+              :aria-label="`${say(m.name)} is wanted`"
               @update:model-value="(on) => choose(m.id, { wanted: on === true }, `${m.name} wanted or not`)"
             />
           </td>
-          <td class="what">{{ m.name }}</td>
-          <td class="basis">{{ m.basis }}</td>
+          <td class="what">{{ say(m.name) }}</td>
+          <td class="basis">{{ say(m.basis) }}</td>
           <td>
             <LengthInput
               v-if="m.depthM !== null"
               hide-label
-              :label="`Depth of ${m.name}`"
+              :label="`Depth of ${say(m.name)}`"
               :units="units"
               :model-value="m.depthM"
               :min="0.01"
@@ -100,11 +101,11 @@ const limit = computed(() => formatWeight(LIFT_ALONE_KG, units.value))
           <td class="right">
             <b>{{ m.bought }}</b>
           </td>
-          <td>{{ m.soldIn }}</td>
+          <td>{{ say(m.soldIn) }}</td>
           <td>
             <NumberInput
               hide-label
-              :label="`Price of ${m.name}`"
+              :label="`Price of ${say(m.name)}`"
               class="price"
               :model-value="m.price"
               :min="0"

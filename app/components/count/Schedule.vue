@@ -143,6 +143,7 @@ const file = (as: string) => {
       Not in the library, so not counted: {{ whole.missing.join(', ') }}. Import them under Plants.
     </p>
     <UTable
+      v-roving="'tr:has(.plant)'"
       v-model:expanded="expanded"
       :data="lines"
       :columns="columns"

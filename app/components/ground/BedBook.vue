@@ -4,6 +4,8 @@ import { sunClass, words } from '~~/core/plant'
 import { KIND_NAMES } from '~/utils/kindNames'
 import { NAME_LIMIT } from '~~/shared/textSchema'
 
+const { length, say } = useUnits()
+
 const store = useBedStore()
 const { hasSiteWall } = useGardenScene()
 /** A bed by its figures: its kind, edges, lanes, wall, light and main viewpoint. */
@@ -68,7 +70,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
 
 <template>
   <div class="bed-book">
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
     <section>
       <h3>The bed</h3>
       <UFormField label="Name" :error="nameProblem || undefined">
@@ -149,9 +151,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
         >
           {{ n }}
         </UButton>
-        <span v-for="lane in lanes" :key="lane.name" class="lane">
-          {{ lane.name }} {{ lane.depth.toFixed(2) }} m
-        </span>
+        <span v-for="lane in lanes" :key="lane.name" class="lane">{{ lane.name }} {{ length(lane.depth) }}</span>
       </div>
     </section>
     <section v-if="!frame?.closed && bed.form.kind !== 'two-sided'">
@@ -267,7 +267,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
           @update:model-value="takeFromSite"
         />
       </div>
-      <p class="hint">1.6 m standing, 1.15 m seated, 1.1 m at the wheel.</p>
+      <p class="hint">{{ length(1.6) }} standing, {{ length(1.15) }} seated, {{ length(1.1) }} at the wheel.</p>
     </section>
   </div>
 </template>

@@ -2,6 +2,8 @@
 import type { Units } from '~~/core/measure'
 import type { Building } from '~~/core/site'
 
+const { say } = useUnits()
+
 /** The windows and doors of a building, each in one of its sides. */
 const props = defineProps<{ building: Building; units: Units }>()
 const { set } = useSite()
@@ -30,7 +32,7 @@ const add = (opening: typeof WINDOW) =>
 </script>
 
 <template>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
   <div v-for="o in building.openings" :key="o.id" class="opening">
     <USelect
       :model-value="o.side"
@@ -60,8 +62,12 @@ const add = (opening: typeof WINDOW) =>
     />
   </div>
   <div>
-    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="add(WINDOW)">Window</UButton>
-    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="add(DOOR)">Door</UButton>
+    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" data-adds @click="add(WINDOW)">
+      Window
+    </UButton>
+    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" data-adds @click="add(DOOR)">
+      Door
+    </UButton>
   </div>
 </template>
 

@@ -6,6 +6,8 @@ import type { Units } from '~~/core/measure'
 import type { SiteEdit } from '~~/core/site'
 import type { StoredBed } from '~~/shared/wire'
 
+const { length, say } = useUnits()
+
 /** A drawing under the plan, or its lines turned into what stands on the site. A broken file changes nothing. */
 defineProps<{ units: Units }>()
 const store = useSiteStore()
@@ -160,11 +162,11 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
       Reading the drawing…
       <UButton size="xs" color="neutral" variant="ghost" @click="drawing.leave()">Stop</UButton>
     </p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
     <p v-if="said" class="hint" role="status">{{ said }}</p>
     <div v-if="site.base" class="base">
       <span class="serif">{{ site.base.name }}</span>
-      <span class="hint">{{ site.base.widthM.toFixed(2) }} m wide</span>
+      <span class="hint">{{ length(site.base.widthM) }} wide</span>
       <UButton
         size="xs"
         color="neutral"

@@ -3,6 +3,8 @@ import { CONDITIONS, FATES, freedBy, type Existing } from '~~/core/bed'
 import { monthName, PLACE_MONTHS, type PlaceMonth } from '~~/core/time'
 import { findPlants, renovationAdvice, shootsAgain } from '~~/core/plant'
 
+const { length } = useUnits()
+
 /** What stands in the bed already, its condition, and what becomes of it; gaps kept for what will come. */
 const store = useBedStore()
 const library = useLibraryStore()
@@ -86,7 +88,7 @@ function advice(e: Existing): string {
         <div class="line">
           <button class="what" :aria-expanded="open === e.id" @click="open = open === e.id ? null : e.id">
             <b class="serif">{{ e.name }}</b>
-            <small>{{ e.heightM }} × {{ e.spreadM }} m, {{ e.condition }}</small>
+            <small>{{ length(e.heightM) }} × {{ length(e.spreadM) }}, {{ e.condition }}</small>
           </button>
           <USelect
             :model-value="e.fate"

@@ -3,6 +3,8 @@ import { toMm } from '~~/core/geometry'
 import { CENTREPIECES, checkForm, isRound, oval, type BedForm } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
+const { say } = useUnits()
+
 /** The figures that only this kind of bed has. What cannot be is refused with its reason and the bed stays as it was. */
 const props = defineProps<{ form: BedForm; units: Units }>()
 const emit = defineEmits<{ change: [form: BedForm] }>()
@@ -43,7 +45,7 @@ const moveStation = (i: number, x: number, y: number) =>
 
 <template>
   <div class="figures">
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
     <div v-if="form.kind === 'terrace'" class="grid">
       <LengthInput
         label="Raised by"

@@ -2,6 +2,8 @@
 import { sunClass, words } from '~~/core/plant'
 import { sunColour } from '~/painters/sunColours'
 
+const { length } = useUnits()
+
 /** A bed's light along its length, in three rows from back to front: each cell the growing season's mean of its place. */
 const props = withDefaults(defineProps<{ rows?: number; cells?: number }>(), { rows: 3, cells: 48 })
 const { frame } = useAspect()
@@ -23,7 +25,7 @@ const ROWS = ['back', 'middle', 'front']
 function sayCell(cell: (typeof grid.value)[number][number], row: number): string {
   const { at, h, dark, bright } = cell
   const range = `${dark.toFixed(1)} to ${bright.toFixed(1)} h in its months`
-  return `${at.toFixed(1)} m along, ${ROWS[row] ?? ''}: ${h.toFixed(1)} h, ${words(sunClass(h))} (${range})`
+  return `${length(at, 1)} along, ${ROWS[row] ?? ''}: ${h.toFixed(1)} h, ${words(sunClass(h))} (${range})`
 }
 </script>
 

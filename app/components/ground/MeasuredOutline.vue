@@ -98,6 +98,7 @@ function draw() {
           color="neutral"
           variant="ghost"
           icon="i-lucide-plus"
+          data-adds
           @click="sides = [...sides, { lengthM: 3, turnDeg: 90 }]"
         >
           Side

@@ -2,6 +2,8 @@
 import type { Units } from '~~/core/measure'
 import type { Measure, SurveyPoint } from '~~/core/site'
 
+const { say } = useUnits()
+
 /** One line of the field book: a point as it was measured on site. */
 const props = defineProps<{
   point: SurveyPoint
@@ -167,7 +169,7 @@ function rename(event: Event) {
       :aria-label="`Take out point ${point.name}`"
       @click="emit('remove')"
     />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
   </li>
 </template>
 

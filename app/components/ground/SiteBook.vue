@@ -3,6 +3,8 @@ import { sidesNear } from '~~/core/garden'
 import { writeDxf, writeGeoJson, writeSvg } from '~~/core/exchange'
 import { spotsOf, THING_NAMES, windName, type ThingKind, type BedPlace } from '~~/core/site'
 
+const { say } = useUnits()
+
 /** The field book of the site: points as measured, what stands there, and where the beds lie. */
 const store = useSiteStore()
 const bedStore = useBedStore()
@@ -234,7 +236,7 @@ function sayFacing(id: string): string {
               @click="ground.chosenId = ground.chosenId === t.id ? null : t.id"
             >
               <b class="serif">{{ t.name }}</b>
-              <small>{{ thingWords(t) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small>
+              <small>{{ say(thingWords(t)) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small>
             </button>
             <GroundThingForm v-if="ground.chosenId === t.id" :thing="t" :units="units" />
           </li>

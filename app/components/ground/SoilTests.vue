@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { jarTest, percolation, ribbonSoil } from '~~/core/site'
 
+const { say, length } = useUnits()
+
 /** Three tests done on site with a jar, a hand and a spade; each can write its result into the book. */
 const store = useBedStore()
 const put = (change: object) =>
@@ -126,8 +128,8 @@ const hundredths = (n: number) => `${percent(n)} %`
     <article>
       <h3>The hole</h3>
       <p>
-        Dig 30 cm deep where the bed will be (services located first), fill it with water and let it drain. Fill it
-        again and see how far the water falls in how long.
+        Dig {{ length(0.3, 1) }} deep where the bed will be (services located first), fill it with water and let it
+        drain. Fill it again and see how far the water falls in how long.
       </p>
       <div class="body">
         <NumberInput
@@ -154,7 +156,7 @@ const hundredths = (n: number) => `${percent(n)} %`
         />
       </div>
       <p v-if="drains" class="result" data-testid="percolation">
-        <b>{{ drains.mmPerH.toFixed(0) }} mm an hour:</b>
+        <b>{{ say(`${drains.mmPerH.toFixed(0)}\u202fmm`) }} an hour:</b>
         {{ drains.words }}.
         <UButton size="xs" color="neutral" variant="outline" @click="put({ drainage: drains.drainage })">
           Write it in the book

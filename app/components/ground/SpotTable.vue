@@ -2,6 +2,8 @@
 import type { Units } from '~~/core/measure'
 import type { Spot, SurveyPoint } from '~~/core/site'
 
+const { length } = useUnits()
+
 /** The corners of a thing: each a place typed in, or a surveyed point that it stays fixed to. */
 const props = defineProps<{
   spots: readonly Spot[]
@@ -61,7 +63,7 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
             :units="units"
             @update:model-value="(x) => put(i, { x, y: placeOf(s).y })"
           />
-          <span v-else>{{ placeOf(s).x.toFixed(2) }} m</span>
+          <span v-else>{{ length(placeOf(s).x) }}</span>
         </td>
         <td>right,</td>
         <td>
@@ -72,7 +74,7 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
             :units="units"
             @update:model-value="(y) => put(i, { x: placeOf(s).x, y })"
           />
-          <span v-else>{{ placeOf(s).y.toFixed(2) }} m</span>
+          <span v-else>{{ length(placeOf(s).y) }}</span>
         </td>
         <td>up</td>
         <td v-if="least > 1">
@@ -82,6 +84,7 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
             variant="ghost"
             icon="i-lucide-plus"
             :aria-label="`Add a corner after ${nth(i)}`"
+            data-adds
             @click="addAfter(i)"
           />
           <UButton

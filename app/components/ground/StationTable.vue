@@ -2,6 +2,8 @@
 import type { Edge } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
+const { length } = useUnits()
+
 /** An edge by its figures: one line a station, so far along, so far out. */
 const props = defineProps<{ edge: Edge; units: Units; name: string }>()
 const emit = defineEmits<{
@@ -47,7 +49,7 @@ function endName(i: number): string {
           :max="200"
           @update:model-value="(x) => emit('move', i, { x, y: p.y })"
         />
-        <span v-else class="still">{{ p.x.toFixed(2) }} m</span>
+        <span v-else class="still">{{ length(p.x) }}</span>
         <span>along,</span>
         <LengthInput
           hide-label
@@ -69,7 +71,9 @@ function endName(i: number): string {
         />
       </li>
     </ol>
-    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="emit('add')">Station</UButton>
+    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" data-adds @click="emit('add')">
+      Station
+    </UButton>
   </div>
 </template>
 

@@ -2,6 +2,8 @@
 import type { Units } from '~~/core/measure'
 import { spotsOf, withSpots, type Thing } from '~~/core/site'
 
+const { say } = useUnits()
+
 /** Every figure of one thing of the site. */
 const props = defineProps<{ thing: Thing; units: Units }>()
 const { site, set, remove } = useSite()
@@ -45,7 +47,7 @@ const spotsLabel = computed(() => (spots.value.length === 1 ? 'Place' : `${spots
         Take out
       </UButton>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
     <div class="grid">
       <div v-for="f in fields" :key="f.key" :class="{ wide: f.wide }">
         <GroundThingInput :field="f" :units="units" @change="(value) => put(f, value)" />

@@ -2,6 +2,8 @@
 import type { Wall } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
+const { say } = useUnits()
+
 /** The bed's own wall: its height, what it is of, and its windows and doors. */
 const props = defineProps<{ wall: Wall; units: Units }>()
 const { problem, setWall, setOpening, addOpening } = useGround()
@@ -18,7 +20,7 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
 
 <template>
   <div class="stack">
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
     <div class="three">
       <LengthInput
         label="Height"
@@ -82,7 +84,7 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
         </tr>
       </tbody>
     </table>
-    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" @click="addOpening">
+    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-plus" data-adds @click="addOpening">
       Window or door
     </UButton>
   </div>

@@ -84,7 +84,7 @@ onBeforeUnmount(() => {
           {{ m.name }}
           <small v-if="m.timer" class="soft">{{ m.timer }}</small>
         </h3>
-        <ul data-testid="log-entries">
+        <ul v-roving="'li'" data-testid="log-entries">
           <LogRow v-for="e in m.list" :key="e.id" :entry="e" />
         </ul>
       </section>
@@ -133,5 +133,13 @@ onBeforeUnmount(() => {
 }
 aside > .soft {
   margin-top: 5px;
+}
+@media (max-width: 820px) {
+  .diary {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .filters {
+    flex-wrap: wrap;
+  }
 }
 </style>

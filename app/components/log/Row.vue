@@ -4,6 +4,7 @@ import { capital } from '~~/core/measure'
 
 /** One entry: what, of what, when and in which weather, with its photo. */
 const props = defineProps<{ entry: LogEntry }>()
+const { say } = useUnits()
 const { book, bedName, plantName, length, remove } = useLog()
 const { rename } = useLogDeeds()
 const compose = useComposeStore()
@@ -62,7 +63,7 @@ async function setName() {
         <span v-if="entry.trial" class="tag">trial</span>
       </p>
       <p v-if="entry.note || became" class="note">{{ entry.note }} {{ became }}</p>
-      <p class="soft" title="Weather made up for planning">{{ dayWithWeather(entry) }}</p>
+      <p class="soft" title="Weather made up for planning">{{ say(dayWithWeather(entry)) }}</p>
       <div v-if="canRename" class="rename">
         <UButton v-if="!isNaming" size="xs" color="neutral" variant="outline" @click="isNaming = true">
           Say what it is

@@ -2,6 +2,8 @@
 import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
 import { monthSpan, type PlaceMonth, placeMonths } from '~~/core/time'
 
+const { length } = useUnits()
+
 /** Up to six plants side by side at one scale, a person among them, and their figures beneath. */
 const props = defineProps<{ plants: readonly Plant[]; month: PlaceMonth }>()
 const emit = defineEmits<{ drop: [plant: Plant] }>()
@@ -19,7 +21,7 @@ const suits = (p: Plant) => {
   return wrong.length === 0 ? 'suits this bed' : wrong.map((m) => m.text).join('; ')
 }
 const rows: readonly { label: string; of: (p: Plant) => string }[] = [
-  { label: 'High × wide', of: (p) => `${fullHeightM(p)} × ${p.spreadM} m` },
+  { label: 'High × wide', of: (p) => `${length(fullHeightM(p))} × ${length(p.spreadM)}` },
   { label: 'Leaf', of: (p) => `${words(p.leafSize)}, ${words(p.leafOutline)}, ${words(p.leafSurface)}` },
   { label: 'Leaf lasts', of: (p) => RETENTION_WORDS[p.retention] },
   {

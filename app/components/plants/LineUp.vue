@@ -2,6 +2,8 @@
 import type { PlaceMonth } from '~~/core/time'
 import { fullHeightM, type Plant } from '~~/core/plant'
 
+const { length, units } = useUnits()
+
 /** Plants side by side on one ground line at one scale, with a ruler and a person; only what is in view is drawn. */
 const props = defineProps<{
   plants: readonly Plant[]
@@ -45,10 +47,7 @@ const whole = computed(() => {
 const seen = computed(() =>
   places.value.filter((p) => p.left + p.w > scrolled.value - 200 && p.left < scrolled.value + width.value + 200),
 )
-const ticks = computed(() => {
-  const step = STEPS_M.find(({ over }) => tallest.value > over)?.step ?? 0.5
-  return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step)
-})
+const ticks = computed(() => heightTicks(tallest.value, units.value))
 watch(
   () => props.plants,
   () => {
@@ -76,11 +75,6 @@ function key(event: KeyboardEvent) {
 /** The one plant that Tab comes to: the chosen one, or the first in view. */
 const stop = computed(() => props.plants.find((p) => p.id === props.chosenId) ?? seen.value[0]?.plant)
 const stopOf = (plant: Plant) => (plant.id === stop.value?.id ? 0 : -1)
-/** Steps of the ruler by how high it goes, metres. */
-const STEPS_M = [
-  { over: 8, step: 2 },
-  { over: 2.6, step: 1 },
-]
 const GROUND = `${FOOT_PX - 8}px`
 const FEET = `${FOOT_PX - 4}px`
 const yOf = (m: number) => height.value - FOOT_PX - m * pxPerM.value
@@ -110,9 +104,9 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
         aria-hidden="true"
       >
         <rect x="0" y="0" width="60" :height="height" class="veil" />
-        <g v-for="t in ticks" :key="t">
-          <line x1="36" x2="46" :y1="yOf(t)" :y2="yOf(t)" class="tick" />
-          <text x="32" :y="yOf(t)">{{ t }} m</text>
+        <g v-for="t in ticks" :key="t.m">
+          <line x1="36" x2="46" :y1="yOf(t.m)" :y2="yOf(t.m)" class="tick" />
+          <text x="32" :y="yOf(t.m)">{{ t.words }}</text>
         </g>
         <g class="person" :transform="personAt">
           <circle cx="0" cy="-93" r="7" />
@@ -151,7 +145,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
         <div class="words">
           <b :title="p.plant.botanicalName">{{ p.plant.commonName }}</b>
           <small>
-            {{ arrowFor(p.plant) }}{{ fullHeightM(p.plant) }} × {{ p.plant.spreadM }} m
+            {{ arrowFor(p.plant) }}{{ length(fullHeightM(p.plant)) }} × {{ length(p.plant.spreadM) }}
             <em v-if="marks.get(p.plant.id)">· {{ marks.get(p.plant.id) }}</em>
           </small>
           <span class="acts">

@@ -3,6 +3,8 @@ import { libraryMonth } from '~~/core/time'
 import type { Partnership } from '~~/core/match'
 import type { Plant } from '~~/core/plant'
 
+const { say } = useUnits()
+
 /** What goes with a plant wherever the bed offers room: pairs, trios and fives by contrast and shared needs, with why. */
 const props = defineProps<{ seed: Plant }>()
 const library = useLibraryStore()
@@ -59,7 +61,7 @@ watchEffect(async (clean) => {
     <article v-for="g in groups" :key="g.plants.map((p) => p.id).join('+')">
       <ComposePartnerPictures :plants="g.plants" />
       <p class="names">{{ g.plants.map((p) => p.commonName).join(' · ') }}</p>
-      <p class="hint">{{ g.score }} of 100 for contrast and shared needs: {{ g.reasons.join('; ') }}</p>
+      <p class="hint">{{ g.score }} of 100 for contrast and shared needs: {{ say(g.reasons.join('; ')) }}</p>
       <div class="acts">
         <UButton
           size="xs"

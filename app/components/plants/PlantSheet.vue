@@ -16,6 +16,8 @@ import {
 } from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
 
+const { length } = useUnits()
+
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */
 const props = defineProps<{ plant: Plant }>()
 const emit = defineEmits<{ close: [] }>()
@@ -122,7 +124,10 @@ const flowerWords = computed(() => {
     <p v-if="said" class="problem" role="alert">{{ said }}</p>
     <dl>
       <dt>Size</dt>
-      <dd>{{ fullHeightM(plant) }} m high, {{ plant.spreadM }} m across, in about {{ plant.yearsTo90 }} years</dd>
+      <dd>
+        {{ length(fullHeightM(plant)) }} high, {{ length(plant.spreadM) }} across, in about
+        {{ plant.yearsTo90 }} years
+      </dd>
       <dt>Leaf</dt>
       <dd>
         {{ words(plant.leafSize) }}, {{ words(plant.leafOutline) }}, {{ words(plant.leafSurface) }};
@@ -140,8 +145,8 @@ const flowerWords = computed(() => {
       </dd>
       <dt>Travels</dt>
       <dd>
-        {{ plant.travels }}{{ plant.runMPerYear ? `, ${plant.runMPerYear} m a year` : '' }}; deer {{ plant.deer }},
-        rabbits {{ plant.rabbits }}
+        {{ plant.travels }}{{ plant.runMPerYear ? `, ${length(plant.runMPerYear)} a year` : '' }}; deer
+        {{ plant.deer }}, rabbits {{ plant.rabbits }}
       </dd>
       <template v-if="caution">
         <dt>Caution</dt>

@@ -2,6 +2,8 @@
 import { fullHeightM, rangeWords, type Plant } from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
 
+const { length, units } = useUnits()
+
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
 const props = defineProps<{
   plants: readonly Plant[]
@@ -60,24 +62,26 @@ const rowNumber = (i: number) => first.value + nth(i)
           <th />
         </tr>
       </thead>
-      <tbody>
+      <tbody v-roving="'tr:not([aria-hidden])'">
         <tr v-if="first > 0" aria-hidden="true"><td colspan="10" :style="{ height: aboveHeight }" /></tr>
         <tr
           v-for="(p, i) in rows"
           :key="p.id"
-          v-memo="[p, rowNumber(i), p.id === chosenId, listed.has(p.id), marks.get(p.id), climate]"
+          v-memo="[p, rowNumber(i), p.id === chosenId, listed.has(p.id), marks.get(p.id), climate, units]"
           :aria-rowindex="rowNumber(i)"
           :class="{ chosen: p.id === chosenId }"
           :style="{ height: `${ROW_PX}px` }"
           @click="emit('choose', p)"
         >
           <td>
-            <b class="serif">{{ p.commonName }}</b>
-            <BotanicalName :name="p.botanicalName" class="bot" />
+            <button class="open" :aria-pressed="p.id === chosenId" @click.stop="emit('choose', p)">
+              <b class="serif">{{ p.commonName }}</b>
+              <BotanicalName :name="p.botanicalName" class="bot" />
+            </button>
           </td>
           <td>{{ p.kind }}</td>
-          <td class="n">{{ fullHeightM(p) }} m</td>
-          <td class="n">{{ p.spreadM }} m</td>
+          <td class="n">{{ length(fullHeightM(p)) }}</td>
+          <td class="n">{{ length(p.spreadM) }}</td>
           <td>{{ rangeWords(p.sun.brightest, p.sun.darkest) }}</td>
           <td>{{ rangeWords(p.water.driest, p.water.wettest) }}</td>
           <td class="n">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
@@ -111,6 +115,16 @@ const rowNumber = (i: number) => first.value + nth(i)
   font-size: 12.5px;
   contain: strict;
   background: var(--paper);
+}
+.open {
+  display: block;
+  width: 100%;
+  min-height: 24px;
+  text-align: left;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  cursor: pointer;
 }
 /* Columns of fixed width: rows that come into view lay out by themselves, and nothing jumps. */
 table {

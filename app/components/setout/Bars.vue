@@ -3,6 +3,8 @@ import Gantt from 'frappe-gantt'
 import '~~/node_modules/frappe-gantt/dist/frappe-gantt.css'
 import type { PlannedTask } from '~~/core/works'
 
+const { say } = useUnits()
+
 /** Tasks as bars over days; a bar that is dragged asks to begin on another day. */
 const props = defineProps<{ tasks: readonly PlannedTask[] }>()
 const emit = defineEmits<{ move: [id: string, day: string] }>()
@@ -20,7 +22,7 @@ const classOf = (t: PlannedTask) => {
 const bars = computed(() =>
   props.tasks.map((t) => ({
     id: key(t.id),
-    name: t.name,
+    name: say(t.name),
     start: t.start,
     end: t.end,
     progress: t.done ? 100 : 0,

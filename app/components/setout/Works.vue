@@ -3,6 +3,8 @@ import { addDays, dayWords } from '~~/core/time'
 import { hindranceOn } from '~~/core/weather'
 import { FORECAST_DAYS, MINUTES, type PlannedTask, type Rate } from '~~/core/works'
 
+const { say, degrees } = useUnits()
+
 /** The order of works: tasks with hours, people and tools, as bars and as a list; a bar that is moved takes along what hangs on it. */
 const { today, plan, planned, weather, soil, set } = useWorks()
 const { nameOfBed, beds } = useCount()
@@ -135,8 +137,8 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
     <ol class="sky" aria-label="Made-up forecast">
       <li v-for="w in forecast" :key="w.day" :class="{ bad: w.hindrance }" :title="w.hindrance ?? undefined">
         <b>{{ w.day.slice(8) }}</b>
-        <span>{{ Math.round(w.highC) }}° / {{ Math.round(w.lowC) }}°</span>
-        <span>{{ number(w.rainMm) }} mm</span>
+        <span>{{ degrees(w.highC) }} / {{ degrees(w.lowC) }}</span>
+        <span>{{ say(`${Math.round(w.rainMm)}\u202fmm`) }}</span>
         <em v-if="w.hindrance">{{ w.hindrance }}</em>
       </li>
     </ol>
@@ -159,13 +161,13 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
           <td>
             <UCheckbox
               :model-value="t.done"
-              :aria-label="`${t.name} is done`"
+              :aria-label="`${say(t.name)} is done`"
               @update:model-value="(on) => tick(t, on === true)"
             />
           </td>
           <td>
-            <b>{{ t.name }}</b>
-            <span v-for="m in t.moved" :key="m" class="why">{{ m }}</span>
+            <b>{{ say(t.name) }}</b>
+            <span v-for="m in t.moved" :key="m" class="why">{{ say(m) }}</span>
           </td>
           <td>
             {{ when(t) }}
@@ -173,7 +175,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
           </td>
           <td class="right">{{ number(t.hours) }}</td>
           <td class="right">{{ t.people }}</td>
-          <td class="basis">{{ t.basis }}</td>
+          <td class="basis">{{ say(t.basis) }}</td>
           <td class="basis">{{ t.tools.join(', ') }}</td>
           <td>
             <span class="state" :class="{ loud: t.critical }">{{ slackWords(t) }}</span>

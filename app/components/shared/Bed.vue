@@ -2,6 +2,7 @@
 import type { SchoolChanges, Bed } from '~~/core/bed'
 import type { Plant } from '~~/core/plant'
 import type { PlaceMonth } from '~~/core/time'
+import { formatLength } from '~~/core/measure'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { ShareNote } from '~~/shared/shareSchema'
 
@@ -68,7 +69,8 @@ const threads = computed(() =>
     .map((note) => ({ note, answers: props.notes.filter((n) => n.answers === note.id) })),
 )
 const WORDS = { note: 'A note', approve: 'Good so', change: 'Please change' } as const
-const whereOf = ({ alongM }: ShareNote) => (alongM === null ? '' : `, ${alongM.toFixed(1)} m along`)
+const length = (m: number) => formatLength(m, shown.value?.garden.units ?? 'metric', 1)
+const whereOf = ({ alongM }: ShareNote) => (alongM === null ? '' : `, ${length(alongM)} along`)
 const marks = computed(() =>
   [
     ...threads.value.map(({ note }, i) => ({ at: note.alongM, label: String(i + 1) })),
@@ -76,7 +78,7 @@ const marks = computed(() =>
   ].flatMap(({ at, label }) => (at === null ? [] : [{ label, left: `${picture.value?.pxOf(at) ?? 0}px` }])),
 )
 const markWords = computed(() =>
-  mark.value === null ? 'Press a place in the picture to mark it.' : `Marked ${mark.value.toFixed(1)} m along.`,
+  mark.value === null ? 'Press a place in the picture to mark it.' : `Marked ${length(mark.value)} along.`,
 )
 </script>
 

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { UNIT_SPACE } from '~~/core/measure'
+
 /** How the garden is watered: tap, drip as laid, zones with their year, the timer, cans; the lines over the plan beside it. */
-const { faults, here, paints, units, laid } = useWater()
+const { faults, here, paints, laid } = useWater()
+const { say } = useUnits()
 const bed = useBedStore()
 const compose = useComposeStore()
 const stage = useTemplateRef<HTMLDivElement>('stage')
@@ -23,7 +26,7 @@ const said = computed(() => {
   const rows = `${drip.rows.length} rows, ${amount(metres)} of pipe`
   return `${bed.bed?.name}: ${rows}, ${rings} rings, ${drip.spots.length - rings} shrubs with emitters of their own${parts}.`
 })
-const amount = (m: number) => (units.value === 'metric' ? `${m.toFixed(1)} m` : `${Math.round(m / 0.3048)} ft`)
+const amount = (m: number) => say(`${m.toFixed(1)}${UNIT_SPACE}m`)
 </script>
 
 <template>

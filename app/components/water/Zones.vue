@@ -2,6 +2,8 @@
 import { formatLength } from '~~/core/measure'
 import type { WaterPlan } from '~~/core/count'
 
+const { say } = useUnits()
+
 /** The zones: what hangs on each, how much it draws of the tap, what pressure it needs. */
 const emit = defineEmits<{ light: [places: readonly string[]] }>()
 const { zones, plan, set, laid, units, need } = useWater()
@@ -73,7 +75,7 @@ const parts = computed(() => {
           <td class="right">{{ z.plants }}</td>
           <td class="right">{{ z.emitters }}</td>
           <td class="right">{{ z.pipe }}</td>
-          <td class="right">{{ z.flow }} L/h</td>
+          <td class="right">{{ say(`${z.flow}\u202fL/h`) }}</td>
           <td class="right">{{ z.share }} %</td>
           <td class="right">{{ z.bar }} bar</td>
         </tr>

@@ -73,7 +73,16 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
 .frame {
   display: flex;
   height: 100vh;
+  height: 100dvh;
   overflow: hidden;
+}
+@media (max-width: 700px) {
+  .frame {
+    flex-direction: column-reverse;
+  }
+  .main {
+    min-height: 0;
+  }
 }
 .main {
   flex: 1;

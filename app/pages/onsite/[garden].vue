@@ -9,6 +9,7 @@ const gardenId = String(route.params.garden)
 const { sheet, problem, reached, kinds, open, has, insteadOf, tick, state, waiting } = useSiteSheet(gardenId)
 const week = useWeekBook(gardenId)
 const log = useLogBook(gardenId)
+const live = useLiveStore()
 const MODES = [
   { id: 'set', label: 'Set out' },
   { id: 'week', label: 'Week' },
@@ -26,8 +27,11 @@ useHead({ title: () => `${sheet.value?.name ?? 'Set out'} · on site` })
 
 onMounted(async () => {
   void navigator.serviceWorker?.register('/sw.js').catch(() => undefined)
+  live.enter(gardenId)
   await Promise.all([open(), week.open(), log.open()])
 })
+onBeforeUnmount(live.leave)
+watchEffect(() => live.gardenId && live.say({ bedId: bed.value?.id ?? null, view: 'onsite', driftId: null }))
 
 const matches = (p: SitePlant) => {
   const text = search.value.trim().toLowerCase()

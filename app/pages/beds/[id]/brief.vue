@@ -44,4 +44,17 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
   overflow-y: auto;
   padding: 22px 24px 40px;
 }
+@media (max-width: 820px) {
+  .brief {
+    flex-direction: column;
+    overflow-y: auto;
+  }
+  .main {
+    flex: none;
+  }
+  .scroll {
+    overflow: visible;
+    padding-inline: 14px;
+  }
+}
 </style>

@@ -10,9 +10,25 @@ const LANE_PX = 40
 const CAPTION_PX = 23
 const lanes = computed(() => store.bed?.laneShares.length ?? 3)
 const scorePx = computed(() => CAPTION_PX + lanes.value * (LANE_PX + 3) + 6)
-const rest = computed(() => Math.max(240, height.value - scorePx.value - (lined.value ? 2 : 1) * CAPTION_PX - 2))
+/** On a phone one picture at a time; on a page that is higher than wide the findings lie below the pictures. */
+const isPhone = useMediaQuery('(max-width: 700px)')
+const isUpright = useMediaQuery('(max-width: 1000px) and (orientation: portrait)')
+const PARTS = [
+  { id: 'front', label: 'From the front' },
+  { id: 'score', label: 'Score' },
+  { id: 'above', label: 'From above' },
+  { id: 'side', label: 'Second look' },
+] as const
+const part = ref<(typeof PARTS)[number]['id']>('front')
+const shows = (which: (typeof PARTS)[number]['id']) => !isPhone.value || part.value === which
+const beside = computed(() => (lined.value ? 2 : 1) * CAPTION_PX)
+const rest = computed(() =>
+  isPhone.value
+    ? Math.max(160, height.value - CAPTION_PX)
+    : Math.max(240, height.value - scorePx.value - beside.value - 2),
+)
 const { lined } = useAspect()
-const { zoom, along, nearer, farther } = useAlong()
+const { zoom, along, nearer, farther, nearAs } = useAlong()
 /** Sideways along the bed, with Ctrl nearer and farther. */
 function wheel(event: WheelEvent) {
   if (event.ctrlKey) {
@@ -22,7 +38,27 @@ function wheel(event: WheelEvent) {
   const sideways = event.shiftKey ? event.deltaY : event.deltaX
   if (sideways !== 0 && zoom.value > 1) along(sideways / 2000)
 }
-const { axis, planAxis, planPx, elevationPx, planTopPx } = useAxis({ width, restPx: rest })
+const { axis, planAxis, planPx, elevationPx, planTopPx, neededPx } = useAxis({
+  width,
+  restPx: rest,
+  alone: isPhone,
+})
+/** The pictures of an upright page are as high as they need to be, and no higher. */
+const stageStyle = computed(() =>
+  isUpright.value && !isPhone.value
+    ? { height: `min(56vh, ${neededPx.value + scorePx.value + beside.value + 2}px)` }
+    : {},
+)
+usePinch(stage, () => store.preview(null))
+/** A phone begins nearer, with some paces of the bed; the whole is one touch away. */
+const PACES_M = 6
+watch(
+  () => isPhone.value && axis.value.width > 50,
+  (small) => {
+    const across = (axis.value.width - 82) / axis.value.pxPerM
+    if (small && zoom.value === 1 && across > PACES_M) nearAs(across / PACES_M)
+  },
+)
 watchEffect(() => setDropAxis(axis.value))
 
 const YEARS = ['planting year', 'first year']
@@ -34,10 +70,13 @@ const thingCount = computed(() => {
   const { features = [], orders = [], notes = [] } = store.bed ?? {}
   return features.length + orders.length + notes.length
 })
+const findingCount = computed(() => findings.value.length)
+const shortCount = computed(() => store.bed?.shortlist.length ?? 0)
+const driftCount = computed(() => store.bed?.drifts.length ?? 0)
 const tabs = computed(() => [
-  { id: 'look' as const, label: 'Second look', count: findings.value.length },
-  { id: 'shortlist' as const, label: 'Shortlist', count: store.bed?.shortlist.length ?? 0 },
-  { id: 'list' as const, label: 'List', count: store.bed?.drifts.length ?? 0 },
+  { id: 'look' as const, label: 'Second look', count: findingCount.value },
+  { id: 'shortlist' as const, label: 'Shortlist', count: shortCount.value },
+  { id: 'list' as const, label: 'List', count: driftCount.value },
   { id: 'things' as const, label: 'Things', count: thingCount.value || undefined },
 ])
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -50,14 +89,21 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="compose">
-    <div class="left">
-      <div ref="stage" class="stage" :class="{ beside: !lined, near: zoom > 1 }" @wheel="wheel">
-        <section class="front">
+  <div class="compose" :class="{ upright: isUpright, phone: isPhone }">
+    <ChoiceRow v-if="isPhone" v-model="part" :items="PARTS" label="What is shown" class="parts" />
+    <div v-show="part !== 'side' || !isPhone" class="left">
+      <div
+        ref="stage"
+        class="stage"
+        :class="{ beside: !lined && !isPhone, near: zoom > 1 }"
+        :style="stageStyle"
+        @wheel="wheel"
+      >
+        <section v-show="shows('front')" class="front">
           <ComposeLookFrom :when="when" />
           <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
         </section>
-        <section class="ruled score">
+        <section v-show="shows('score')" class="ruled score">
           <h2 class="caption">
             The score
             <small>
@@ -71,7 +117,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           </h2>
           <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
         </section>
-        <section class="ruled above">
+        <section v-show="shows('above')" class="ruled above">
           <h2 class="caption">
             From above
             <small>
@@ -98,7 +144,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </div>
       <ComposeTimeBar />
     </div>
-    <aside class="side" aria-label="Second look, shortlist and list">
+    <aside v-show="shows('side')" class="side" aria-label="Second look, shortlist and list">
       <PageTabs v-model="compose.panel" :tabs="tabs" />
       <ComposePlantCard />
       <div class="scroll">
@@ -195,6 +241,53 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 .side :deep([role='tablist']) {
   padding-left: 7px;
+}
+.upright {
+  flex-direction: column;
+}
+.upright .left {
+  flex: none;
+}
+.upright .stage {
+  flex: none;
+}
+.upright .side {
+  width: 100%;
+  flex: 1;
+  border-left: none;
+  border-top: 1px solid var(--line);
+}
+.phone {
+  flex-direction: column;
+}
+.phone .left,
+.phone .stage {
+  flex: 1;
+  min-height: 0;
+}
+.phone .side {
+  width: 100%;
+  flex: 1;
+  border: none;
+}
+.phone .ruled {
+  border-top: none;
+}
+.phone .front {
+  touch-action: pan-y;
+}
+.phone .caption small {
+  display: none;
+}
+.parts {
+  flex: none;
+  justify-content: space-between;
+  padding: 2px 8px;
+  border-bottom: 1px solid var(--line);
+  background: var(--card);
+}
+.parts :deep(button) {
+  min-height: 34px;
 }
 .scroll {
   flex: 1;

@@ -2,7 +2,9 @@
 import { bedFigures } from '~~/core/bed'
 import { shallowest } from '~~/core/judge'
 import { distance, type Point } from '~~/core/geometry'
-import { formatBoth } from '~~/core/measure'
+import { formatArea, formatBoth, formatVolume, formatWeight } from '~~/core/measure'
+
+const { length } = useUnits()
 
 const store = useBedStore()
 const brief = useBriefStore()
@@ -50,8 +52,7 @@ function scaleBy(metres: number) {
 }
 const TOLERATED_M = 0.05
 const sayMissing = ({ need, have }: { need: number; have: number }) =>
-  need > have + TOLERATED_M ? `${(need - have).toFixed(2)} m are missing` : 'which there is'
-const sayVolume = (m3: number) => (m3 >= 0.1 ? `${m3.toFixed(1)} m³` : `${Math.round(m3 * 1000)} l`)
+  need > have + TOLERATED_M ? `${length(need - have)} are missing` : 'which there is'
 const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
 </script>
 
@@ -105,17 +106,17 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
     </div>
     <div v-else-if="ground.tab === 'bed'" class="sheet">
       <p v-if="frame && figures" class="facts">
-        Area {{ figures.areaM2.toFixed(1) }} m² · edge {{ formatBoth(figures.edgeM, units) }} · depth
+        Area {{ formatArea(figures.areaM2, units) }} · edge {{ formatBoth(figures.edgeM, units) }} · depth
         {{ formatBoth(frame.depths.least, units) }} to {{ formatBoth(frame.depths.greatest, units) }}
         <template v-if="needed">
           · its layers need {{ formatBoth(needed.need, units) }},
           {{ sayMissing(needed) }}
         </template>
         · soil
-        {{ sayVolume(figures.soilM3) }}
-        at {{ figures.soilDepthM }} m
+        {{ formatVolume(figures.soilM3, units) }}
+        at {{ length(figures.soilDepthM) }}
         <template v-if="figures.fillKg">
-          · about {{ Math.round(figures.fillKg) }} kg a filled pot: lift it with help
+          · about {{ formatWeight(Math.round(figures.fillKg), units) }} a filled pot: lift it with help
         </template>
       </p>
       <div class="paper">
