@@ -49,8 +49,11 @@ async function load(browser: Browser, url: string): Promise<{ firstMs: number; l
   return { firstMs, longestMs }
 }
 
-/** A block of the score dragged to and fro; the 95th hundredth of the time between frames, ms. */
-async function drag95(page: Page, url: string): Promise<number> {
+/**
+ * A block of the score dragged to and fro; the 95th hundredth of two times of a move, ms: the program's own work, from the event until all
+ * pictures are drawn, and the whole until the browser has taken the frame as well (in software, where there is no graphics card).
+ */
+async function drag95(page: Page, url: string): Promise<{ own: number; whole: number }> {
   await page.goto(url)
   const block = page.locator('[data-drift="rr-11"]')
   await block.waitFor()
@@ -59,26 +62,33 @@ async function drag95(page: Page, url: string): Promise<number> {
   await page.mouse.move(box.x + 10, box.y + 10)
   await page.mouse.down()
   await page.evaluate(() => {
-    const kept = window as unknown as { work: number[] }
-    kept.work = []
-    window.addEventListener(
-      'pointermove',
-      () => {
-        const began = performance.now()
+    const kept = window as unknown as { own: number[]; whole: number[] }
+    kept.own = []
+    kept.whole = []
+    let began = 0
+    window.addEventListener('pointermove', () => (began = performance.now()), true)
+    // Heard last, after the program itself: what it put off until the end of the event runs before this.
+    window.addEventListener('pointermove', () => {
+      const from = began
+      queueMicrotask(() => {
+        kept.own.push(performance.now() - from)
         const channel = new MessageChannel()
-        channel.port1.onmessage = () => kept.work.push(performance.now() - began)
-        queueMicrotask(() => channel.port2.postMessage(0))
-      },
-      true,
-    )
+        channel.port1.onmessage = () => kept.whole.push(performance.now() - from)
+        channel.port2.postMessage(0)
+      })
+    })
   })
   for (let i = 0; i < 80; i++) {
     await page.mouse.move(box.x + 10 + 60 * Math.sin(i / 6), box.y + 10)
     await page.waitForTimeout(30)
   }
   await page.mouse.up()
-  const work = await page.evaluate(() => (window as unknown as { work: number[] }).work)
-  return work.sort((a, b) => a - b)[Math.floor(work.length * 0.95)]!
+  const { own, whole } = await page.evaluate(() => {
+    const { own, whole } = window as unknown as { own: number[]; whole: number[] }
+    return { own, whole }
+  })
+  const hundredth95 = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
+  return { own: hundredth95(own), whole: hundredth95(whole) }
 }
 
 /** How a bed of the demo opens in Chromium, and how it follows the hand. */
@@ -91,7 +101,9 @@ export async function benchLoad(report: Report) {
   for (let i = 0; i < LOADS; i++) loads.push(await load(browser, url))
   report('first-picture', Math.min(...loads.map((l) => l.firstMs)), 'ms', 1000)
   report('load-longest-task', Math.min(...loads.map((l) => l.longestMs)), 'ms', 100)
-  report('drag-95', await drag95(await browser.newPage({ viewport: SIZE }), url), 'ms', 16)
+  const drag = await drag95(await browser.newPage({ viewport: SIZE }), url)
+  report('drag-95-own-work', drag.own, 'ms', 16)
+  report('drag-95', drag.whole, 'ms', 16)
   await browser.close()
   await server.kill()
 }

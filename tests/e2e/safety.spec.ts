@@ -68,21 +68,6 @@ test('a plant is dragged in the plan and everything can be undone', async ({ pag
   await expect(page.getByTestId('plant-card')).not.toContainText('pinned')
 })
 
-test('two tabs: the stale one is told, and nothing is lost whichever is chosen', async ({ context }) => {
-  const [one, two] = [await context.newPage(), await context.newPage()]
-  for (const page of [one, two]) await page.goto(`${server.url}${FRONT}/compose`)
-  await addOne(one, 'rr-12')
-  await saved(one)
-  await addOne(two, 'rr-13')
-  await expect(two.getByText('This bed was changed elsewhere')).toBeVisible()
-  await two.getByRole('button', { name: 'Take that one' }).click()
-  await saved(two)
-  await two.keyboard.press('Control+z')
-  await saved(two)
-  await two.locator('[data-drift="rr-13"]').click()
-  await expect(two.getByTestId('drift-count')).toHaveText('2')
-})
-
 test('the server away: the edit stays, is retried, and survives a closed tab', async ({ context }) => {
   const page = await context.newPage()
   await page.goto(`${server.url}${FRONT}/compose`)

@@ -1,3 +1,4 @@
+import { partsOfRows, rowsOfGarden } from '../../server/services/gardenRows'
 import { unwrapWoff } from '../../server/services/unwrapWoff'
 import { readdirSync, readFileSync } from 'node:fs'
 import type { Db } from '../../server/db/Db'
@@ -5,7 +6,7 @@ import { migrate, toMigrations } from '../../server/db/migrate'
 import { openPglite } from '../../server/db/openPglite'
 import { seedDemo } from '../../server/db/seedDemo'
 import type { PdfFonts } from '../../server/services/pdfPen'
-import { demo } from './library'
+import { demo, library } from './library'
 
 const migrations = new URL('../../server/db/migrations/', import.meta.url)
 
@@ -36,3 +37,7 @@ export const demoFonts = (): PdfFonts => ({
   title: font('fraunces/files/fraunces-latin-400-normal.woff'),
   'title-bold': font('fraunces/files/fraunces-latin-600-normal.woff'),
 })
+
+/** The demo garden as it is read from its store. */
+export const readDemoGarden = async (db: Db) =>
+  partsOfRows((await rowsOfGarden(db, 'saltmarsh-row', () => Promise.resolve(library)))!)

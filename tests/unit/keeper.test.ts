@@ -2,12 +2,16 @@ import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createKeeper, type Opened } from '../../app/stores/keeper'
 import type { Parcel } from '../../app/stores/saver'
+import { mergeParts } from '../../core/merge'
 import type { SavedAnswer } from '../../shared/wire'
 
 interface Note {
   readonly text: string
+  readonly mark?: string | undefined
 }
-type Edit = { readonly kind: 'write' | 'replace'; readonly text: string }
+type Edit =
+  | { readonly kind: 'write' | 'mark'; readonly text: string | undefined }
+  | { readonly kind: 'replace'; readonly note: Note }
 
 const later = (ms: number) => vi.advanceTimersByTimeAsync(ms)
 const httpError = (statusCode: number, data: unknown = {}) =>
@@ -44,17 +48,22 @@ function noteServer() {
   return { server, put, stored }
 }
 
+function applied(value: Note, edit: Edit): Note {
+  if (edit.kind === 'replace') return edit.note
+  if (edit.kind === 'mark') return { ...value, mark: edit.text }
+  return edit.text === value.text ? value : { ...value, text: edit.text ?? '' }
+}
+
 function keeperOf({ put }: ReturnType<typeof noteServer>) {
   return createKeeper<Note, Opened<Note, Edit>, Edit>({
     key: (id) => id,
     put,
-    apply: (value, edit) => ({
-      value: edit.text === value.text ? value : { text: edit.text },
-      inverse: { kind: 'replace', text: value.text },
-    }),
+    apply: (value, edit) => ({ value: applied(value, edit), inverse: { kind: 'replace', note: value } }),
     describe: (edit) => edit.kind,
-    replace: (value) => ({ kind: 'replace', text: value.text }),
+    replace: (note) => ({ kind: 'replace', note }),
     parse: (value) => (typeof (value as Note | null)?.text === 'string' ? (value as Note) : null),
+    rebase: (edit, base, theirs) =>
+      edit.kind === 'replace' ? { kind: 'replace', note: mergeParts(base, edit.note, theirs).value } : edit,
   })
 }
 
@@ -212,7 +221,7 @@ describe('a keeper', () => {
     const step = (how: 'edit' | 'undo' | 'redo', text: string) => ({
       how,
       name: how,
-      inverse: { kind: 'replace' as const, text },
+      inverse: { kind: 'replace' as const, note: { text } },
     })
     keeper.open({
       ...net.stored(),
@@ -269,5 +278,73 @@ describe('a keeper', () => {
     const third = keeperOf(net)
     third.open(net.stored())
     expect(third.value.value!.text).toBe('unsaved')
+  })
+
+  it('hears what others saved: takes it, joins it with what is unsaved, and asks only where both changed the same', async () => {
+    const net = noteServer()
+    const [keeper, other] = [keeperOf(net), keeperOf(net)]
+    for (const k of [keeper, other]) k.open(net.stored())
+    const stored = () => Promise.resolve(net.stored())
+    other.edit(write('from there'))
+    await later(1000)
+    await keeper.hear(stored)
+    expect([keeper.value.value!.text, keeper.saveState.value]).toEqual(['from there', 'saved'])
+    // One's own save, heard of once more, changes nothing.
+    keeper.edit(write('from here'))
+    await later(1000)
+    const { revision } = keeper
+    await keeper.hear(stored)
+    expect([keeper.value.value!.text, revision.value]).toEqual(['from here', net.server.revision])
+    // While a save is on its way the answer is awaited, and the other version joined after it.
+    await other.hear(stored)
+    other.edit({ kind: 'mark', text: 'marked there' })
+    keeper.edit(write('again'))
+    await later(1500)
+    await keeper.hear(stored)
+    await later(1500)
+    expect(net.server.value).toEqual({ text: 'again', mark: 'marked there' })
+    expect([keeper.saveState.value, other.saveState.value]).toEqual(['saved', 'saved'])
+    // The same part: asked, though nothing was sent yet.
+    await other.hear(stored)
+    other.edit(write('theirs'))
+    await later(1000)
+    keeper.edit(write('mine'))
+    await keeper.hear(stored)
+    expect(keeper.saveState.value).toBe('conflict')
+    expect(keeper.meetings.value.map((m) => m.path)).toEqual([['text']])
+    expect(keeper.settleConflict(() => 'mine')).toBe(true)
+    await later(1000)
+    expect(net.server.value.text).toBe('mine')
+  })
+
+  it('two that edit and hear of each other in any order lose nothing of what they alone changed', async () => {
+    const act = fc.constantFrom('write', 'mark', 'hear one', 'hear two', 'wait', 'away', 'back')
+    await fc.assert(
+      fc.asyncProperty(fc.array(act, { maxLength: 24 }), async (acts) => {
+        storage.clear()
+        const net = noteServer()
+        const [one, two] = [keeperOf(net), keeperOf(net)]
+        for (const k of [one, two]) k.open(net.stored())
+        const last: { text: string; mark: string | undefined } = { text: 'first', mark: undefined }
+        const stored = () => Promise.resolve(net.stored())
+        for (const [i, a] of acts.entries()) {
+          if (a === 'write') one.edit(write((last.text = `t${i}`)))
+          if (a === 'mark') two.edit({ kind: 'mark', text: (last.mark = `m${i}`) })
+          if (a === 'hear one') await Promise.all([one.hear(stored), later(1200)])
+          if (a === 'hear two') await Promise.all([two.hear(stored), later(1200)])
+          if (a === 'away' || a === 'back') net.server.away = a === 'away'
+          await later(a === 'wait' ? 1000 : 37)
+        }
+        net.server.away = false
+        await later(120_000)
+        for (const k of [one, two]) await Promise.all([k.hear(stored), later(3000)])
+        await later(30_000)
+        for (const k of [one, two]) await Promise.all([k.hear(stored), later(3000)])
+        expect(net.server.value.text).toBe(last.text)
+        expect(net.server.value.mark).toBe(last.mark)
+        for (const k of [one, two]) expect(k.value.value).toEqual(net.server.value)
+      }),
+      { numRuns: 60 },
+    )
   })
 })

@@ -1,0 +1,109 @@
+import { expect, test, type Page } from '@playwright/test'
+import { startServer, type TestServer } from '../support/server'
+import { VIEWS } from '../support/views'
+
+let server: TestServer
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(() => server.kill())
+
+/** Phone, large phone, upright tablet, tablet, and a window of 1280 at 200 %. */
+const SIZES = [
+  [390, 844],
+  [640, 900],
+  [820, 1180],
+  [1024, 768],
+] as const
+
+/** What can be pressed or typed in but not brought into view, in a line each. */
+const unreachable = (page: Page): Promise<string[]> =>
+  page.evaluate(async () => {
+    const lost: string[] = []
+    const all = [...document.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea')]
+    for (const e of all) {
+      if (!e.checkVisibility({ visibilityProperty: true }) || e.closest('[aria-hidden="true"], .skip, .sr-only'))
+        continue
+      if (e instanceof HTMLInputElement && e.type === 'file') continue
+      e.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' })
+      const box = e.getBoundingClientRect()
+      if (box.width < 2 || box.height < 2) continue
+      const [x, y] = [box.left + box.width / 2, box.top + box.height / 2]
+      const isIn = x >= 0 && y >= 0 && x <= innerWidth && y <= innerHeight
+      const there = isIn ? document.elementFromPoint(x, y) : null
+      const label = e.closest('label')
+      const hits =
+        there &&
+        (e.contains(there) || there.contains(e) || label?.contains(there) || there.closest('[role="slider"]'))
+      if (!hits)
+        lost.push(
+          `${e.tagName} ${(e.getAttribute('aria-label') ?? e.textContent ?? '').trim().slice(0, 50)} at ${Math.round(x)},${Math.round(y)}`,
+        )
+    }
+    return lost
+  })
+
+for (const [width, height] of SIZES)
+  test(`${width} × ${height}: nothing is out of reach, and no page is wider than the screen`, async ({
+    browser,
+  }) => {
+    const context = await browser.newContext({ viewport: { width, height } })
+    const page = await context.newPage()
+    const found: string[] = []
+    for (const [name, path] of Object.entries(VIEWS)) {
+      await page.goto(`${server.url}${path}`)
+      await expect(page.locator('#content')).toBeVisible()
+      await page.waitForTimeout(900)
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+      if (wide > 1) found.push(`${name}: ${wide} px wider than the screen`)
+      if (path.includes('/beds/'))
+        await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeInViewport()
+      found.push(...(await unreachable(page)).map((line) => `${name}: ${line}`))
+    }
+    expect(found).toEqual([])
+    await context.close()
+  })
+
+test('a phone shows one picture at a time, two fingers go nearer, and the findings are one touch away', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  })
+  const page = await context.newPage()
+  await page.goto(`${server.url}/beds/reading-room-front/compose`)
+  const front = page.locator('.front canvas').first()
+  await expect(front).toBeVisible()
+  await expect(page.getByTestId('plan')).toBeHidden()
+  const near = page.getByRole('group', { name: 'How near the bed is shown' })
+  const nearNow = async () => {
+    await page.getByRole('radio', { name: 'Score' }).click()
+    const times = Number((await near.locator('output').innerText()).replace(' ×', ''))
+    await page.getByRole('radio', { name: 'From the front' }).click()
+    return times
+  }
+  // A phone begins with some paces of the bed.
+  const before = await nearNow()
+  expect(before).toBeGreaterThan(1.5)
+  const box = (await page.locator('.stage').boundingBox())!
+  const wire = await context.newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', gap: number) =>
+    wire.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints:
+        type === 'touchEnd'
+          ? []
+          : [-gap, gap].map((dx, id) => ({ x: box.x + box.width / 2 + dx, y: box.y + 120, id })),
+    })
+  await touch('touchStart', 30)
+  for (const gap of [40, 50, 60]) await touch('touchMove', gap)
+  await touch('touchEnd', 0)
+  expect(await nearNow()).toBeGreaterThan(before * 1.5)
+  await page.getByRole('radio', { name: 'From above' }).click()
+  await expect(page.getByTestId('plan')).toBeVisible()
+  await page.getByRole('radio', { name: 'Second look' }).click()
+  await expect(page.getByTestId('findings')).toBeVisible()
+  await context.close()
+})
