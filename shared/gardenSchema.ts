@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { REGIONS } from '../core/measure'
 import { zoneNumber } from '../core/plant'
 import { nameSchema, textSchema } from './textSchema'
 
@@ -39,6 +40,8 @@ export const gardenSchema = z.object({
     firstFrost: monthDay('The first frost'),
   }),
   units: z.enum(['metric', 'imperial']),
+  /** The country whose way of writing days, figures and money is followed; that of the units when left out. */
+  region: z.enum(REGIONS, `A region is one of ${REGIONS.join(', ')}.`).optional(),
 })
 export type Garden = z.infer<typeof gardenSchema>
 

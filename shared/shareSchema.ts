@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from './basicSchemas'
+import type { Manner } from '../core/measure'
 import { nameSchema, textSchema } from './textSchema'
 
 const words = z.string().trim().min(1, 'A note needs words.').pipe(textSchema(1000, 'A note'))
@@ -58,6 +59,7 @@ export interface SharedGarden {
   readonly forWhom: string
   readonly ends: string
   readonly southern: boolean
+  readonly manner: Manner
   readonly schedule: boolean
   readonly papers: boolean
   readonly letter: readonly string[]

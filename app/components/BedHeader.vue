@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { sizeOfBed } from '~~/core/bed'
-import { formatLength } from '~~/core/measure'
+import { formatLength, type Units } from '~~/core/measure'
 
 const store = useBedStore()
 const { frame } = useAspect()
 const { judged } = useBedLight()
-const units = computed(() => store.garden?.value.units ?? 'metric')
+const { units, region, figure } = useManner()
 const other = computed(() => (units.value === 'metric' ? 'imperial' : 'metric'))
-const sizeIn = (units: 'metric' | 'imperial') => {
+const sizeIn = (units: Units) => {
   if (!frame.value) return ''
+  const said = (m: number) => formatLength(m, units, 1, region.value)
   const { lengthM, depthM } = sizeOfBed(store.bed!, frame.value)
-  return `${formatLength(lengthM, units, 1)} × ${formatLength(depthM, units, 1)}`
+  return `${said(lengthM)} × ${said(depthM)}`
 }
 const size = computed(() => sizeIn(units.value))
 const otherSize = computed(() => sizeIn(other.value))
@@ -18,7 +19,7 @@ const { facing } = useFacing()
 const { active } = useDesk()
 const last = computed(() => active.value.done[active.value.done.length - 1]?.name)
 const sunWords = computed(() =>
-  judged.value ? judged.value.meanH.toFixed(1) : String(store.bed?.ground.sunHours ?? ''),
+  judged.value ? figure(judged.value.meanH, 1, 1) : String(store.bed?.ground.sunHours ?? ''),
 )
 const name = computed(() => store.bed?.name)
 const { told } = useFollowing()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-const { say } = useUnits()
+const { say } = useManner()
+
 /** The same was changed here and elsewhere: the user chooses part by part, and what either changed alone is taken from both. */
 const { what, parts, sideOf, choose, settle, unfit, savedAt } = useConflict()
 const when = computed(() =>

@@ -1,8 +1,18 @@
 <script setup lang="ts">
+import { mannerOf, REGIONS, sayDay, sayNumber, type Region } from '~~/core/measure'
+import { dayIn } from '~~/core/time'
 import { gardenSchema, type Garden } from '~~/shared/gardenSchema'
 
 const props = defineProps<{ garden: Garden; action: string; problem?: string }>()
 const emit = defineEmits<{ save: [garden: Garden]; cancel: [] }>()
+/** Frosts are days of any year; the box that picks them shows this one. */
+const year = new Date().getFullYear()
+const AS_UNITS = 'units'
+const countries = new Intl.DisplayNames(['en'], { type: 'region' })
+const regions = [
+  { label: 'as the measure', value: AS_UNITS },
+  ...REGIONS.map((r) => ({ label: countries.of(r) ?? r, value: r })).sort((a, b) => a.label.localeCompare(b.label)),
+]
 const flat = reactive({
   name: props.garden.name,
   units: props.garden.units,
@@ -11,8 +21,16 @@ const flat = reactive({
   longitude: String(props.garden.place.longitude),
   zone: props.garden.place.hardinessZone,
   heat: props.garden.place.heatZone ? String(props.garden.place.heatZone) : '',
-  lastFrost: props.garden.place.lastFrost,
-  firstFrost: props.garden.place.firstFrost,
+  region: props.garden.region ?? AS_UNITS,
+  lastFrost: dayIn(year, props.garden.place.lastFrost),
+  firstFrost: dayIn(year, props.garden.place.firstFrost),
+})
+const sample = computed(() => {
+  const { region } = mannerOf({
+    units: flat.units,
+    ...(flat.region === AS_UNITS ? {} : { region: flat.region as Region }),
+  })
+  return `${sayDay(dayIn(year, '05-08'), region)} · ${sayNumber(1250.5, region)}`
 })
 const errors = ref<readonly string[]>([])
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
@@ -27,9 +45,10 @@ function save() {
       longitude: number(flat.longitude),
       hardinessZone: flat.zone.trim(),
       ...(flat.heat.trim() === '' ? {} : { heatZone: number(flat.heat) }),
-      lastFrost: flat.lastFrost.trim(),
-      firstFrost: flat.firstFrost.trim(),
+      lastFrost: flat.lastFrost.slice(5),
+      firstFrost: flat.firstFrost.slice(5),
     },
+    ...(flat.region === AS_UNITS ? {} : { region: flat.region }),
   })
   errors.value = read.success
     ? []
@@ -56,6 +75,9 @@ function save() {
         class="w-full"
       />
     </UFormField>
+    <UFormField label="Days, figures and money as in" :hint="sample" class="wide">
+      <USelect v-model="flat.region" :items="regions" class="w-full" />
+    </UFormField>
     <UFormField label="Latitude, degrees north">
       <UInput v-model="flat.latitude" inputmode="decimal" class="w-full" />
     </UFormField>
@@ -66,11 +88,11 @@ function save() {
     <UFormField label="Heat zone, 1 to 12" hint="by days above 30 °C">
       <UInput v-model="flat.heat" inputmode="numeric" placeholder="not known" class="w-full" />
     </UFormField>
-    <UFormField label="Last frost, month-day">
-      <UInput v-model="flat.lastFrost" placeholder="05-08" class="w-full" />
+    <UFormField label="Last frost, in a usual year">
+      <UInput v-model="flat.lastFrost" type="date" required class="w-full" />
     </UFormField>
-    <UFormField label="First frost, month-day">
-      <UInput v-model="flat.firstFrost" placeholder="10-14" class="w-full" />
+    <UFormField label="First frost, in a usual year">
+      <UInput v-model="flat.firstFrost" type="date" required class="w-full" />
     </UFormField>
     <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert">
       <li v-for="e in errors" :key="e">{{ e }}</li>

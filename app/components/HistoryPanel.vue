@@ -4,7 +4,7 @@ import { compareBeds } from '~~/core/edit'
 import type { HistoryEntry } from '~~/shared/wire'
 import type { MarkedState } from '~/composables/useSecondLook'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** The bed's history: what was done and when, any state of it beside the one now, and the way back to it. */
 const open = defineModel<boolean>('open', { required: true })

@@ -14,7 +14,9 @@ const props = withDefaults(
   { min: 0, max: 200 },
 )
 const emit = defineEmits<{ 'update:modelValue': [metres: number] }>()
-const text = ref(formatLength(props.modelValue, props.units))
+const { region } = useManner()
+const said = (m: number) => formatLength(m, props.units, 2, region.value)
+const text = ref(said(props.modelValue))
 const error = ref('')
 const id = useId()
 const { typing, onInput, leave } = useTyped(commit)
@@ -23,7 +25,7 @@ watch(
   () => [props.modelValue, props.units] as const,
   () => {
     if (typing.value && props.modelValue === given) return
-    text.value = formatLength(props.modelValue, props.units)
+    text.value = said(props.modelValue)
     error.value = ''
   },
 )
@@ -31,7 +33,7 @@ watch(
 let given = Number.NaN
 
 function commit(quiet: boolean) {
-  if (text.value === formatLength(props.modelValue, props.units)) {
+  if (text.value === said(props.modelValue)) {
     error.value = ''
     return
   }
@@ -42,7 +44,7 @@ function commit(quiet: boolean) {
   })
   if (read.ok || !quiet) error.value = read.ok ? '' : read.error
   if (!read.ok) return
-  if (!quiet) text.value = formatLength(read.value, props.units)
+  if (!quiet) text.value = said(read.value)
   if (Math.abs(read.value - props.modelValue) <= 1e-9) return
   given = read.value
   emit('update:modelValue', read.value)
@@ -59,7 +61,7 @@ function commit(quiet: boolean) {
       class="w-full"
       :color="error ? 'error' : 'neutral'"
       :highlight="!!error"
-      :title="formatBoth(modelValue, units)"
+      :title="formatBoth(modelValue, units, region)"
       :aria-invalid="!!error"
       :aria-describedby="error ? `${id}-error` : undefined"
       @input="onInput"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-const { say } = useUnits()
+const { say } = useManner()
+
 /** Who else is in this garden and where, and in a line what they have just changed. */
 defineProps<{ told: string }>()
 const { shown } = useOthers()

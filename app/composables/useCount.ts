@@ -14,6 +14,7 @@ export const useCount = createSharedComposable(() => {
   const { ticks } = useTicks()
   const water = useWater()
   const toast = useToast()
+  const manner = useManner()
   const scope = ref<CountScope>({})
 
   const beds = computed(() =>
@@ -49,10 +50,7 @@ export const useCount = createSharedComposable(() => {
   )
   const areaM2 = computed(() => beds.value.reduce((n, b) => n + bedFigures(b.bed, bedFrame(b.bed)).areaM2, 0))
   const money = computed(() => moneyPlan(whole.value.lines, materials.value, supply.supply.money, areaM2.value))
-  const asMoney = (n: number) => {
-    const text = n.toLocaleString(undefined, { minimumFractionDigits: 2, maximumFractionDigits: 2 })
-    return supply.supply.money.currency ? `${text} ${supply.supply.money.currency}` : text
-  }
+  const asMoney = (n: number) => manner.money(n, supply.supply.money.currency)
   const nameOfBed = (id: string) => beds.value.find((b) => b.id === id)?.bed.name ?? 'a bed that is gone'
 
   /** Makes an edit in any bed of the garden: in the open one as always, in another one straight on the server. */

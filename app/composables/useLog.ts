@@ -1,3 +1,4 @@
+import { UNIT_SPACE } from '~~/core/measure'
 import { plantedYear } from '~~/core/count'
 import {
   besideFact,
@@ -8,7 +9,6 @@ import {
   standing,
   type LogEntry,
 } from '~~/core/log'
-import { formatLength } from '~~/core/measure'
 import { yearOfDay, type Day } from '~~/core/time'
 import { simulatedWeather } from '~~/core/weather'
 import type { Said } from './useLogBook'
@@ -40,7 +40,7 @@ export const useLog = createSharedComposable(() => {
   const entries = computed(() => standing(all.value))
   const planted = computed(() => plantedYear(supply.supply, now))
   const units = computed(() => bed.garden?.value.units ?? 'metric')
-  const length = (m: number) => formatLength(m, units.value)
+  const { length } = useManner()
   const weatherOn = (day: Day) => {
     const { lowC, highC, rainMm } = simulatedWeather(bed.garden!.value.place, bed.garden!.id)(day)
     return { lowC, highC, rainMm }
@@ -95,7 +95,7 @@ export const useLog = createSharedComposable(() => {
         (t) => t.what === 'done' && yearOfDay(t.day) === year,
       ).length,
     })
-    const said = `The timer gave ${litres.toLocaleString()} L and left out ${leftOut} runs.`
+    const said = `The timer gave ${Math.round(litres)}${UNIT_SPACE}L and left out ${leftOut} runs.`
     return litres + leftOut > 0 ? { ...letter, done: [...letter.done, said] } : letter
   }
 

@@ -1,7 +1,5 @@
 <script setup lang="ts">
-import { formatBoth } from '~~/core/measure'
 import type { BedFacts, BedKind } from '~~/core/bed'
-import { monthName } from '~~/core/time'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { StoredGarden } from '~~/shared/wire'
 
@@ -40,10 +38,6 @@ async function saveBed(bed: { name: string; lengthM: number; depthM: number; kin
     formProblem.value = messageOf(error)
   }
 }
-/** `05-08` as people say it: 8 May. */
-const dayOf = (monthDay: string) => `${Number(monthDay.slice(3))} ${monthName(Number(monthDay.slice(0, 2)))}`
-const sizeOf = (facts: BedFacts, { units }: Garden) =>
-  `${formatBoth(facts.lengthM, units)} by ${formatBoth(facts.depthM, units)}`
 const plantsOf = ({ plants }: BedFacts) => (plants === 0 ? 'nothing planted yet' : `${plants} plants`)
 const manyGardens = computed(() => find.value !== '' || total.value > (gardens.value?.length ?? 0))
 const none = computed(() => gardens.value?.length === 0)
@@ -89,8 +83,8 @@ function openBedForm(garden: StoredGarden) {
       <div class="title">
         <h2>{{ garden.value.name }}</h2>
         <span class="place">
-          {{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} · last frost
-          {{ dayOf(garden.value.place.lastFrost) }}, first {{ dayOf(garden.value.place.firstFrost) }}
+          {{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} ·
+          {{ frostWords(garden.value) }}
         </span>
         <span class="space" />
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="openForm(garden)">
@@ -127,7 +121,7 @@ function openBedForm(garden: StoredGarden) {
           <NuxtLink :to="`/beds/${bed.id}/${bed.facts.drifts > 0 ? 'compose' : 'ground'}`" class="open">
             <ClientOnly><KeptPicture :card="bed" :height="190" /></ClientOnly>
             <h3>{{ bed.name }}</h3>
-            <p>{{ sizeOf(bed.facts, garden.value) }} · {{ plantsOf(bed.facts) }}</p>
+            <p>{{ bedSizeWords(bed.facts, garden.value) }} · {{ plantsOf(bed.facts) }}</p>
           </NuxtLink>
           <UButton
             size="xs"

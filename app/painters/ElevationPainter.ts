@@ -15,7 +15,7 @@ import {
   type TargetMark,
 } from '~~/core/draw'
 import { topM } from '~~/core/layout'
-import type { Units } from '~~/core/measure'
+import type { Manner } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
 import { changedParts, meetsParts, type Drawn } from './changedPart'
 import { FrameCache } from './FrameCache'
@@ -29,8 +29,8 @@ export interface ElevationView {
   readonly pxPerM: number
   readonly leftPx: number
   readonly palette: Palette
-  /** Units in which heights and lengths are written; metric when left out. */
-  readonly units?: Units
+  /** How figures are written; metric when left out. */
+  readonly manner?: Manner
   readonly lit: ReadonlySet<string>
   readonly chosen: ReadonlySet<string>
   /** Views to keep or to hide beyond the bed. */
@@ -127,7 +127,7 @@ export class ElevationPainter {
     }
     drawPaints(context, elevationBackPaints(list, window, palette, perM), sheet)
     if (!view.bare)
-      drawPaints(context, rulerPaints(list, window.topM - 14 / perM, palette, perM, view.units), sheet)
+      drawPaints(context, rulerPaints(list, window.topM - 14 / perM, palette, perM, view.manner?.units), sheet)
   }
 
   /** Draws the planting anew, where anything of it changed. */
@@ -178,11 +178,11 @@ export class ElevationPainter {
 const isOther = (a: ElevationView | null, b: ElevationView) => a?.list !== b.list || a.pxPerM !== b.pxPerM
 const hasMarks = (v: ElevationView | null) => v === null || v.lit.size > 0 || v.chosen.size > 0
 
-function backKeyOf({ list, pxPerM, leftPx, width, height, palette, units }: ElevationView): string {
+function backKeyOf({ list, pxPerM, leftPx, width, height, palette, manner }: ElevationView): string {
   const { wall, fromX, toX, frontBaseM, grounds, raisedM, fallM, fixtures } = list
   return JSON.stringify([
     ...[wall, fromX, toX, frontBaseM, grounds, raisedM, fallM, fixtures.length],
-    ...[pxPerM, leftPx, width, height, palette.paper, units],
+    ...[pxPerM, leftPx, width, height, palette.paper, manner?.units, manner?.region],
   ])
 }
 
@@ -193,10 +193,10 @@ const frameKey = ({ pxPerM, leftPx, width, height }: ElevationView) => `${pxPerM
 /** A bed on open ground stands somewhat up the picture: grass before it, sky behind. */
 const LIFT = 0.4
 
-function sheetOf({ pxPerM, leftPx, list, height, units = 'metric' }: ElevationView): Sheet {
+function sheetOf({ pxPerM, leftPx, list, height, manner }: ElevationView): Sheet {
   const foot = height - FRONT_STRIP_PX + (list.frontBaseM - list.raisedM) * pxPerM
   const lifted = list.grounds.length === 0 ? 0 : Math.max(0, foot - (list.topM + 0.3) * pxPerM) * LIFT
-  return { units, perM: pxPerM, left: leftPx - list.fromX * pxPerM, top: foot - lifted }
+  return { manner, perM: pxPerM, left: leftPx - list.fromX * pxPerM, top: foot - lifted }
 }
 
 /** And beyond that, at any scale. */

@@ -13,7 +13,7 @@ import {
   type PlanCircle,
   type Sheet,
 } from '~~/core/draw'
-import type { Units } from '~~/core/measure'
+import type { Manner } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
 import { changedParts, meetsParts, type Drawn } from './changedPart'
 import { CircleStamps } from './CircleStamps'
@@ -34,8 +34,8 @@ export interface PlanView {
   readonly leftPx: number
   readonly topPx: number
   readonly palette: Palette
-  /** Units in which heights and lengths are written; metric when left out. */
-  readonly units?: Units
+  /** How figures are written; metric when left out. */
+  readonly manner?: Manner
   readonly lit: ReadonlySet<string>
   readonly chosen: ReadonlySet<string>
   /** Outlines of chosen shapes and lines being drawn, as turned. */
@@ -188,8 +188,8 @@ function groundKeyOf({ list, wall, pxPerM, leftPx, topPx, width, height, palette
 const frameKey = ({ pxPerM, leftPx, topPx, width, height }: PlanView) =>
   `${pxPerM}|${leftPx}|${topPx}|${width}|${height}`
 
-const sheetOf = ({ pxPerM, leftPx, topPx, fromX, units = 'metric' }: PlanView): Sheet => ({
-  units,
+const sheetOf = ({ pxPerM, leftPx, topPx, fromX, manner }: PlanView): Sheet => ({
+  manner,
   perM: pxPerM,
   left: leftPx - fromX * pxPerM,
   top: topPx,

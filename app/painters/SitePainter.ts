@@ -17,7 +17,7 @@ import type { FoundLine } from '~~/core/exchange'
 import type { LightGrid } from '~~/core/light'
 import type { PlacedThing } from '~~/core/site'
 import type { LaidBed } from '~/composables/useSite'
-import type { Units } from '~~/core/measure'
+import type { Manner } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
 import { Layers } from './Layers'
 import { mapPicture } from './mapPicture'
@@ -46,8 +46,8 @@ export interface SiteView {
   readonly sketch: readonly Point[]
   readonly ghost: readonly FoundLine[]
   readonly palette: Palette
-  /** Units in which lengths are written; metric when left out. */
-  readonly units?: Units
+  /** How figures are written; metric when left out. */
+  readonly manner?: Manner
 }
 
 interface Box {
@@ -78,8 +78,8 @@ export class SitePainter {
   }
 
   private sheet(): Sheet {
-    const { at, pxPerM, width, height, units = 'metric' } = this.view!
-    return { units, perM: pxPerM, left: width / 2 - at.x * pxPerM, top: height / 2 + at.y * pxPerM }
+    const { at, pxPerM, width, height, manner } = this.view!
+    return { manner, perM: pxPerM, left: width / 2 - at.x * pxPerM, top: height / 2 + at.y * pxPerM }
   }
 
   private drawGround(c: CanvasRenderingContext2D) {
@@ -114,7 +114,7 @@ export class SitePainter {
     for (const h of handles) drawPaints(c, handlePaints(h, palette), sheet)
     drawPaints(c, tapePaints(tape, palette), sheet)
     const corner = { x: (16 - left) / perM, y: (top - height + 14) / perM }
-    drawPaints(c, scaleBarPaints(corner, palette, perM, sheet.units), sheet)
+    drawPaints(c, scaleBarPaints(corner, palette, perM, sheet.manner?.units), sheet)
   }
 }
 

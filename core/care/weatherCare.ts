@@ -1,4 +1,4 @@
-import { addDays, dayWords, type Day } from '../time'
+import { addDays, type Day } from '../time'
 import type { DayWeather } from '../weather'
 import type { CareKind } from './careRule'
 import type { CareTask } from './careYear'
@@ -51,7 +51,7 @@ export function weatherWords(
             day: w.day,
             what: 'frost' as const,
             says:
-              `Cover ${tender.count} tender plants in the evening of ${dayWords(w.day)} ` +
+              `Cover ${tender.count} tender plants in the evening of ${w.day} ` +
               `(${tender.names.join(', ')}): ${w.lowC}\u202f°C.`,
             minutes: tender.count * COVER_MIN,
           },
@@ -62,7 +62,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'storm' as const,
-            says: `Look at ${staked} stakes and ties before ${dayWords(w.day)}: gusts of ${Math.round(w.gustMs)}\u202fm/s.`,
+            says: `Look at ${staked} stakes and ties before ${w.day}: gusts of ${Math.round(w.gustMs)}\u202fm/s.`,
             minutes: Math.ceil(staked / 2),
           },
         ]
@@ -72,7 +72,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'heat' as const,
-            says: `${dayWords(w.day)}: ${Math.round(w.highC)}\u202f°C, no clipping, no moving.`,
+            says: `${w.day}: ${Math.round(w.highC)}\u202f°C, no clipping, no moving.`,
             minutes: 0,
           },
         ]
@@ -82,7 +82,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'drought' as const,
-            says: `A dry week to ${dayWords(w.day)}: water what was planted this year, in the morning.`,
+            says: `A dry week to ${w.day}: water what was planted this year, in the morning.`,
             minutes: 20,
           },
         ]

@@ -1,4 +1,4 @@
-import type { Units } from '../measure'
+import type { Manner } from '../measure'
 import type { Point } from '../geometry'
 
 /** How a picture's metres lie on its sheet: points per metre, and where x = 0, y = 0 lies, points from the left and the top. */
@@ -6,8 +6,8 @@ export interface Sheet {
   readonly perM: number
   readonly left: number
   readonly top: number
-  /** Units in which words say figures; metric when left out. */
-  readonly units?: Units
+  /** How words say figures and days; metric when left out. */
+  readonly manner?: Manner
 }
 
 /** A place of the picture on its sheet. */

@@ -1,4 +1,4 @@
-import { inUnits } from '../measure'
+import { PLAIN_MANNER, say } from '../measure'
 import { isClipped, isShape, isWords, type Paint, type Path, type Shape, type Words } from './path'
 import { badgeSheet, type Sheet } from './sheet'
 
@@ -19,9 +19,9 @@ export function walkPaints(paints: readonly Paint[], sheet: Sheet, pen: PaintPen
   }
 }
 
-/** Words with their figures in the units of the sheet. */
-function said(paint: Words, { units = 'metric' }: Sheet): Words {
-  const words = inUnits(paint.words, units)
+/** Words as the sheet says them. */
+function said(paint: Words, { manner = PLAIN_MANNER }: Sheet): Words {
+  const words = say(paint.words, manner)
   return words === paint.words ? paint : { ...paint, words }
 }
 

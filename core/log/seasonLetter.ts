@@ -1,6 +1,6 @@
 import { capital } from '../measure'
 import type { Plant } from '../plant'
-import { dayWords, yearOfDay } from '../time'
+import { yearOfDay } from '../time'
 import type { LogEntry } from './entry'
 import { WISHES } from './entry'
 
@@ -88,7 +88,7 @@ function spread(photos: readonly LogEntry[]): LogEntry[] {
 
 /** The day of an entry with its weather, in words. */
 export function dayWithWeather({ day, weather }: LogEntry): string {
-  if (!weather) return dayWords(day)
+  if (!weather) return day
   const rain = weather.rainMm >= 0.5 ? `, ${Math.round(weather.rainMm)}\u202fmm of rain` : ''
-  return `${dayWords(day)} · ${Math.round(weather.lowC)}\u202f°C to ${Math.round(weather.highC)}\u202f°C${rain}`
+  return `${day} · ${Math.round(weather.lowC)}\u202f°C to ${Math.round(weather.highC)}\u202f°C${rain}`
 }

@@ -1,13 +1,16 @@
 import type { Units } from './parseLength'
+import { withDecimalSign, type Region } from './region'
 
 /** Metres as text in one unit: `2.60 m`, `0.95 m` or `8′ 6½″` (to the half inch). */
-export function formatLength(metres: number, units: Units, decimals = 2): string {
-  return units === 'metric' ? `${metres.toFixed(decimals)} m` : formatFeet(metres)
+export function formatLength(metres: number, units: Units, decimals = 2, region: Region = 'GB'): string {
+  return units === 'metric' ? `${withDecimalSign(metres.toFixed(decimals), region)} m` : formatFeet(metres)
 }
 
 /** Metres in the garden's unit; a metric garden has feet beside it, for tapes and timber: `2.60 m (8′ 6½″)`, or `8′ 6½″`. */
-export function formatBoth(metres: number, units: Units): string {
-  return units === 'metric' ? `${formatLength(metres, 'metric')} (${formatFeet(metres)})` : formatFeet(metres)
+export function formatBoth(metres: number, units: Units, region: Region = 'GB'): string {
+  return units === 'metric'
+    ? `${formatLength(metres, 'metric', 2, region)} (${formatFeet(metres)})`
+    : formatFeet(metres)
 }
 
 function formatFeet(metres: number): string {

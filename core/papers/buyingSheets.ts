@@ -1,11 +1,11 @@
 import type { GardenCount, Order, SowingLine, Supplier, Tray } from '../count'
 import type { Plant } from '../plant'
-import { dayWords, isDay } from '../time'
+import { isDay } from '../time'
 import type { Paper, SheetHead, TextPage } from './paper'
-import { money, upright } from './upright'
+import { money, price, upright } from './upright'
 
 /** The plant schedule with what is to buy, its sizes and prices. */
-export function scheduleSheet(count: GardenCount, head: SheetHead, paper: Paper, currency: string): TextPage {
+export function scheduleSheet(count: GardenCount, head: SheetHead, paper: Paper): TextPage {
   const rows = count.lines.map((l) => [
     ...[
       l.key,
@@ -16,7 +16,7 @@ export function scheduleSheet(count: GardenCount, head: SheetHead, paper: Paper,
       `${l.used || ''}`,
       `${l.buy}`,
     ],
-    ...[l.size.label, money(l.price), money(l.total)],
+    ...[l.size.label, price(l.price, head), price(l.total, head)],
   ])
   return upright(paper, head, 'Plant schedule', [
     {
@@ -30,18 +30,7 @@ export function scheduleSheet(count: GardenCount, head: SheetHead, paper: Paper,
       headings: ['', 'Botanical name', 'Common name', 'Drawn', 'Spare', 'There', 'Buy', 'Size', 'Each', 'Total'],
       rows: [
         ...rows,
-        [
-          '',
-          'Total',
-          '',
-          `${count.plants}`,
-          '',
-          '',
-          `${count.buy}`,
-          '',
-          '',
-          `${money(count.total)} ${currency}`.trim(),
-        ],
+        ['', 'Total', '', `${count.plants}`, '', '', `${count.buy}`, '', '', money(count.total, head)],
       ],
     },
   ])
@@ -54,7 +43,6 @@ export function orderSheet(
   library: ReadonlyMap<string, Plant>,
   head: SheetHead,
   paper: Paper,
-  currency: string,
 ): TextPage {
   const total = order.lines.reduce((n, l) => n + l.count * l.price, 0)
   return upright(paper, head, `Order to ${supplier?.name ?? 'the supplier'}`, [
@@ -62,8 +50,8 @@ export function orderSheet(
       kind: 'words',
       text:
         [
-          isDay(order.made) ? `Made ${dayWords(order.made)}.` : '',
-          isDay(order.wanted) ? `Wanted on site ${dayWords(order.wanted)}.` : '',
+          isDay(order.made) ? `Made ${order.made}.` : '',
+          isDay(order.wanted) ? `Wanted on site ${order.wanted}.` : '',
         ]
           .join(' ')
           .trim() || 'Draft.',
@@ -76,16 +64,9 @@ export function orderSheet(
       rows: [
         ...order.lines.map((l) => [
           ...[library.get(l.plantId)?.botanicalName ?? l.plantId, library.get(l.plantId)?.commonName ?? '', l.size],
-          ...[`${l.count}`, money(l.price), money(l.count * l.price)],
+          ...[`${l.count}`, price(l.price, head), price(l.count * l.price, head)],
         ]),
-        [
-          'Total',
-          '',
-          '',
-          `${order.lines.reduce((n, l) => n + l.count, 0)}`,
-          '',
-          `${money(total)} ${currency}`.trim(),
-        ],
+        ['Total', '', '', `${order.lines.reduce((n, l) => n + l.count, 0)}`, '', money(total, head)],
       ],
     },
     { kind: 'words', text: 'No substitutes without asking first.' },
@@ -113,7 +94,7 @@ export function labelSheet(
       right: [2],
       headings: ['Day', 'Task', 'Pieces', 'Plant', 'Trays'],
       rows: lines.map((l) => [
-        dayWords(l.day),
+        l.day,
         l.task,
         `${l.pieces}`,
         library.get(l.plantId)?.commonName ?? l.plantId,
@@ -124,4 +105,4 @@ export function labelSheet(
 }
 
 const labelOf = ({ number, seeds, cells, sow }: Tray, name: string) =>
-  `Tray ${number}\n${name}\n${seeds} in ${cells}, sow ${isDay(sow) ? dayWords(sow) : ''}`
+  `Tray ${number}\n${name}\n${seeds} in ${cells}, sow ${isDay(sow) ? sow : ''}`

@@ -43,15 +43,14 @@ export function coverSheet(
   count: GardenCount,
   head: SheetHead,
   paper: Paper,
-  currency: string,
 ): TextPage {
   const asked = [
     ...(brief.months.length > 0 ? [`It is to be at its best in ${monthSpan(brief.months)}.`] : []),
     ...(brief.hoursAYear > 0 ? [`There are ${brief.hoursAYear} hours of work a year for it.`] : []),
     ...(brief.budget > 0
       ? [
-          `The budget is ${money(brief.budget)} ${currency}`.trim() +
-            `, in ${brief.phases} ${brief.phases === 1 ? 'phase' : 'phases'}.`,
+          `The budget is ${money(brief.budget, head)}, ` +
+            `in ${brief.phases} ${brief.phases === 1 ? 'phase' : 'phases'}.`,
         ]
       : []),
     ...(brief.stays ? [`What stays: ${brief.stays}`] : []),
@@ -69,8 +68,8 @@ export function coverSheet(
       kind: 'words',
       text:
         `${count.plants} plants of ${new Set(count.lines.map((l) => l.plant.id)).size} kinds stand in it; those to be bought come to ` +
-        `${money(count.total)} ${currency}`.trim() +
-        '. Each kind has one letter, the same on every sheet.',
+        `${money(count.total, head)}. ` +
+        'Each kind has one letter, the same on every sheet.',
     },
     { kind: 'heading', text: 'How to read the sheets' },
     {

@@ -1,8 +1,7 @@
 import type { CountLine } from '../count'
-import { formatLength, type Units } from '../measure'
+import { formatLength, sayNumber } from '../measure'
 import type { Scene } from '../scene'
 import { cautionOf, dryRun, setOutTable, type Method, type SetOutRow } from '../setout'
-import { dayWords } from '../time'
 import { plantingNotes, type PlannedTask } from '../works'
 import type { Block, Paper, SheetHead, TextPage } from './paper'
 import { upright } from './upright'
@@ -10,13 +9,13 @@ import { upright } from './upright'
 export interface SetOutSheetAsk {
   readonly method: Method
   readonly path: 'left' | 'right'
-  readonly units: Units
 }
 
 /** The tables a bed is set out by: its edge, its plants lane by lane, its pots. */
 export function setOutSheet(scene: Scene, head: SheetHead, paper: Paper, ask: SetOutSheetAsk): TextPage {
-  const table = setOutTable(scene, ask)
-  const m = (n: number | null) => (n === null ? '' : formatLength(n, ask.units))
+  const { units, region } = head.manner
+  const table = setOutTable(scene, { ...ask, units })
+  const m = (n: number | null) => (n === null ? '' : formatLength(n, units, 2, region))
   const lanes = new Map<number, SetOutRow[]>()
   for (const r of table.rows) lanes.set(r.lane, [...(lanes.get(r.lane) ?? []), r])
   const cells = (r: SetOutRow) => {
@@ -31,7 +30,7 @@ export function setOutSheet(scene: Scene, head: SheetHead, paper: Paper, ask: Se
     radius: [`From ${table.from.name}`, `From ${table.to.name}`, 'Side'],
     grid: ['Square', 'Along in it', 'Out in it'],
   }[ask.method]
-  const { pots } = dryRun(scene, ask.units, ask.path)
+  const { pots } = dryRun(scene, units, ask.path)
   return upright(paper, head, `Setting out: ${scene.bed.name}`, [
     {
       kind: 'words',
@@ -86,9 +85,9 @@ export function worksSheet(
       headings: ['Task', 'From', 'To', 'Hours', 'People', 'Tools'],
       rows: tasks.map((t) => [
         t.name,
-        dayWords(t.start),
-        dayWords(t.end),
-        t.hours.toFixed(1),
+        t.start,
+        t.end,
+        sayNumber(t.hours, head.manner.region, 1, 1),
         `${t.people}`,
         t.tools.join(', '),
       ]),
@@ -124,9 +123,9 @@ export function cautionSheet(
     services.length > 0
       ? `Services on the site: ${services.join(', ')}. Have them marked, and dig by hand near them.`
       : 'No services are drawn on the site. That does not mean there are none: ask the operators before digging.',
-    'What is over 25 kg is lifted by two, or with a machine.',
+    'What is over 25\u202fkg is lifted by two, or with a machine.',
     'Power augers, ladders and structures by those who are trained; electrics and large trees by licensed practice.',
-    'No planting at 32 °C: work early, drink, rest in shade. Damp down dust; mask for dry compost and mulch.',
+    'No planting at 32\u202f°C: work early, drink, rest in shade. Damp down dust; mask for dry compost and mulch.',
     'Local codes and rules come before anything said here.',
   ]
   return upright(paper, head, 'Cautions', [

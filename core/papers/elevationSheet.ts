@@ -42,6 +42,7 @@ export function elevationSheet(scene: Scene, head: SheetHead, paper: Paper, year
     month,
     list: picturesAt(scene, { month, year }, aspect).elevation,
   }))
+  const { units } = head.manner
   const first = lists[0]!.list
   const box = {
     x0: first.fromX - BEYOND_M,
@@ -75,7 +76,7 @@ export function elevationSheet(scene: Scene, head: SheetHead, paper: Paper, year
     ]
     const paints: Paint[] = [
       { clip: rectPath(box.x0, box.y0, box.x1 - box.x0, box.y1 - box.y0), within },
-      ...rulerPaints(list, box.y1, PRINT_PALETTE, perM),
+      ...rulerPaints(list, box.y1, PRINT_PALETTE, perM, units),
       { words: monthName(month), x: box.x0, y: box.y1, ...caption },
     ]
     return { paints, sheet }

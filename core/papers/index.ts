@@ -13,6 +13,7 @@ export {
   type SheetHead,
   type TextPage,
 } from './paper'
+export { inManner } from './inManner'
 export { planSheets, type PlanAsk } from './planSheet'
 export { portraitSheets } from './portraitSheets'
 export { waterPlanSheets, waterSheet } from './waterSheets'

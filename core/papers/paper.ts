@@ -1,4 +1,5 @@
 import type { Paint, Sheet } from '../draw'
+import type { Manner } from '../measure'
 
 export const POINTS_PER_M = 72 / 0.0254
 export const POINTS_PER_MM = 72 / 25.4
@@ -71,6 +72,9 @@ export interface SheetHead {
   readonly revision: string
   /** ISO day. */
   readonly date: string
+  readonly manner: Manner
+  /** What the garden pays in, see `sayMoney`. */
+  readonly currency: string
 }
 
 /** Paints in points from the lower left corner of a page. */

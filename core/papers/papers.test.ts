@@ -5,6 +5,7 @@ import { ofScenes } from '../../tests/support/goldenBeds'
 import { plantCounts } from '../bed'
 import { EMPTY_SUPPLY, gardenCount } from '../count'
 import { isClipped, isShape, isWords, type Paint } from '../draw'
+import { PLAIN_MANNER } from '../measure'
 import { makeScene } from '../scene'
 import { driftLabels } from './driftLabels'
 import { elevationSheet, SEASON_MONTHS } from './elevationSheet'
@@ -12,7 +13,14 @@ import { PAPER_SIZES, PLAN_SCALES, POINTS_PER_M, type DrawingPage } from './pape
 import { planSheets } from './planSheet'
 import { portraitSheets } from './portraitSheets'
 
-const head = { garden: 'Saltmarsh Row Library', author: '', revision: 'A', date: '2026-04-01' }
+const head = {
+  garden: 'Saltmarsh Row Library',
+  author: '',
+  revision: 'A',
+  date: '2026-04-01',
+  manner: PLAIN_MANNER,
+  currency: '',
+}
 const scene = makeScene({ bed: demoBed('reading-room-front'), library, climate, hardinessZone: '6b' })
 const A4 = PAPER_SIZES[0]!
 const A3 = PAPER_SIZES[1]!

@@ -1,3 +1,4 @@
+import { sayMoney } from '../measure'
 import type { Block, Paper, SheetHead, TextPage } from './paper'
 
 /** A text page stands upright on its paper. */
@@ -12,5 +13,7 @@ export const upright = (paper: Paper, head: SheetHead, title: string, blocks: re
   blocks: [{ kind: 'title', text: title }, ...blocks],
 })
 
-/** Money with two decimals. */
-export const money = (n: number) => n.toFixed(2)
+/** Money as a sheet writes it. */
+export const money = (n: number, { currency, manner }: SheetHead) => sayMoney(n, currency, manner.region)
+/** A price in a column of prices: without its currency. */
+export const price = (n: number, { manner }: SheetHead) => sayMoney(n, '', manner.region)

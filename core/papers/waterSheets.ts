@@ -1,5 +1,5 @@
 import { PRINT_PALETTE } from '../draw'
-import { formatLength, type Units } from '../measure'
+import { formatLength, sayNumber } from '../measure'
 import { MONTH_NAMES } from '../time'
 import { dripPaints, zoneYear, type WaterGarden } from '../water'
 import type { DrawingPage, Paper, SheetHead, TextPage } from './paper'
@@ -22,20 +22,15 @@ const YEARS = [
 ]
 
 /** Zones, their parts and run times by month for the first three years. */
-export function waterSheet(
-  garden: WaterGarden,
-  emitterLH: number,
-  head: SheetHead,
-  paper: Paper,
-  units: Units,
-): TextPage {
+export function waterSheet(garden: WaterGarden, emitterLH: number, head: SheetHead, paper: Paper): TextPage {
+  const { units, region } = head.manner
   const months = MONTH_NAMES.map((m) => m.slice(0, 3))
   return upright(paper, head, 'Watering', [
     {
       kind: 'words',
       text:
-        `The tap gives ${Math.round(garden.tapLH)} L/h at ${garden.tapBar} bar` +
-        `${garden.isTapMeasured ? ', as measured' : ' (a usual one: measure yours)'}. Emitters of ${emitterLH} L/h.`,
+        `The tap gives ${Math.round(garden.tapLH)}\u202fL/h at ${garden.tapBar} bar` +
+        `${garden.isTapMeasured ? ', as measured' : ' (a usual one: measure yours)'}. Emitters of ${emitterLH}\u202fL/h.`,
     },
     {
       kind: 'table',
@@ -46,9 +41,9 @@ export function waterSheet(
         z.name,
         z.parts.map((p) => p.bed.scene.bed.name).join(', '),
         `${z.emitters}`,
-        formatLength(z.pipeM, units),
-        `${Math.round(z.flowLH)} L/h`,
-        `${z.needsBar.toFixed(1)} bar`,
+        formatLength(z.pipeM, units, 2, region),
+        `${Math.round(z.flowLH)}\u202fL/h`,
+        `${sayNumber(z.needsBar, region, 1, 1)} bar`,
       ]),
     },
     ...YEARS.flatMap(({ year, name }) => [

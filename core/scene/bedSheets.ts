@@ -12,6 +12,7 @@ import {
   type Sheet,
   type Words,
 } from '../draw'
+import { PLAIN_MANNER } from '../measure'
 import { aspectOf } from '../see'
 import { monthName, type Moment } from '../time'
 import { picturesAt } from './picturesAt'
@@ -61,19 +62,21 @@ function sheetFor({ x0, x1, y0, y1 }: Box): { sheet: Sheet; scale: number } {
 const BEYOND_M = 0.6
 
 /** The plan or the elevation of a bed at a moment, drawn as on screen, at a round scale on A3. */
-export function bedSheet(scene: Scene, view: SheetView, moment: Moment): DrawnSheet {
+export function bedSheet(scene: Scene, view: SheetView, moment: Moment, manner = PLAIN_MANNER): DrawnSheet {
   const aspect = aspectOf(scene.bed, scene.frame, scene.bed.viewpoint)
   const pictures = picturesAt(scene, moment, aspect)
   const { elevation: list } = pictures
   const box = view === 'plan' ? boxOfPlan(pictures.plan.outlines) : boxOfElevation(list)
-  const { sheet, scale } = sheetFor(box)
+  const found = sheetFor(box)
+  const { scale } = found
+  const sheet = { ...found.sheet, manner }
   const { perM } = sheet
   const drawn =
     view === 'plan'
       ? planPaints(scene, pictures, perM)
       : [
           ...elevationBackPaints(list, windowOf(box), PRINT_PALETTE, perM),
-          ...rulerPaints(list, box.y1, PRINT_PALETTE, perM),
+          ...rulerPaints(list, box.y1, PRINT_PALETTE, perM, manner.units),
           ...plantingPaints(list, perM),
           ...sillPaints(list, perM),
         ]
@@ -119,7 +122,7 @@ const boxOfElevation = (list: Pictures['elevation']): Box => ({
 const windowOf = ({ x0, x1, y0, y1 }: Box) => ({ fromX: x0, toX: x1, bottomM: y0, topM: y1, frontM: BEYOND_M })
 
 /** The bed's name, what is shown, and a scale bar, at fixed places of the paper. */
-function titlePaints(name: string, said: string, { perM, left, top }: Sheet): Paint[] {
+function titlePaints(name: string, said: string, { perM, left, top, manner }: Sheet): Paint[] {
   const at = (x: number, y: number) => ({ x: (x - left) / perM, y: (top - y) / perM })
   const line = (words: string, y: number, change: Partial<Words>): Words => ({
     words,
@@ -131,6 +134,6 @@ function titlePaints(name: string, said: string, { perM, left, top }: Sheet): Pa
   return [
     line(name, MARGIN_PT, { size: 20, face: 'title-bold' }),
     line(said, MARGIN_PT + 24, { colour: PRINT_PALETTE.soft }),
-    ...scaleBarPaints(at(MARGIN_PT, HEIGHT_PT - MARGIN_PT / 2), PRINT_PALETTE, perM),
+    ...scaleBarPaints(at(MARGIN_PT, HEIGHT_PT - MARGIN_PT / 2), PRINT_PALETTE, perM, manner?.units),
   ]
 }

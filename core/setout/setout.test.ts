@@ -5,6 +5,7 @@ import { climate, drift, library, plant, portLinnet, testBed } from '../../tests
 import { applyEdit } from '../edit'
 import { distance } from '../geometry'
 import { allowedDistanceM, LEAST_SHARE, place } from '../layout'
+import { PLAIN_MANNER } from '../measure'
 import { makeScene } from '../scene'
 import { byTapes } from '../site'
 import { dryRun } from './dryRun'
@@ -156,7 +157,7 @@ describe('places that stay open', () => {
 it('the sheet for the site finds every plant of every part, and rings what stays open', () => {
   const scene = sceneOf({ drifts: [drift('a', 'alchemilla-mollis', 2, 5, 9)] })
   const open = openRefs([{ id: 'x', plants: scene.planted }], [{ plant: plant('alchemilla-mollis'), open: 2 }])
-  const sheet = siteSheet('g', 'Garden', 'metric', [{ id: 'x', scene }], { open, care: [], place: portLinnet })
+  const sheet = siteSheet('g', 'Garden', PLAIN_MANNER, [{ id: 'x', scene }], { open, care: [], place: portLinnet })
   expect(sheet.beds[0]!.plants.map((p) => p.ref).sort()).toEqual(scene.planted.map((p) => p.id).sort())
   expect(sheet.beds[0]!.plants.filter((p) => p.open)).toHaveLength(2)
   expect(sheet.kinds.map((k) => k.letters)).toEqual(['A'])

@@ -5,7 +5,7 @@ import { outlinesOf } from '../see'
 import { lettersOf, type Scene } from '../scene'
 import { setOutTable } from './setOutTable'
 import { goodSides } from './turning'
-import type { Units } from '../measure'
+import type { Manner } from '../measure'
 import type { WeatherPlace } from '../weather'
 
 /** A plant as it is found and ticked on site. Metres in the bed's plan; along and out are those of the planned part, rounded. */
@@ -43,7 +43,7 @@ export interface SiteKind {
 export interface SiteSheet {
   readonly gardenId: string
   readonly name: string
-  readonly units: Units
+  readonly manner: Manner
   readonly beds: readonly SiteBed[]
   readonly kinds: readonly SiteKind[]
   /** What is to be done in the coming weeks. */
@@ -66,14 +66,17 @@ export interface SiteExtras {
 export function siteSheet(
   gardenId: string,
   name: string,
-  units: Units,
+  manner: Manner,
   scenes: readonly { readonly id: string; readonly scene: Scene }[],
   { open, care, place }: SiteExtras,
 ): SiteSheet {
   const kinds = new Map<string, SiteKind>()
   const beds = scenes.map(({ id, scene }): SiteBed => {
     const rows = new Map(
-      setOutTable(scene, { method: 'baseline', units, path: 'right' }).rows.map((r) => [r.plantRef, r]),
+      setOutTable(scene, { method: 'baseline', units: manner.units, path: 'right' }).rows.map((r) => [
+        r.plantRef,
+        r,
+      ]),
     )
     const turned = new Set(goodSides(scene).map((g) => g.plant.id))
     const letters = lettersOf(scene)
@@ -100,7 +103,7 @@ export function siteSheet(
     plants.sort((a, b) => a.no - b.no)
     return { id, name: scene.bed.name, outlines: outlinesOf(scene.bed, scene.frame), plants }
   })
-  return { gardenId, name, units, beds, kinds: [...kinds.values()], care, place }
+  return { gardenId, name, manner, beds, kinds: [...kinds.values()], care, place }
 }
 
 /** What hands must know of a plant: thorns, sap, poison. */

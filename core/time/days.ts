@@ -18,8 +18,6 @@ export const daysBetween = (from: Day, to: Day): number => differenceInCalendarD
 export const weekday = (day: Day): number => getISODay(parseISO(day))
 /** The Monday of a day's week. */
 export const mondayOf = (day: Day): Day => addDays(day, 1 - weekday(day))
-/** `8 May 2026`. */
-export const dayWords = (day: Day): string => format(parseISO(day), 'd MMM yyyy')
 export const monthOfDay = (day: Day): number => Number(day.slice(5, 7))
 export const yearOfDay = (day: Day): number => Number(day.slice(0, 4))
 

@@ -27,7 +27,6 @@ export {
   dayIn,
   dayOf,
   daysBetween,
-  dayWords,
   isDay,
   mondayOf,
   monthOfDay,

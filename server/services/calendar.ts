@@ -1,5 +1,5 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics'
-import { inUnits, type Units } from '../../core/measure'
+import { PLAIN_MANNER, say, type Manner } from '../../core/measure'
 import { addDays, type Day } from '../../core/time'
 
 /** One thing on one or more whole days. */
@@ -15,15 +15,19 @@ export interface CalendarEntry {
 const parts = (day: Day) => day.split('-').map(Number) as unknown as DateArray
 
 /** Entries as an iCalendar file of whole days. Throws when an entry has no day. */
-export function writeCalendar(name: string, entries: readonly CalendarEntry[], units: Units = 'metric'): string {
+export function writeCalendar(
+  name: string,
+  entries: readonly CalendarEntry[],
+  manner: Manner = PLAIN_MANNER,
+): string {
   const events = entries.map((e): EventAttributes => ({
     uid: `${e.uid}@amber-terrace`,
     productId: 'amber-terrace',
     calName: name,
     start: parts(e.from),
     end: parts(addDays(e.to, 1)),
-    title: inUnits(e.title, units),
-    description: inUnits(e.notes, units),
+    title: say(e.title, manner),
+    description: say(e.notes, manner),
   }))
   if (events.length === 0) return EMPTY
   const { error, value } = createEvents(events)

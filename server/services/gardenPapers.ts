@@ -11,6 +11,7 @@ import {
   cautionSheet,
   coverSheet,
   elevationSheet,
+  inManner,
   labelSheet,
   orderSheet,
   planSheets,
@@ -26,6 +27,7 @@ import {
   type SheetHead,
   type SheetKind,
 } from '../../core/papers'
+import { mannerOf } from '../../core/measure'
 import type { Method } from '../../core/setout'
 import { simulatedWeather } from '../../core/weather'
 import { planWorks, tasksOf, type PlannedTask } from '../../core/works'
@@ -34,13 +36,16 @@ import type { CountInput } from '../../core/count'
 import type { StoredScenes } from './gardenScenes'
 import { waterOf } from './gardenWater'
 
+/** What whoever asks for papers says of them; the garden says the rest. */
+export type PaperHead = Omit<SheetHead, 'manner' | 'currency'>
+
 export interface PapersAsk {
   readonly sheets: readonly (SheetKind | 'order' | 'labels')[]
   readonly paper: Paper
   readonly ratio: number
   readonly plain: boolean
   readonly bedId: string
-  readonly head: SheetHead
+  readonly head: PaperHead
   readonly method: Method
   readonly path: 'left' | 'right'
   readonly orderId: string
@@ -88,23 +93,30 @@ export function sowingOf({ stored, input }: PapersOf, count: GardenCount, today:
 export function papersOf(of: PapersOf, ask: PapersAsk): PaperPage[] {
   const count = gardenCount(of.input)
   const kinds = [...SHEET_KINDS, 'order', 'labels'] as const
-  return kinds.filter((k) => ask.sheets.includes(k)).flatMap((kind) => pagesOf(kind, of, count, ask))
+  const manner = mannerOf(of.stored.garden.value)
+  const own = { ...ask, head: { ...ask.head, manner, currency: of.input.supply.money.currency } }
+  return kinds
+    .filter((k) => ask.sheets.includes(k))
+    .flatMap((kind) => pagesOf(kind, of, count, own))
+    .map((page) => inManner(page, manner))
 }
+
+/** Papers as asked, in the garden’s own manner. */
+type OwnAsk = Omit<PapersAsk, 'head'> & { readonly head: SheetHead }
 
 function pagesOf(
   kind: SheetKind | 'order' | 'labels',
   of: PapersOf,
   count: GardenCount,
-  ask: PapersAsk,
+  ask: OwnAsk,
 ): readonly PaperPage[] {
   const { stored, input } = of
   const { head, paper } = ask
-  const { currency } = input.supply.money
   const scenes = stored.scenes.filter((s) => ask.bedId === '' || s.id === ask.bedId)
   switch (kind) {
     case 'cover': {
       const names = scenes.map((s) => s.scene.bed.name)
-      return [coverSheet(stored.brief, names, count, head, paper, currency)]
+      return [coverSheet(stored.brief, names, count, head, paper)]
     }
     case 'plan':
       return scenes.flatMap((s) => planSheets(planAsk(of, s, ask)))
@@ -112,20 +124,16 @@ function pagesOf(
       return scenes.map(({ scene }) => elevationSheet(scene, head, paper))
     case 'schedule': {
       const scoped = ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId })
-      return [
-        scheduleSheet(scoped, head, paper, currency),
-        ...portraitSheets(scoped.lines, stored.climate, head, paper),
-      ]
+      return [scheduleSheet(scoped, head, paper), ...portraitSheets(scoped.lines, stored.climate, head, paper)]
     }
     case 'setout':
-      return scenes.map((s) => setOutSheet(s.scene, head, paper, setOutAsk(of, s.scene.frame.closed, ask)))
+      return scenes.map((s) => setOutSheet(s.scene, head, paper, setOutAsk(s.scene.frame.closed, ask)))
     case 'water': {
       const garden = waterOf(stored, input.supply)
-      const { units } = stored.garden.value
       return garden.zones.length > 0
         ? [
             ...scenes.flatMap((s) => waterPlanSheets(planAsk(of, s, ask), garden, s.id)),
-            waterSheet(garden, input.supply.water.emitterLH, head, paper, units),
+            waterSheet(garden, input.supply.water.emitterLH, head, paper),
           ]
         : []
     }
@@ -144,7 +152,7 @@ function pagesOf(
 
 type OneScene = StoredScenes['scenes'][number]
 
-function planAsk({ stored }: PapersOf, { id, scene }: OneScene, { head, paper, ratio, plain }: PapersAsk) {
+function planAsk({ stored }: PapersOf, { id, scene }: OneScene, { head, paper, ratio, plain }: OwnAsk) {
   const to = stored.laid.beds.get(id)?.transform ?? null
   const services = to
     ? stored.laid.site.things.flatMap((t) =>
@@ -164,14 +172,13 @@ function planAsk({ stored }: PapersOf, { id, scene }: OneScene, { head, paper, r
 }
 
 /** Round beds are set out from their middle unless another way was asked for. */
-const setOutAsk = ({ stored }: PapersOf, closed: boolean, { method, path }: PapersAsk) => ({
+const setOutAsk = (closed: boolean, { method, path }: OwnAsk) => ({
   method: closed && method === 'baseline' ? ('radius' as const) : method,
   path,
-  units: stored.garden.value.units,
 })
 
-function orderPages({ stored, input }: PapersOf, { orderId, head, paper }: PapersAsk): PaperPage[] {
+function orderPages({ stored, input }: PapersOf, { orderId, head, paper }: OwnAsk): PaperPage[] {
   const order = input.supply.orders.find((o) => o.id === orderId)
   const supplier = input.supply.suppliers.find((s) => s.id === order?.supplierId)
-  return order ? [orderSheet(order, supplier, stored.library, head, paper, input.supply.money.currency)] : []
+  return order ? [orderSheet(order, supplier, stored.library, head, paper)] : []
 }

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { gardenCount } from '../../core/count'
+import { PLAIN_MANNER } from '../../core/measure'
 import {
   driftLabels,
   PAPER_SIZES,
@@ -68,15 +69,25 @@ describe('planting plans read back from the PDF', () => {
         .replace(/\s+/g, ' ')
       const box = { x0: -20, x1: 40, y0: -30, y1: 30 }
       for (const label of driftLabels(scene, box, 50)) expect(text).toContain(label.text)
-      for (const word of ['2026-04-01', 'revision B', 'drawn by the founders', '100 mm'])
+      for (const word of ['1 Apr 2026', 'revision B', 'drawn by the founders', '100 mm'])
         expect(text).toContain(word)
     }
+  })
+  it('an imperial garden’s papers say no metre, and days, figures and money as its country does', async () => {
+    const { garden } = of.stored
+    const stored = { ...of.stored, garden: { ...garden, value: { ...garden.value, units: 'imperial' as const } } }
+    const supply = { ...of.input.supply, money: { ...of.input.supply.money, currency: 'USD' } }
+    const pages = papersOf({ stored, input: { ...of.input, supply } }, ask({ sheets: SHEET_KINDS, ratio: 0 }))
+    const text = (await print(pages)).map((p) => p.text).join('\n')
+    const metric = text.match(/.{0,40}\d[\s\u202f]?(m|cm|mm|m²|m³|kg|°C|L\/h)(?![\p{L}\d²³/]).{0,20}/gu) ?? []
+    expect(metric.filter((t) => !/\b(100 mm|9 cm)/.test(t))).toEqual([])
+    for (const word of ['Apr 1, 2026', '$', '′']) expect(text).toContain(word)
   })
   it('black and white has no colour', () => {
     const { scene } = of.stored.scenes.find((s) => s.id === 'reading-room-front')!
     const pages = planSheets({
       scene,
-      head: ask().head,
+      head: { ...ask().head, manner: PLAIN_MANNER, currency: '' },
       paper: A3,
       ratio: 50,
       units: 'metric',

@@ -1,5 +1,6 @@
 import { bedFigures, bedFrame } from '../../core/bed'
 import { countRows, gardenCount, gardenMaterials, moneyPlan, rowsCsv, type MoneyPlan } from '../../core/count'
+import { mannerOf } from '../../core/measure'
 import { openRefs, siteSheet, type SiteSheet } from '../../core/setout'
 import { addDays, type Day } from '../../core/time'
 import { dripNeed } from '../../core/water'
@@ -74,7 +75,7 @@ export const RECKONINGS = {
         })),
         ...askedAgain(read),
       ],
-      value.units,
+      mannerOf(value),
     )
   },
 
@@ -93,7 +94,7 @@ export const RECKONINGS = {
           notes: [`From ${t.opens} to ${t.closes}, ${t.minutes} min`, t.why, ...t.tools, ...t.cautions].join('\n'),
         }
       }),
-      value.units,
+      mannerOf(value),
     )
   },
 
@@ -110,6 +111,7 @@ export const RECKONINGS = {
         title: `${l.task}: ${l.pieces} ${parts.library.get(l.plantId)?.commonName ?? l.plantId}`,
         notes: l.trayNumbers.length > 0 ? `Trays ${l.trayNumbers.join(', ')}` : '',
       })),
+      mannerOf(value),
     )
   },
 
@@ -127,10 +129,10 @@ export const RECKONINGS = {
   /** All that is needed to set a garden out, to keep it and to write its log on site, without a network for the day. */
   setout: ({ parts, input }: Read, now: Day): SiteSheet => {
     const found = scenesOfParts(parts)
-    const { name, units, place } = parts.garden.value
+    const { name, place } = parts.garden.value
     const beds = found.scenes.map(({ id, scene }) => ({ id, plants: scene.planted }))
     const care = careOf(found, input.supply, addDays(now, -7), addDays(now, CARE_DAYS))
-    return siteSheet(parts.garden.id, name, units, found.scenes, {
+    return siteSheet(parts.garden.id, name, mannerOf(parts.garden.value), found.scenes, {
       open: openRefs(beds, gardenCount(input).lines),
       care: care.map((t) => ({ ...t, plant: null })),
       place,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { capital } from '~~/core/measure'
-import { dayWords } from '~~/core/time'
+
+const { dayWords } = useManner()
 
 /** What was wished for in the log and has its time this week: moved, split, thinned, ordered; what went by is asked for again. */
 const { monday, sunday, now } = useCare()

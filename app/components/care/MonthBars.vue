@@ -7,6 +7,8 @@ import VChart from 'vue-echarts'
 import { FLATTENED_BY } from '~~/core/care'
 import { monthName } from '~~/core/time'
 
+const { figure } = useManner()
+
 /** Hours of each month beside what the brief has, the peak named with what would flatten it. */
 use([BarChart, LineChart, GridComponent, TooltipComponent, CanvasRenderer])
 const { months, year } = useCare()
@@ -21,7 +23,7 @@ const short = (m: number) => monthName(m).slice(0, 3)
 const option = computed(() => ({
   animation: false,
   grid: { left: 34, right: 8, top: 10, bottom: 22 },
-  tooltip: { trigger: 'axis', valueFormatter: (v: number) => `${v.toFixed(1)} h` },
+  tooltip: { trigger: 'axis', valueFormatter: (v: number) => `${figure(v, 1, 1)} h` },
   xAxis: { type: 'category', data: months.value.map((m) => short(m.month)), axisLabel: { color: ink.value } },
   yAxis: { type: 'value', axisLabel: { color: ink.value }, splitLine: { lineStyle: { opacity: 0.3 } } },
   series: [
@@ -47,7 +49,7 @@ const option = computed(() => ({
   ],
 }))
 const said = computed(() => {
-  const hours = `${total.value.toFixed(0)} h in ${year.value}`
+  const hours = `${figure(total.value, 0)} h in ${year.value}`
   return has.value > 0 ? `${hours}, the brief has ${has.value} h` : hours
 })
 </script>
@@ -62,7 +64,7 @@ const said = computed(() => {
       <VChart :option="option" autoresize class="chart" aria-label="Hours of work by month" />
     </ClientOnly>
     <p v-if="peak.hours > 0" class="hint">
-      {{ monthName(peak.month) }} is the peak ({{ peak.hours.toFixed(0) }} h, most of it {{ peak.most }}). It would
+      {{ monthName(peak.month) }} is the peak ({{ figure(peak.hours, 0) }} h, most of it {{ peak.most }}). It would
       be less with {{ advice }}.
     </p>
   </figure>

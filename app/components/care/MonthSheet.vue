@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addDays, dayWords, monthName, monthOfDay, yearOfDay } from '~~/core/time'
+import { addDays, monthName, monthOfDay, yearOfDay } from '~~/core/time'
+
+const { dayWords, figure } = useManner()
 
 /** The month's work as one list for paper, with a box to tick by each task. */
 const { monday, monthTasks, dayOf } = useCare()
@@ -8,7 +10,7 @@ const title = computed(() => {
   const middle = addDays(monday.value, 3)
   return `${monthName(monthOfDay(middle))} ${yearOfDay(middle)}`
 })
-const hours = computed(() => (monthTasks.value.reduce((n, t) => n + t.minutes, 0) / 60).toFixed(1))
+const hours = computed(() => figure(monthTasks.value.reduce((n, t) => n + t.minutes, 0) / 60, 1, 1))
 </script>
 
 <template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { keptBack, type CareTask } from '~~/core/care'
-import { dayWords, daysBetween } from '~~/core/time'
+import { daysBetween } from '~~/core/time'
 
-const { say } = useUnits()
+const { say, dayWords, figure } = useManner()
 
 /** One task: what, where, when, why, how long; done, skipped or moved. Pointing at it lights its places. */
 const props = defineProps<{ task: CareTask }>()
@@ -11,7 +11,7 @@ const compose = useComposeStore()
 const state = computed(() => ticks.value[props.task.id]?.what ?? null)
 const hours = computed(() => {
   const { minutes } = props.task
-  return minutes < 60 ? `${minutes} min` : `${(minutes / 60).toFixed(1)} h`
+  return minutes < 60 ? `${minutes} min` : `${figure(minutes / 60, 1, 1)} h`
 })
 const where = computed(() =>
   props.task.count > 1 ? `${props.task.bedName}, ${props.task.count}` : props.task.bedName,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { addDays, dayWords, monthOfDay, weekday } from '~~/core/time'
+import { addDays, monthOfDay, weekday } from '~~/core/time'
 
-const { say, degrees } = useUnits()
+const { say, degrees, dayWords, figure } = useManner()
 
 /** What to do this week in the garden and why, with its places lit; what the weather asks, and the year's hours. */
 const { now, monday, sunday, week, late, words, weather, isOver, planted, age, step, goTo, setPlanted } = useCare()
@@ -34,7 +34,7 @@ const days = computed(() =>
 )
 const hours = computed(() => {
   const open = [...week.value.best, ...week.value.closing].filter((t) => !isOver(t))
-  return (open.reduce((n, t) => n + t.minutes, 0) / 60).toFixed(1)
+  return figure(open.reduce((n, t) => n + t.minutes, 0) / 60, 1, 1)
 })
 const groups = computed(() => [
   { id: 'closing', title: 'Last chance this week', tasks: week.value.closing, note: '' },

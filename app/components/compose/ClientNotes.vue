@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ShareNote } from '~~/shared/shareSchema'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 /** What the client said of this bed over a link, as threads at their places: answered and settled here. */
 const bed = useBedStore()

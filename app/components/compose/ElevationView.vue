@@ -2,7 +2,7 @@
 import type { PictureAxis } from '~/composables/useAxis'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
-const { length, units } = useUnits()
+const { length, manner } = useManner()
 
 const props = defineProps<{ axis: PictureAxis; height: number }>()
 const { elevationList } = useScene()
@@ -27,7 +27,7 @@ watchPostEffect(() => {
     pxPerM: props.axis.pxPerM,
     leftPx: props.axis.leftPx,
     palette: palette.value,
-    units: units.value,
+    manner: manner.value,
     lit: new Set(compose.lit),
     chosen: chosenIds.value,
     targets: marks.value,

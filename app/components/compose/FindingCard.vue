@@ -2,7 +2,7 @@
 import type { Finding } from '~~/core/judge'
 import { UNIT_SPACE } from '~~/core/measure'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 const props = defineProps<{ finding: Finding; acceptedReason?: string }>()
 const store = useBedStore()

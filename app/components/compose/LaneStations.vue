@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { laneNames, laneSharesAt, withLaneLine, withoutLaneStation } from '~~/core/bed'
-import { formatLength } from '~~/core/measure'
+
+const { length } = useManner()
 
 /** Places along the bed where the lanes share the depth otherwise: typed here, or drawn in the plan. */
 const store = useBedStore()
 const compose = useComposeStore()
 const { frame } = useAspect()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const stations = computed(() => store.bed?.laneStations ?? [])
 const save = (laneStations: typeof stations.value) => store.edit({ kind: 'setBed', change: { laneStations } })
@@ -36,7 +36,7 @@ function set(atM: number, lane: number, hundredths: number) {
 }
 const sharesAt = (atM: number) => stations.value.find((s) => s.atM === atM)?.shares ?? []
 const remove = (atM: number) => save(withoutLaneStation(stations.value, atM))
-const where = (atM: number) => formatLength(atM, units.value)
+const where = (atM: number) => length(atM)
 const canVary = computed(() => names.value.length > 1)
 </script>
 

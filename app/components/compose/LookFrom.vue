@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { describeViewpoint } from '~~/core/draw'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** Where the elevation is seen from, and the walk round the bed. */
 defineProps<{ when: string }>()

@@ -2,7 +2,7 @@
 import type { Mark, MarkId } from '~~/core/marks'
 import type { Raise } from '~~/core/mend'
 
-const { say, length } = useUnits()
+const { say, length } = useManner()
 
 /** The marks of the bed; each opens to what was measured, its worst stretch lit in the pictures, and what would raise it most. */
 const store = useBedStore()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Order } from '~~/core/bed'
 import { letOrderGo } from '~~/core/edit'
-import { formatLength } from '~~/core/measure'
+
+const { length } = useManner()
 
 /** Orders among drifts that are kept while they are edited. */
 const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 const orders = computed(() => store.bed?.orders ?? [])
 const WORDS: Readonly<Record<Order['kind'], string>> = {
   mirror: 'mirrored',
@@ -22,8 +22,8 @@ const nameOf = (driftId: string) => {
 }
 const namesOf = (order: Order) => [...new Set(order.driftIds.map(nameOf))].join(', ')
 const detail = (order: Order) => {
-  if (order.kind === 'mirror' || order.kind === 'aligned') return `about ${formatLength(order.atM, units.value)}`
-  return order.stepM > 0 ? `${formatLength(order.stepM, units.value)} apart` : ''
+  if (order.kind === 'mirror' || order.kind === 'aligned') return `about ${length(order.atM)}`
+  return order.stepM > 0 ? `${length(order.stepM)} apart` : ''
 }
 const letGo = (id: string) => store.bed && store.edit(letOrderGo(store.bed, id))
 </script>

@@ -3,7 +3,7 @@ import { libraryMonth } from '~~/core/time'
 import type { Suggestion } from '~~/core/mend'
 import type { Plant } from '~~/core/plant'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** What could stand at a place, or beside a plant: kinds for its lanes, tried in this bed, with what the whole gains by them. */
 const props = defineProps<{ atM: number; lane: number; beside?: Plant }>()

@@ -6,7 +6,7 @@ import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
 import { PlanPainter } from '~/painters/PlanPainter'
 
-const { units } = useUnits()
+const { manner } = useManner()
 
 const props = defineProps<{
   axis: PictureAxis
@@ -61,7 +61,7 @@ watchPostEffect(() => {
     outlines: lasso.line.value.length > 1 ? [lasso.line.value] : shapeHand.outlines.value,
     above: above.value,
     moving: store.dragging,
-    units: units.value,
+    manner: manner.value,
   })
 })
 

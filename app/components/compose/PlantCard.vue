@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { placeBeside } from '~~/core/mend'
 import { conditionsAt } from '~~/core/scene'
-import { formatBoth, formatLength } from '~~/core/measure'
 import { cautionWords, fullHeightM, misfits, rangeWords, showsWords } from '~~/core/plant'
 
-const { say } = useUnits()
+const { say, both, length } = useManner()
 
 const store = useBedStore()
 const compose = useComposeStore()
 const { scene, letters, climate } = useScene()
 const { drift, plant, placed, change, remove, unpin } = useChosen()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 /** As it was before the hand took it: what a drag does not change stays as it is drawn. */
 const still = computed(() => store.kept?.drifts.find((d) => d.id === drift.value?.id) ?? drift.value!)
 const wrong = computed(() =>
@@ -35,7 +33,7 @@ const shifted = computed(() => {
   const why = Math.abs(shift.byOthersM) < 0.01 ? 'toward the gap behind' : 'to leave its neighbours room'
   const isBoth = Math.abs(shift.byOthersM) >= 0.01 && Math.abs(shift.intoGapM) >= 0.01
   const words = isBoth ? `${why}, and toward the gap behind` : why
-  return `Stands ${formatLength(Math.abs(by), units.value)} ${by < 0 ? 'left' : 'right'} of where it was put, ${words}.`
+  return `Stands ${length(Math.abs(by))} ${by < 0 ? 'left' : 'right'} of where it was put, ${words}.`
 })
 const pins = computed(() => placed.value.filter((p) => p.pinned))
 const caution = computed(() => (plant.value ? cautionWords(plant.value) : ''))
@@ -71,9 +69,7 @@ function changeCount(by: number) {
           <BotanicalName :name="plant.botanicalName" />
           · key {{ letters.get(plant.id) }}
         </p>
-        <p class="fig">
-          {{ formatBoth(fullHeightM(plant), units) }} high, {{ formatBoth(plant.spreadM, units) }} across
-        </p>
+        <p class="fig">{{ both(fullHeightM(plant)) }} high, {{ both(plant.spreadM) }} across</p>
       </div>
     </div>
     <dl>

@@ -4,7 +4,7 @@ import { genusOf } from '~~/core/plant'
 import type { Axis } from '~/composables/useAxis'
 import type { ScoreBlock } from '~/composables/useScoreBlocks'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 /** `stop`: the one block of the score that Tab comes to. */
 const props = defineProps<{ block: ScoreBlock; axis: Axis; laneHeight: number; stop: boolean }>()

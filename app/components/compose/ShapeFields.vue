@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { PATTERNS, SHAPE_KINDS, type Drift, type Pattern, type Shape, type ShapeKind } from '~~/core/bed'
 import { firstShape, ringTargets } from '~~/core/layout'
-import { formatLength } from '~~/core/measure'
 import type { Plant } from '~~/core/plant'
+
+const { length } = useManner()
 
 /** How a drift is laid out: a block of its lane, or a shape of its own with its figures. */
 const props = defineProps<{ drift: Drift; plant: Plant }>()
@@ -66,7 +67,7 @@ const targetItems = computed(() => [
   { value: OWN_PLACE, label: 'its own place' },
   ...targets.value.map((p) => ({
     value: p.id,
-    label: `${p.plant.commonName} ${letters.value.get(p.plant.id) ?? ''}, at ${formatLength(p.along, units.value)}`,
+    label: `${p.plant.commonName} ${letters.value.get(p.plant.id) ?? ''}, at ${length(p.along)}`,
   })),
 ])
 const about = computed(() => {
@@ -90,7 +91,7 @@ const isDrawing = computed(() => compose.drawing === props.drift.id)
 const drawWords = computed(() => (isDrawing.value ? 'Draw it in the plan …' : 'Draw it by hand'))
 const fits = computed(() => placed.value?.fits ?? 0)
 const apartM = computed(() => (shape.value?.kind === 'hedge' ? shape.value.stepM : spacingM.value))
-const fitWords = computed(() => `${fits.value} fit at ${formatLength(apartM.value, units.value)}`)
+const fitWords = computed(() => `${fits.value} fit at ${length(apartM.value)}`)
 const canFill = computed(
   () => shape.value?.kind !== 'grid' && fits.value > 0 && fits.value !== props.drift.count && fits.value <= 500,
 )

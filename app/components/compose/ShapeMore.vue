@@ -13,8 +13,9 @@ import {
 } from '~~/core/bed'
 import { knotOf } from '~~/core/edit'
 import { place } from '~~/core/layout'
-import { formatLength } from '~~/core/measure'
 import type { Plant } from '~~/core/plant'
+
+const { length } = useManner()
 
 /** Figures of the shapes that go by others or by a measure: hedge, scatter, named places, one place, beneath, climbing. */
 const props = defineProps<{ drift: Drift; shape: Shape; plant: Plant }>()
@@ -45,10 +46,7 @@ const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
 const hosts = computed(() =>
   (store.bed?.drifts ?? [])
     .filter((d) => d.id !== props.drift.id && d.shape?.kind !== 'beneath')
-    .map((d) => ({
-      value: d.id,
-      label: `${nameOf(d.plantId)} × ${d.count}, at ${formatLength(d.at, units.value)}`,
-    })),
+    .map((d) => ({ value: d.id, label: `${nameOf(d.plantId)} × ${d.count}, at ${length(d.at)}` })),
 )
 
 /** Where one plant stands: along the front, and out from the back. */
@@ -71,15 +69,12 @@ const supports = computed(() => {
   )
   return [
     { value: WALL, label: 'what stands behind the bed' },
-    ...things.map((f) => ({
-      value: `f:${f.id}`,
-      label: `${FEATURES[f.kind].name}, at ${formatLength(f.x, units.value)}`,
-    })),
+    ...things.map((f) => ({ value: `f:${f.id}`, label: `${FEATURES[f.kind].name}, at ${length(f.x)}` })),
     ...woody
       .slice(0, 40)
       .map((p) => ({
         value: p.id,
-        label: `${p.plant.commonName} ${letters.value.get(p.plant.id) ?? ''}, at ${formatLength(p.along, units.value)}`,
+        label: `${p.plant.commonName} ${letters.value.get(p.plant.id) ?? ''}, at ${length(p.along)}`,
       })),
   ]
 })

@@ -3,7 +3,7 @@ import { kindsOf, laneNames } from '~~/core/bed'
 import { freeSpot, isLaneOf } from '~~/core/layout'
 import { fullHeightM, misfits, type Plant } from '~~/core/plant'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 const store = useBedStore()
 const library = useLibraryStore()

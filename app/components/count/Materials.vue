@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { LIFT_ALONE_KG, MATERIAL_GROUPS, type MaterialChoice, type MaterialNeed } from '~~/core/count'
-import { formatWeight, UNIT_SPACE } from '~~/core/measure'
+import { UNIT_SPACE } from '~~/core/measure'
 
-const { say } = useUnits()
+const { say, weight, figure } = useManner()
 
 /** What the garden needs that does not grow, each with how it was reckoned, its waste, its price and what one piece weighs. */
 const supply = useSupplyStore()
@@ -25,20 +25,19 @@ const groups = computed(() =>
 )
 const total = computed(() => materials.value.reduce((n, m) => n + m.total, 0))
 const hasHeavy = computed(() => materials.value.some((m) => m.isHeavy))
-const number = (n: number, digits = 2) => n.toLocaleString(undefined, { maximumFractionDigits: digits })
 const amountOf = (m: MaterialNeed) => {
-  if (m.unit === 'piece') return number(m.amount, 0)
-  if (units.value === 'metric') return `${number(m.amount)} ${m.unit}`
+  if (m.unit === 'piece') return figure(m.amount, 0)
+  if (units.value === 'metric') return `${figure(m.amount, 2)} ${m.unit}`
   return say(`${m.amount.toFixed(2)}${UNIT_SPACE}${m.unit}`)
 }
 const wasteOf = (m: MaterialNeed) => (m.wasteShare > 0 ? `+${Math.round(m.wasteShare * 100)} %` : '')
-const weightOf = (m: MaterialNeed) => (m.pieceKg === null ? '' : formatWeight(m.pieceKg, units.value))
+const weightOf = (m: MaterialNeed) => (m.pieceKg === null ? '' : weight(m.pieceKg))
 function choose(id: string, change: Partial<MaterialChoice>, name: string) {
   const list = supply.supply.materials
   const there = list.find((m) => m.id === id) ?? { id, wanted: null, depthM: null, price: null, supplier: '' }
   supply.set({ materials: [...list.filter((m) => m.id !== id), { ...there, ...change }] }, name)
 }
-const limit = computed(() => formatWeight(LIFT_ALONE_KG, units.value))
+const limit = computed(() => weight(LIFT_ALONE_KG))
 </script>
 
 <template>

@@ -12,6 +12,7 @@ const supply = useSupplyStore()
 const brief = useBriefStore()
 const colour = useColorMode()
 const { money, asMoney } = useCount()
+const { figure } = useManner()
 const rules = computed(() => supply.supply.money)
 const set = (change: Partial<MoneyRules>, name: string) =>
   supply.set({ money: { ...rules.value, ...change } }, name)
@@ -61,6 +62,17 @@ const phases = computed(() => ({
     { type: 'bar', name: 'Plants', itemStyle: { color: '#56683a' }, data: money.value.phases.map((p) => p.plants) },
   ],
 }))
+/** All currencies by their code; what was typed before there was this list stays one of it. */
+const names = new Intl.DisplayNames(['en'], { type: 'currency' })
+const currencies = computed(() => {
+  const codes = Intl.supportedValuesOf('currency')
+  const own = rules.value.currency
+  return [
+    { label: 'no currency', value: '' },
+    ...(own === '' || codes.includes(own) ? [] : [{ label: own, value: own }]),
+    ...codes.map((value) => ({ label: `${value} · ${names.of(value) ?? ''}`, value })),
+  ]
+})
 const first = computed(() => money.value.years[0])
 const answers = computed(() => {
   const { budget, hoursAYear } = brief.brief
@@ -83,12 +95,12 @@ const answers = computed(() => {
           {
             label: 'Hours of work a year',
             has: `${hoursAYear} h`,
-            needs: `${hours.toFixed(0)} h`,
+            needs: `${figure(hours, 0)} h`,
             fits: hours <= hoursAYear,
             rest:
               hours <= hoursAYear
-                ? `${(hoursAYear - hours).toFixed(0)} h left`
-                : `${(hours - hoursAYear).toFixed(0)} h too many`,
+                ? `${figure(hoursAYear - hours, 0)} h left`
+                : `${figure(hours - hoursAYear, 0)} h too many`,
           },
         ]
       : []),
@@ -114,14 +126,16 @@ const taxNote = computed(() =>
     <div class="acts rules">
       <label class="field">
         <span>Currency</span>
-        <UInput
+        <USelectMenu
           size="sm"
-          class="w-24"
+          class="w-44"
+          :items="currencies"
+          value-key="value"
           :model-value="rules.currency"
           aria-label="Currency of the garden"
-          @change="
-            (e: Event) => set({ currency: (e.target as HTMLInputElement).value.trim().slice(0, 12) }, 'currency')
-          "
+          :search-input="{ placeholder: 'Euro, USD…' }"
+          virtualize
+          @update:model-value="(currency: string) => set({ currency }, 'currency')"
         />
       </label>
       <NumberInput
@@ -194,7 +208,7 @@ const taxNote = computed(() =>
         <tr v-for="y in money.years" :key="y.year">
           <th scope="row">{{ y.year }}</th>
           <td v-for="k in shownKinds" :key="k" class="right">{{ asMoney(y.costs[k]) }}</td>
-          <td class="right">{{ y.hours.toFixed(0) }}</td>
+          <td class="right">{{ figure(y.hours, 0) }}</td>
           <td class="right">
             <b>{{ asMoney(y.total) }}</b>
           </td>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { shortOf, type Order, type OrderLine } from '~~/core/count'
-import { dayWords, isDay } from '~~/core/time'
+import { isDay } from '~~/core/time'
+
+const { dayWords } = useManner()
 
 /** Orders by supplier: what is asked, promised, come, short, wrong; and the price lists prices come from. */
 const supply = useSupplyStore()

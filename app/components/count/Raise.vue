@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { inPacks, raisingPlan, sowingList, traysFor, type CountLine, type RaisingPlan } from '~~/core/count'
-import { dayWords, mondayOf } from '~~/core/time'
+import { mondayOf } from '~~/core/time'
+
+const { dayWords, monthDay, figure } = useManner()
 
 /** What is raised instead of bought: how much to sow, when, in which trays, and what became of it. */
 const supply = useSupplyStore()
@@ -55,7 +57,7 @@ function makeTrays(plan: RaisingPlan) {
   supply.set({ trays: [...supply.supply.trays, ...trays] }, `trays for ${nameOf(plan.plantId)}`)
 }
 const when = (day: string) => (day === '' ? '' : dayWords(day))
-const grams = (n: number | null) => (n === null ? '' : `${n < 1 ? n.toFixed(2) : n.toFixed(1)} g`)
+const grams = (n: number | null) => (n === null ? '' : `${n < 1 ? figure(n, 2, 2) : figure(n, 1, 1)} g`)
 const LIGHTS = { light: 'on the surface, in light', dark: 'covered, in the dark', any: 'lightly covered' } as const
 const wants = ({ chillFrom, light, way }: RaisingPlan) => {
   if (way !== 'seed') return ''
@@ -70,8 +72,9 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
       <div>
         <h2 id="raise-title">Sow and raise</h2>
         <p class="hint">
-          Dates follow the garden’s frosts: last {{ frosts.lastFrost }}, first {{ frosts.firstFrost }}.
-          {{ raised.length }} {{ raised.length === 1 ? 'kind is' : 'kinds are' }} raised.
+          Dates follow the garden’s frosts: last {{ monthDay(frosts.lastFrost) }}, first
+          {{ monthDay(frosts.firstFrost) }}. {{ raised.length }}
+          {{ raised.length === 1 ? 'kind is' : 'kinds are' }} raised.
         </p>
       </div>
       <div class="acts">

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { TableColumn } from '@nuxt/ui'
 import { laneNames } from '~~/core/bed'
-import { dayWords } from '~~/core/time'
 import type { CountLine } from '~~/core/count'
+
+const { dayWords } = useManner()
 
 /** The plant schedule of the garden or a part of it; a line opens to what is there, what is bought and where from. */
 const compose = useComposeStore()

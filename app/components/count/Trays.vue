@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { daysLeftToSow, TRAY_STEPS, type RaisingPlan, type Tray, type TrayStep } from '~~/core/count'
-import { dayWords } from '~~/core/time'
+
+const { dayWords } = useManner()
 
 /** Trays by number, coloured as their kind is on the plan; each step ticked on its day, and what failed sown again or bought. */
 const props = defineProps<{ plans: readonly RaisingPlan[] }>()

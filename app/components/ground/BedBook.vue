@@ -4,7 +4,7 @@ import { sunClass, words } from '~~/core/plant'
 import { KIND_NAMES } from '~/utils/kindNames'
 import { NAME_LIMIT } from '~~/shared/textSchema'
 
-const { length, say } = useUnits()
+const { length, say } = useManner()
 
 const store = useBedStore()
 const { hasSiteWall } = useGardenScene()

@@ -2,7 +2,7 @@
 import type { Units } from '~~/core/measure'
 import type { Building } from '~~/core/site'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** The windows and doors of a building, each in one of its sides. */
 const props = defineProps<{ building: Building; units: Units }>()

@@ -6,7 +6,7 @@ import type { Units } from '~~/core/measure'
 import type { SiteEdit } from '~~/core/site'
 import type { StoredBed } from '~~/shared/wire'
 
-const { length, say } = useUnits()
+const { length, say } = useManner()
 
 /** A drawing under the plan, or its lines turned into what stands on the site. A broken file changes nothing. */
 defineProps<{ units: Units }>()

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { UNITS } from '~~/core/exchange'
-import { formatLength, type Units } from '~~/core/measure'
+import { type Units } from '~~/core/measure'
+
+const { length } = useManner()
 
 /** A drawing before it is taken in: its unit or scale, where it lies, and what each layer becomes. */
-const props = defineProps<{ units: Units }>()
+defineProps<{ units: Units }>()
 const emit = defineEmits<{ take: [] }>()
 const {
   found,
@@ -41,7 +43,7 @@ const shownRatio = computed(() => {
 const turn = (deg: number) => place({ turnDeg: ((placing.value.turnDeg + deg + 540) % 360) - 180 })
 const across = computed(() => {
   const xs = lines.value.flatMap((l) => l.points.map((p) => p.x))
-  return formatLength((Math.max(...xs) - Math.min(...xs)) * placing.value.scale, props.units)
+  return length((Math.max(...xs) - Math.min(...xs)) * placing.value.scale)
 })
 const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey(l)) !== 'none').length)
 </script>
@@ -158,8 +160,7 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
       </tbody>
     </table>
     <p v-if="simpler.count > 0" class="hint">
-      {{ simpler.count }} of more than 400 corners are simplified, nowhere by more than
-      {{ formatLength(simpler.offM, units) }}.
+      {{ simpler.count }} of more than 400 corners are simplified, nowhere by more than {{ length(simpler.offM) }}.
     </p>
     <div class="row">
       <UButton size="sm" :disabled="goes === 0" @click="emit('take')">Bring them in</UButton>

@@ -3,7 +3,7 @@ import { CONDITIONS, FATES, freedBy, type Existing } from '~~/core/bed'
 import { monthName, PLACE_MONTHS, type PlaceMonth } from '~~/core/time'
 import { findPlants, renovationAdvice, shootsAgain } from '~~/core/plant'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 /** What stands in the bed already, its condition, and what becomes of it; gaps kept for what will come. */
 const store = useBedStore()

@@ -3,7 +3,7 @@ import { toMm } from '~~/core/geometry'
 import { CENTREPIECES, checkForm, isRound, oval, type BedForm } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** The figures that only this kind of bed has. What cannot be is refused with its reason and the bed stays as it was. */
 const props = defineProps<{ form: BedForm; units: Units }>()

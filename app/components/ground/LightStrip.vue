@@ -2,7 +2,7 @@
 import { sunClass, words } from '~~/core/plant'
 import { sunColour } from '~/painters/sunColours'
 
-const { length } = useUnits()
+const { length, figure } = useManner()
 
 /** A bed's light along its length, in three rows from back to front: each cell the growing season's mean of its place. */
 const props = withDefaults(defineProps<{ rows?: number; cells?: number }>(), { rows: 3, cells: 48 })
@@ -24,8 +24,8 @@ const grid = computed(() => {
 const ROWS = ['back', 'middle', 'front']
 function sayCell(cell: (typeof grid.value)[number][number], row: number): string {
   const { at, h, dark, bright } = cell
-  const range = `${dark.toFixed(1)} to ${bright.toFixed(1)} h in its months`
-  return `${length(at, 1)} along, ${ROWS[row] ?? ''}: ${h.toFixed(1)} h, ${words(sunClass(h))} (${range})`
+  const range = `${figure(dark, 1, 1)} to ${figure(bright, 1, 1)} h in its months`
+  return `${length(at, 1)} along, ${ROWS[row] ?? ''}: ${figure(h, 1, 1)} h, ${words(sunClass(h))} (${range})`
 }
 </script>
 
@@ -35,7 +35,7 @@ function sayCell(cell: (typeof grid.value)[number][number], row: number): string
       v-if="grid.length > 0"
       class="strip"
       role="img"
-      :aria-label="`Computed light: ${light!.meanH.toFixed(1)} hours a day on the mean`"
+      :aria-label="`Computed light: ${figure(light!.meanH, 1, 1)} hours a day on the mean`"
     >
       <template v-for="(row, r) in grid" :key="r">
         <i v-for="(cell, c) in row" :key="c" :style="{ background: sunColour(cell.h) }" :title="sayCell(cell, r)" />
@@ -47,7 +47,7 @@ function sayCell(cell: (typeof grid.value)[number][number], row: number): string
     </p>
     <p v-else-if="problem" class="loud" role="alert">{{ problem }}</p>
     <p v-else-if="light" class="hint">
-      Computed: {{ light.meanH.toFixed(1) }} h a day on the mean of the growing season,
+      Computed: {{ figure(light.meanH, 1, 1) }} h a day on the mean of the growing season,
       {{ words(sunClass(light.meanH)) }}. Back above, front below.
     </p>
     <p v-else class="hint">Put the bed on the site and its light is computed, place by place.</p>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { toMm } from '~~/core/geometry'
-import { formatLength, type Units } from '~~/core/measure'
+import { type Units } from '~~/core/measure'
 import { closing, newThing, walkOutline, type ThingKind, type WalkedSide } from '~~/core/site'
 
+const { length, figure } = useManner()
+
 /** An outline walked round with the tape: side by side, its closing error, and the error spread. */
-const props = defineProps<{ units: Units }>()
+defineProps<{ units: Units }>()
 const store = useSiteStore()
 const ground = useGroundStore()
 const open = ref(false)
@@ -116,10 +118,10 @@ function draw() {
         />
       </div>
       <p class="error" :class="{ loud: close.perCent > 1 }" role="status" data-testid="closing">
-        Closes with {{ formatLength(close.errorM, props.units) }} missing on
-        {{ formatLength(close.lengthM, props.units, 1) }} walked ({{ close.perCent.toFixed(2) }} %).{{
-          close.perCent > 1 ? ' Over 1 %: measure again what is least sure.' : ''
+        Closes with {{ length(close.errorM) }} missing on {{ length(close.lengthM, 1) }} walked ({{
+          figure(close.perCent, 2, 2)
         }}
+        %).{{ close.perCent > 1 ? ' Over 1 %: measure again what is least sure.' : '' }}
       </p>
       <div class="row">
         <USelect v-model="kind" :items="kinds" size="sm" aria-label="Draw it as" />

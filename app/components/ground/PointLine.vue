@@ -2,7 +2,7 @@
 import type { Units } from '~~/core/measure'
 import type { Measure, SurveyPoint } from '~~/core/site'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** One line of the field book: a point as it was measured on site. */
 const props = defineProps<{

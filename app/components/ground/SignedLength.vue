@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { formatLength, parseLength, type Units } from '~~/core/measure'
+import { parseLength, type Units } from '~~/core/measure'
+
+const { length } = useManner()
 
 /** A length that may lie on either side: a minus before it is read as the other way. */
 const props = defineProps<{ modelValue: number; label: string; units: Units }>()
 const emit = defineEmits<{ 'update:modelValue': [metres: number] }>()
-const show = (m: number) => (m < 0 ? `-${formatLength(-m, props.units)}` : formatLength(m, props.units))
+const show = (m: number) => (m < 0 ? `-${length(-m)}` : length(m))
 const text = ref(show(props.modelValue))
 const error = ref('')
 watch(

@@ -3,7 +3,7 @@ import { sidesNear } from '~~/core/garden'
 import { writeDxf, writeGeoJson, writeSvg } from '~~/core/exchange'
 import { spotsOf, THING_NAMES, windName, type ThingKind, type BedPlace } from '~~/core/site'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** The field book of the site: points as measured, what stands there, and where the beds lie. */
 const store = useSiteStore()

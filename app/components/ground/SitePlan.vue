@@ -4,7 +4,7 @@ import type { Point } from '~~/core/geometry'
 import { boundsOf, cornersOf, type Thing } from '~~/core/site'
 import { SitePainter } from '~/painters/SitePainter'
 
-const { units } = useUnits()
+const { manner } = useManner()
 
 /** The site from above: pan, zoom, choose, drag, measure. Everything in it is also a line of the book. */
 const emit = defineEmits<{ scaled: [a: Point, b: Point] }>()
@@ -100,7 +100,7 @@ watchPostEffect(() => {
     sketch: ground.sketch,
     ghost: ground.ghost,
     palette: palette.value,
-    units: units.value,
+    manner: manner.value,
   })
 })
 

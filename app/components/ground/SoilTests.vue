@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { jarTest, percolation, ribbonSoil } from '~~/core/site'
 
-const { say, length } = useUnits()
+const { say, length } = useManner()
 
 /** Three tests done on site with a jar, a hand and a spade; each can write its result into the book. */
 const store = useBedStore()
@@ -53,8 +53,9 @@ const hundredths = (n: number) => `${percent(n)} %`
           </g>
         </svg>
         <div class="inputs">
-          <NumberInput
-            label="Sand, mm"
+          <QuantityInput
+            label="Sand"
+            unit="mm"
             :model-value="jar.sand"
             :min="0"
             :max="500"
@@ -64,8 +65,9 @@ const hundredths = (n: number) => `${percent(n)} %`
               }
             "
           />
-          <NumberInput
-            label="Silt, mm"
+          <QuantityInput
+            label="Silt"
+            unit="mm"
             :model-value="jar.silt"
             :min="0"
             :max="500"
@@ -75,8 +77,9 @@ const hundredths = (n: number) => `${percent(n)} %`
               }
             "
           />
-          <NumberInput
-            label="Clay, mm"
+          <QuantityInput
+            label="Clay"
+            unit="mm"
             :model-value="jar.clay"
             :min="0"
             :max="500"
@@ -105,8 +108,9 @@ const hundredths = (n: number) => `${percent(n)} %`
         of its own weight. Measure the ribbon; rub a pinch for grit.
       </p>
       <div class="body">
-        <NumberInput
-          label="Ribbon, cm"
+        <QuantityInput
+          label="Ribbon"
+          unit="cm"
           :model-value="ribbon.cm"
           :min="0"
           :max="20"
@@ -132,8 +136,9 @@ const hundredths = (n: number) => `${percent(n)} %`
         drain. Fill it again and see how far the water falls in how long.
       </p>
       <div class="body">
-        <NumberInput
-          label="Fell, mm"
+        <QuantityInput
+          label="Fell"
+          unit="mm"
           :model-value="hole.mm"
           :min="0"
           :max="2000"

@@ -2,7 +2,7 @@
 import type { Units } from '~~/core/measure'
 import type { Spot, SurveyPoint } from '~~/core/site'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 /** The corners of a thing: each a place typed in, or a surveyed point that it stays fixed to. */
 const props = defineProps<{

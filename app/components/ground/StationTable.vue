@@ -2,7 +2,7 @@
 import type { Edge } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 /** An edge by its figures: one line a station, so far along, so far out. */
 const props = defineProps<{ edge: Edge; units: Units; name: string }>()

@@ -3,6 +3,8 @@ import { MONTH_NAMES, monthName } from '~~/core/time'
 import { SUN_KEY, sunColour } from '~/painters/sunColours'
 import type { Shade } from '~/stores/ground'
 
+const { figure } = useManner()
+
 /** What light the plan shows, at which hour and month, and how many years the trees have grown. */
 const ground = useGroundStore()
 const { sun, day, progress, problem, worked, season, cancel } = useSunMap()
@@ -69,8 +71,8 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
       />
     </label>
     <span v-if="ground.shade === 'shadows'" class="fig">
-      sun {{ sun.altitudeDeg.toFixed(0) }}° high in {{ sun.azimuthDeg.toFixed(0) }}°, day
-      {{ day.hours.toFixed(1) }} h
+      sun {{ figure(sun.altitudeDeg, 0) }}° high in {{ figure(sun.azimuthDeg, 0) }}°, day
+      {{ figure(day.hours, 1, 1) }} h
     </span>
     <div v-if="ground.shade === 'month' || ground.shade === 'season'" class="key">
       <span v-for="k in SUN_KEY" :key="k.from">

@@ -2,7 +2,7 @@
 import type { Units } from '~~/core/measure'
 import { spotsOf, withSpots, type Thing } from '~~/core/site'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** Every figure of one thing of the site. */
 const props = defineProps<{ thing: Thing; units: Units }>()

@@ -2,7 +2,7 @@
 import type { Wall } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** The bed's own wall: its height, what it is of, and its windows and doors. */
 const props = defineProps<{ wall: Wall; units: Units }>()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { UNIT_SPACE } from '~~/core/measure'
 import { LOG_KINDS } from '~~/core/log'
 import { MONTH_NAMES, yearOfDay } from '~~/core/time'
 
@@ -31,10 +32,11 @@ const shown = computed(() =>
     )
   }),
 )
+const { say } = useManner()
 /** What the timer did that month; its record is part of the log. */
 function timerWords(month: string): string {
   const { runs, litres, leftOut } = timerOf(`${month}-01`, `${month}-31`)
-  return runs > 0 ? `timer: ${litres.toLocaleString()} L, ${leftOut} runs left out` : ''
+  return runs > 0 ? say(`timer: ${Math.round(litres)}${UNIT_SPACE}L, ${leftOut} runs left out`) : ''
 }
 const FIRST = 60
 const most = ref(FIRST)

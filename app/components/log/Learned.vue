@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Learned } from '~~/core/log'
-import { dayWords } from '~~/core/time'
+
+const { dayWords } = useManner()
 
 /** Figures that this garden's log gives for its plants, beside the library's: taken over by hand, given back by hand. */
 const { learned, taken, plantName } = useLog()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayWords } from '~~/core/time'
+const { dayWords, money: sayMoney, figure } = useManner()
 
 /** The season's letter: one page to print, with four pictures. */
 const { years, letterOf, book } = useLog()
@@ -8,12 +8,12 @@ const supply = useSupplyStore()
 const year = ref(years.value.find((y) => letterOf(y).entries > 0) ?? years.value[0]!)
 const letter = computed(() => letterOf(year.value))
 const items = computed(() => years.value.map((y) => ({ label: String(y), value: y })))
-const money = computed(() => `${letter.value.spent.toLocaleString()} ${supply.supply.money.currency}`.trim())
+const money = computed(() => sayMoney(letter.value.spent, supply.supply.money.currency))
 const sums = computed(() =>
   [
     `${letter.value.entries} entries on ${letter.value.days} days`,
     ...(letter.value.minutes > 0
-      ? [`${(letter.value.minutes / 60).toFixed(1)} h of cutting and feeding written down`]
+      ? [`${figure(letter.value.minutes / 60, 1, 1)} h of cutting and feeding written down`]
       : []),
     ...(letter.value.litres > 0 ? [`${letter.value.litres} L of water by hand`] : []),
     ...(letter.value.spent > 0 ? [`${money.value} spent`] : []),

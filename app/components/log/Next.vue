@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { NextItem } from '~~/core/log'
 import { capital } from '~~/core/measure'
-import { dayWords } from '~~/core/time'
+
+const { dayWords } = useManner()
 
 /** What is to change next season, with its windows; what went by is asked for again. Trials are asked about at the season's end. */
 const { next, trials, change, bedName, plantName, now } = useLog()

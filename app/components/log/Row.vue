@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { UNIT_SPACE } from '~~/core/measure'
 import { AMOUNT_OF, dayWithWeather, type LogEntry } from '~~/core/log'
 import { capital } from '~~/core/measure'
 
 /** One entry: what, of what, when and in which weather, with its photo. */
 const props = defineProps<{ entry: LogEntry }>()
-const { say } = useUnits()
+const { say, figure } = useManner()
 const { book, bedName, plantName, length, remove } = useLog()
 const { rename } = useLogDeeds()
 const compose = useComposeStore()
@@ -15,9 +16,9 @@ const amount = computed(() => {
   const what = AMOUNT_OF[kind]
   if (n === null || !what) return ''
   if (what === 'm') return length(n)
-  const text = n.toLocaleString(undefined, { maximumFractionDigits: 1 })
-  const units = { plants: n === 1 ? 'plant' : 'plants', minutes: 'min', litres: 'L', money: '' }[what]
-  return `${text} ${units}`.trim()
+  if (what === 'litres') return say(`${Number(n.toFixed(1))}${UNIT_SPACE}L`)
+  const units = { plants: n === 1 ? 'plant' : 'plants', minutes: 'min', money: '' }[what]
+  return `${figure(n)} ${units}`.trim()
 })
 const who = computed(() => (props.entry.plantId ? plantName(props.entry.plantId) : bedName(props.entry.bedId)))
 const place = computed(() => (props.entry.plantId && props.entry.bedId ? bedName(props.entry.bedId) : ''))

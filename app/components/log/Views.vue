@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { dayWords, monthOfDay, yearOfDay } from '~~/core/time'
+import { monthOfDay, yearOfDay } from '~~/core/time'
+
+const { dayWords } = useManner()
 
 /** Photos from the bed's viewpoint on one axis; the chosen one over the reckoned picture of its month, with a slider between. */
 const { entries, book, planted } = useLog()

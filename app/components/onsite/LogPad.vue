@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { AMOUNT_OF, CAUSES, type Cause, type LogKind, type Wish } from '~~/core/log'
 import type { SiteBed, SiteKind, SitePlant } from '~~/core/setout'
-import { formatLength, parseLength, type Units } from '~~/core/measure'
+import { parseLength, type Units } from '~~/core/measure'
 import type { useLogBook } from '~/composables/useLogBook'
+
+const { length } = useManner()
 
 /** Writing the log in the garden: tap a plant, tap what happened, say a word; a photo when there is something to see. */
 const props = defineProps<{
@@ -56,7 +58,7 @@ function amountOf(): number | null | undefined {
   const n = Number(amount.value.replace(',', '.'))
   return Number.isFinite(n) && n >= 0 ? n : undefined
 }
-const sample = computed(() => (unit.value === 'm' ? formatLength(1.2, props.units) : '2'))
+const sample = computed(() => (unit.value === 'm' ? length(1.2) : '2'))
 /** What of the plant that is tapped goes with the entry. */
 const plantOf = (p: SitePlant | null) =>
   p ? { driftId: p.ref.split('@')[0]!.split(':')[0]!, place: p.ref, plantId: p.plantId } : {}

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { CareTask } from '~~/core/care'
-import { addDays, dayWords, mondayOf } from '~~/core/time'
+import { addDays, mondayOf } from '~~/core/time'
 import type { useWeekBook } from '~/composables/useWeekBook'
+
+const { dayWords } = useManner()
 
 /** The week's work in the garden, large enough for a glove: done or not this year; the places can be looked at on the plan. */
 const props = defineProps<{ tasks: readonly CareTask[]; bedId: string; book: ReturnType<typeof useWeekBook> }>()

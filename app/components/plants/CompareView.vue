@@ -2,7 +2,7 @@
 import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
 import { monthSpan, type PlaceMonth, placeMonths } from '~~/core/time'
 
-const { length } = useUnits()
+const { length, figure } = useManner()
 
 /** Up to six plants side by side at one scale, a person among them, and their figures beneath. */
 const props = defineProps<{ plants: readonly Plant[]; month: PlaceMonth }>()
@@ -35,7 +35,7 @@ const rows: readonly { label: string; of: (p: Plant) => string }[] = [
   { label: 'Water', of: (p) => rangeWords(p.water.driest, p.water.wettest) },
   { label: 'Here', of: suits },
   { label: 'Cautions', of: (p) => cautionWords(p) || 'none' },
-  { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${p.sizes[0]!.price.toFixed(2)}` },
+  { label: 'From', of: (p) => `${p.sizes[0]!.label}, ${figure(p.sizes[0]!.price, 2, 2)}` },
 ]
 const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.value * 1.7) / 100})`)
 </script>

@@ -2,7 +2,7 @@
 import type { PlaceMonth } from '~~/core/time'
 import { fullHeightM, type Plant } from '~~/core/plant'
 
-const { length, units } = useUnits()
+const { length, units } = useManner()
 
 /** Plants side by side on one ground line at one scale, with a ruler and a person; only what is in view is drawn. */
 const props = defineProps<{

@@ -3,7 +3,7 @@ import { libraryMonth } from '~~/core/time'
 import type { Partnership } from '~~/core/match'
 import type { Plant } from '~~/core/plant'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** What goes with a plant wherever the bed offers room: pairs, trios and fives by contrast and shared needs, with why. */
 const props = defineProps<{ seed: Plant }>()

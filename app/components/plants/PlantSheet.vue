@@ -16,7 +16,7 @@ import {
 } from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
 
-const { length } = useUnits()
+const { length } = useManner()
 
 /** One plant: its figures, whether it suits the bed, what goes with it, and this garden's own figures for it. */
 const props = defineProps<{ plant: Plant }>()

@@ -2,7 +2,7 @@
 import { fullHeightM, rangeWords, type Plant } from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
 
-const { length, units } = useUnits()
+const { length, units } = useManner()
 
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
 const props = defineProps<{

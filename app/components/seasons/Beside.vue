@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Bed } from '~~/core/bed'
-import { formatLength } from '~~/core/measure'
 import type { BedYear, Tapestry } from '~~/core/season'
 import { monthName } from '~~/core/time'
 import type { HistoryEntry } from '~~/shared/wire'
 import type { SeasonAnswer, SeasonAsk } from '~/workers/seasonJobs'
+
+const { length: plain, figure } = useManner()
 
 /** Another plan beside this one: an earlier state of the bed or another bed of the garden, month by month and year by year. */
 const { cloth, years } = useSeasons()
@@ -66,20 +67,19 @@ const months = computed(() =>
   }),
 )
 const SHOWN_YEARS = [0, 1, 2, 3, 5, 10]
-const units = computed(() => bed.garden?.value.units ?? 'metric')
 const table = computed(() =>
   SHOWN_YEARS.flatMap((y) => {
     const [a, b] = [years.value[y], other.value?.years[y]]
-    const length = (m: number | null) => (m === null ? '—' : formatLength(Math.abs(m), units.value))
+    const length = (m: number | null) => (m === null ? '—' : plain(Math.abs(m)))
     if (!a || !b) return []
     return [
       {
         year: y,
         cells: [
           [percent(a.cover), percent(b.cover)],
-          [a.crowding.toFixed(2), b.crowding.toFixed(2)],
+          [figure(a.crowding, 2, 2), figure(b.crowding, 2, 2)],
           [length(a.highestM), length(b.highestM)],
-          [`${a.hours.toFixed(0)} h`, `${b.hours.toFixed(0)} h`],
+          [`${figure(a.hours, 0)} h`, `${figure(b.hours, 0)} h`],
         ],
       },
     ]

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { dayLengthH, monthName, PLACE_MONTHS, stayPoint } from '~~/core/time'
 
+const { figure } = useManner()
+
 /** The year woven: a row a drift, two columns a month, the frosts across it. A month that is pointed at is shown in the pictures. */
 const { cloth, gaps } = useSeasons()
 const compose = useComposeStore()
@@ -51,7 +53,7 @@ const beneath = computed(() => {
   return PLACE_MONTHS.map((m, i) => ({
     month: m,
     middle: (i + 0.5) * month.value,
-    day: dayLengthH(m, latitude).toFixed(1),
+    day: figure(dayLengthH(m, latitude), 1, 1),
     work: Math.round(months.value[i]?.hours ?? 0),
   }))
 })

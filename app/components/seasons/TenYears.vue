@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { formatLength } from '~~/core/measure'
 import type { SightShare } from '~~/core/season'
+
+const { length: plain, figure } = useManner()
 
 /** Ten years of the bed: cover, crowding, height at the sills, hours, what is divided and renewed. A year that is chosen is shown. */
 const { years } = useSeasons()
-const bed = useBedStore()
 const compose = useComposeStore()
-const units = computed(() => bed.garden?.value.units ?? 'metric')
-const length = (m: number) => `${m < 0 ? '−' : ''}${formatLength(Math.abs(m), units.value)}`
+const length = (m: number) => `${m < 0 ? '−' : ''}${plain(Math.abs(m))}`
 const percent = (share: number) => `${Math.round(share * 100)} %`
 const show = (year: number) => {
   compose.moment = { ...compose.moment, year }
@@ -55,12 +54,12 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
               <span class="bar"><i :style="{ width: percent(y.cover) }" /></span>
               {{ percent(y.cover) }}
             </td>
-            <td :class="{ loud: y.crowding > 1.3 }">{{ y.crowding.toFixed(2) }}</td>
+            <td :class="{ loud: y.crowding > 1.3 }">{{ figure(y.crowding, 2, 2) }}</td>
             <td v-if="hasSill" :class="{ loud: (y.overSillM ?? 0) > 0 }">
               {{ y.overSillM === null ? '—' : length(y.overSillM) }}
             </td>
             <td>{{ length(y.highestM) }}</td>
-            <td>{{ y.hours.toFixed(0) }}</td>
+            <td>{{ figure(y.hours, 0) }}</td>
             <td v-if="hasSeedlings">{{ y.selfSown || '' }}</td>
             <td v-for="s in y.sights" :key="s.name" :class="{ loud: isLoud(s) }">{{ percent(s.blocked) }}</td>
             <td>{{ y.cost || '' }}</td>

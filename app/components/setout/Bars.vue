@@ -3,7 +3,7 @@ import Gantt from 'frappe-gantt'
 import '~~/node_modules/frappe-gantt/dist/frappe-gantt.css'
 import type { PlannedTask } from '~~/core/works'
 
-const { say } = useUnits()
+const { say } = useManner()
 
 /** Tasks as bars over days; a bar that is dragged asks to begin on another day. */
 const props = defineProps<{ tasks: readonly PlannedTask[] }>()

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { formatLength } from '~~/core/measure'
 import { dryRun, type PotLine } from '~~/core/setout'
+
+const { length: measure } = useManner()
 
 /** The bed full size on a drive before going to site: outline as a list, pots by lane, what is loaded last, a photo beside the plan. */
 const { path, units, scene } = useSetOut()
 const bed = useBedStore()
 const run = computed(() => (scene.value ? dryRun(scene.value, units.value, path.value) : null))
-const measure = (m: number) => formatLength(m, units.value)
 const lanes = computed(() => byLane(run.value?.pots ?? []))
 const packing = computed(() => byLane(run.value?.packing ?? []))
 function byLane(lines: readonly PotLine[]) {

@@ -47,6 +47,8 @@ function make(sheets: readonly SheetKind[]) {
   if (isPlain.value) query.set('plain', '1')
   void save(`/api/gardens/${bed.garden!.id}/papers?${query}`)
 }
+const { units } = useManner()
+const checkBar = computed(() => (units.value === 'metric' ? '100 mm' : '4 inches'))
 const drawing = (as: string) => save(`/api/beds/${bed.id}/sheet?view=plan&as=${as}&month=6&year=3`)
 </script>
 
@@ -56,8 +58,8 @@ const drawing = (as: string) => save(`/api/beds/${bed.id}/sheet?view=plan&as=${a
       <div>
         <h2 id="papers-title">Papers</h2>
         <p class="hint">
-          Print at 100 %: each drawing carries a bar of 100 mm and one of 4 inches to check. Larger beds go over
-          several sheets with match lines.
+          Print at 100 %: each drawing carries a bar of {{ checkBar }} to check. Larger beds go over several sheets
+          with match lines.
         </p>
       </div>
     </header>

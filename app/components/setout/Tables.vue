@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { formatLength } from '~~/core/measure'
 import { METHODS, type Method, type SetOutRow } from '~~/core/setout'
 
+const { length } = useManner()
+
 /** Where every plant goes, measured as it is measured on the ground: a table to walk along, back to front, far to near. */
-const { method, path, pointIds, points, chosenPoints, units, round, table } = useSetOut()
+const { method, path, pointIds, points, chosenPoints, round, table } = useSetOut()
 const bed = useBedStore()
 const { save, problem } = useSavedFirst()
 const NAMES: Readonly<Record<Method, string>> = {
@@ -19,7 +20,7 @@ const ends = [
   { label: 'in from the right end', value: 'right' },
   { label: 'in from the left end', value: 'left' },
 ]
-const measure = (m: number | null) => (m === null ? '' : formatLength(m, units.value))
+const measure = (m: number | null) => (m === null ? '' : length(m))
 const pointItems = computed(() => points.value.map((p) => ({ label: p.name, value: p.id })))
 function setPoint(i: 0 | 1, id: string) {
   const [a, b] = [

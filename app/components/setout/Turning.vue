@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { formatLength } from '~~/core/measure'
 import { firstHeight, goodSides, trioTurns, type TrioTurn } from '~~/core/setout'
 
+const { length: measure } = useManner()
+
 /** What is turned before it is planted: trios so that all three are seen, good sides to the viewer; and how tall each first stands. */
-const { scene, units } = useSetOut()
+const { scene } = useSetOut()
 const { letters } = useLetters()
 const store = useBedStore()
-const measure = (m: number) => formatLength(m, units.value)
 const trios = computed(() => (scene.value ? trioTurns(scene.value) : []))
 const sides = computed(() => (scene.value ? goodSides(scene.value) : []))
 const HALF = 180

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { addDays, dayWords } from '~~/core/time'
+import { addDays } from '~~/core/time'
 import { hindranceOn } from '~~/core/weather'
 import { FORECAST_DAYS, MINUTES, type PlannedTask, type Rate } from '~~/core/works'
 
-const { say, degrees } = useUnits()
+const { say, degrees, dayWords, figure } = useManner()
 
 /** The order of works: tasks with hours, people and tools, as bars and as a list; a bar that is moved takes along what hangs on it. */
 const { today, plan, planned, weather, soil, set } = useWorks()
@@ -36,7 +36,6 @@ const tick = (t: PlannedTask, on: boolean) =>
   )
 const when = (t: PlannedTask) =>
   t.start === t.end ? dayWords(t.start) : `${dayWords(t.start)} to ${dayWords(t.end)}`
-const number = (n: number) => n.toLocaleString(undefined, { maximumFractionDigits: 1 })
 const forecast = computed(() =>
   Array.from({ length: FORECAST_DAYS }, (_, i) => {
     const day = addDays(today, i)
@@ -59,7 +58,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
       <div>
         <h2 id="works-title">Order of works</h2>
         <p class="hint">
-          {{ shown.length }} tasks, {{ number(hours) }} hours of work for one person, done by {{ dayWords(end) }}.
+          {{ shown.length }} tasks, {{ figure(hours) }} hours of work for one person, done by {{ dayWords(end) }}.
           Days ahead follow a made-up forecast of {{ FORECAST_DAYS }} days: it shows how the plan gives way, not
           what the sky will do.
         </p>
@@ -173,7 +172,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
             {{ when(t) }}
             <button v-if="plan.moved[t.id]" class="let" @click="letGo(t.id)">set by hand: let go</button>
           </td>
-          <td class="right">{{ number(t.hours) }}</td>
+          <td class="right">{{ figure(t.hours) }}</td>
           <td class="right">{{ t.people }}</td>
           <td class="basis">{{ say(t.basis) }}</td>
           <td class="basis">{{ t.tools.join(', ') }}</td>
@@ -185,7 +184,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
     </table>
     <h3>Cautions</h3>
     <ul class="caution">
-      <li v-for="c in cautions" :key="c">{{ c }}</li>
+      <li v-for="c in cautions" :key="c">{{ say(c) }}</li>
       <li>Local rules and licensed practice come first for services, structures, large trees and electrics.</li>
     </ul>
     <p class="sr-only">{{ nameOfBed(bed.id ?? '') }}</p>

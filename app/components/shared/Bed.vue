@@ -2,7 +2,6 @@
 import type { SchoolChanges, Bed } from '~~/core/bed'
 import type { Plant } from '~~/core/plant'
 import type { PlaceMonth } from '~~/core/time'
-import { formatLength } from '~~/core/measure'
 import type { Garden } from '~~/shared/gardenSchema'
 import type { ShareNote } from '~~/shared/shareSchema'
 
@@ -15,6 +14,7 @@ const props = defineProps<{
   notes: readonly ShareNote[]
 }>()
 const emit = defineEmits<{ notes: [notes: readonly ShareNote[]] }>()
+const { length } = useManner()
 interface Shown {
   readonly bed: Bed
   readonly garden: Garden
@@ -69,8 +69,7 @@ const threads = computed(() =>
     .map((note) => ({ note, answers: props.notes.filter((n) => n.answers === note.id) })),
 )
 const WORDS = { note: 'A note', approve: 'Good so', change: 'Please change' } as const
-const length = (m: number) => formatLength(m, shown.value?.garden.units ?? 'metric', 1)
-const whereOf = ({ alongM }: ShareNote) => (alongM === null ? '' : `, ${length(alongM)} along`)
+const whereOf = ({ alongM }: ShareNote) => (alongM === null ? '' : `, ${length(alongM, 1)} along`)
 const marks = computed(() =>
   [
     ...threads.value.map(({ note }, i) => ({ at: note.alongM, label: String(i + 1) })),
@@ -78,7 +77,7 @@ const marks = computed(() =>
   ].flatMap(({ at, label }) => (at === null ? [] : [{ label, left: `${picture.value?.pxOf(at) ?? 0}px` }])),
 )
 const markWords = computed(() =>
-  mark.value === null ? 'Press a place in the picture to mark it.' : `Marked ${length(mark.value)} along.`,
+  mark.value === null ? 'Press a place in the picture to mark it.' : `Marked ${length(mark.value, 1)} along.`,
 )
 </script>
 

@@ -3,7 +3,7 @@ import { UNIT_SPACE } from '~~/core/measure'
 
 /** How the garden is watered: tap, drip as laid, zones with their year, the timer, cans; the lines over the plan beside it. */
 const { faults, here, paints, laid } = useWater()
-const { say } = useUnits()
+const { say } = useManner()
 const bed = useBedStore()
 const compose = useComposeStore()
 const stage = useTemplateRef<HTMLDivElement>('stage')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Tap } from '~~/core/count'
+import { typedFigure, typedUnit } from '~~/core/measure'
 import { SOIL_WATER, tapFlowLH, USUAL_TAP } from '~~/core/water'
 import { PLACE_MONTHS, monthName } from '~~/core/time'
 
@@ -8,15 +9,17 @@ const { plan, set, laid, units, here } = useWater()
 const soil = computed(() => SOIL_WATER[here.value?.scene.bed.ground.soil ?? 'loam'])
 const isTyped = computed(() => plan.value.rowM !== null || plan.value.emitterM !== null)
 const tap = computed(() => plan.value.tap ?? USUAL_TAP)
-const flow = computed(() => Math.round(tapFlowLH(tap.value) / 6) / 10)
+const { figure } = useManner()
+const flow = computed(() => figure(typedFigure(tapFlowLH(tap.value) / 60, 'L', units.value), 1))
+const flowUnit = computed(() => `${typedUnit('L', units.value)}/min`)
 const setTap = (change: Partial<Tap>) => set({ tap: { ...tap.value, ...change } }, 'tap')
 const months = computed(() =>
   PLACE_MONTHS.map((m) => ({ m, name: monthName(m).slice(0, 3), ...laid.value.table[m - 1]! })),
 )
 const FIELDS = [
-  { id: 'highC', label: 'warmest, °C', min: -60, max: 60 },
-  { id: 'lowC', label: 'coldest, °C', min: -60, max: 60 },
-  { id: 'rainMm', label: 'rain, mm', min: 0, max: 3000 },
+  { id: 'highC', label: 'warmest', unit: '°C', min: -60, max: 60 },
+  { id: 'lowC', label: 'coldest', unit: '°C', min: -60, max: 60 },
+  { id: 'rainMm', label: 'rain', unit: 'mm', min: 0, max: 3000 },
 ] as const
 type Field = (typeof FIELDS)[number]['id']
 function setMonth(month: number, field: Field, value: number) {
@@ -42,8 +45,9 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
       <small v-if="!plan.tap">a usual tap is reckoned with until yours is measured</small>
     </h2>
     <div class="fields">
-      <NumberInput
-        label="Bucket, L"
+      <QuantityInput
+        label="Bucket"
+        unit="L"
         class="n"
         :model-value="tap.litres"
         :min="0.1"
@@ -68,10 +72,11 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
       />
       <p class="sum">
         <b>{{ flow }}</b>
-        L/min
+        {{ flowUnit }}
       </p>
-      <NumberInput
-        label="Emitters, L/h"
+      <QuantityInput
+        label="Emitters"
+        unit="L/h"
         class="n"
         :model-value="plan.emitterLH"
         :min="0.5"
@@ -142,11 +147,12 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
           </thead>
           <tbody>
             <tr v-for="f in FIELDS" :key="f.id">
-              <th scope="row">{{ f.label }}</th>
+              <th scope="row">{{ f.label }}, {{ typedUnit(f.unit, units) }}</th>
               <td v-for="m in months" :key="m.m">
-                <NumberInput
+                <QuantityInput
                   hide-label
                   :label="`${m.name}, ${f.label}`"
+                  :unit="f.unit"
                   class="cell"
                   :model-value="m[f.id]"
                   :min="f.min"

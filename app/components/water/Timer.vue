@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayWords } from '~~/core/time'
+const { dayWords } = useManner()
 
 /** The simulated timer that ships with the program: it takes the programme, runs by the made-up weather and keeps a record. */
 const { running, handOver, stop, record, zones, year } = useWater()
@@ -29,7 +29,7 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
         First zone starts
         <input v-model="startsAt" type="time" />
       </label>
-      <NumberInput v-model="skipMm" label="Leave out after rain of, mm" class="n" :min="0" :max="200" />
+      <QuantityInput v-model="skipMm" label="Leave out after rain of" unit="mm" class="n" :min="0" :max="200" />
       <UButton size="sm" color="primary" @click="handOver(startsAt, skipMm)">
         Hand over the {{ which }} year’s programme
       </UButton>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { formatLength } from '~~/core/measure'
 import type { WaterPlan } from '~~/core/count'
 
-const { say } = useUnits()
+const { say, length, figure } = useManner()
 
 /** The zones: what hangs on each, how much it draws of the tap, what pressure it needs. */
 const emit = defineEmits<{ light: [places: readonly string[]] }>()
-const { zones, plan, set, laid, units, need } = useWater()
+const { zones, plan, set, laid, need } = useWater()
 const WAYS: readonly { id: WaterPlan['zoning']; label: string }[] = [
   { id: 'want', label: 'by what plants want' },
   { id: 'bed', label: 'one for each bed' },
@@ -19,15 +18,15 @@ const rows = computed(() =>
     plants: zone.plants.length,
     places: zone.plants.map((p) => p.id),
     emitters: zone.emitters,
-    pipe: formatLength(zone.pipeM, units.value),
+    pipe: length(zone.pipeM),
     flow: Math.round(zone.flowLH),
     share: Math.round((100 * zone.flowLH) / laid.value.tapLH),
-    bar: zone.needsBar.toFixed(1),
+    bar: figure(zone.needsBar, 1, 1),
   })),
 )
 const parts = computed(() => {
   if (!need.value) return ''
-  const m = (n: number) => formatLength(n, units.value)
+  const m = (n: number) => length(n)
   const { rowsM, ringsM, plainM, tubeM, tees, ends, emitters, valves } = need.value
   return (
     `${m(rowsM + ringsM)} of drip pipe, ${m(plainM)} of plain pipe, ${m(tubeM)} of tube, ${emitters} single emitters, ` +

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { formatLength } from '~~/core/measure'
+import { formatLength, PLAIN_MANNER } from '~~/core/measure'
 import type { SitePlant, TickKind } from '~~/core/setout'
 import { simulatedWeather } from '~~/core/weather'
+import { MANNER } from '~/composables/useManner'
 
 /** Setting out with a tablet or a phone: find a plant, tick it, go on; without a network the day's ticks wait in the device. */
 const route = useRoute()
@@ -55,8 +56,10 @@ const weatherOn = (day: string) => {
   const { lowC, highC, rainMm } = simulatedWeather(sheet.value!.place, gardenId)(day)
   return { lowC, highC, rainMm }
 }
-const units = computed(() => sheet.value?.units ?? 'metric')
-const measure = (m: number) => formatLength(m, units.value)
+const manner = computed(() => sheet.value?.manner ?? PLAIN_MANNER)
+provide(MANNER, manner)
+const units = computed(() => manner.value.units)
+const measure = (m: number) => formatLength(m, units.value, 2, manner.value.region)
 const STEPS: readonly { what: TickKind; label: string; icon: string }[] = [
   { what: 'set', label: 'Set', icon: 'i-lucide-map-pin' },
   { what: 'turned', label: 'Turned', icon: 'i-lucide-rotate-cw' },

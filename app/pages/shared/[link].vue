@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import { format, parseISO } from 'date-fns'
+import { PLAIN_MANNER, sayDay } from '~~/core/measure'
 import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
 import type { SharedGarden } from '~~/shared/shareSchema'
+import { MANNER } from '~/composables/useManner'
 
 /** A garden as its client sees it: calm, and nothing to break. */
 const route = useRoute()
 const base = computed(() => `/api/shared/${String(route.params.link)}`)
 const garden = shallowRef<SharedGarden | null>(null)
+const manner = computed(() => garden.value?.manner ?? PLAIN_MANNER)
+provide(MANNER, manner)
+const dayWords = (day: string) => sayDay(day, manner.value.region)
 const problem = ref('')
 const needsWord = ref(false)
 const word = ref('')
@@ -39,7 +43,7 @@ const notesOf = (bedId: string) => garden.value?.notes.filter((n) => n.bedId ===
 const took = (notes: SharedGarden['notes']) => {
   garden.value = { ...garden.value!, notes }
 }
-const until = computed(() => (garden.value ? format(parseISO(garden.value.ends), 'd MMMM yyyy') : ''))
+const until = computed(() => (garden.value ? dayWords(garden.value.ends) : ''))
 const months = MONTH_NAMES.map((name, i) => ({ name, value: (i + 1) as PlaceMonth }))
 </script>
 

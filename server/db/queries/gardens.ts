@@ -13,12 +13,13 @@ interface GardenRow {
   last_frost: string
   first_frost: string
   units: string
+  region: string | null
   revision: number
   saved_at: Date | string
 }
 
 const COLUMNS =
-  'id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, revision, saved_at'
+  'id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, region, revision, saved_at'
 
 /** `$2`: the gardens that may be seen, null for all. */
 const WANTED = `removed_at IS NULL AND ($2::text[] IS NULL OR id = ANY($2))
@@ -70,8 +71,8 @@ export async function hasGardens(db: Queryable): Promise<boolean> {
 
 export async function insertGarden(db: Queryable, id: string, garden: Garden): Promise<StoredGarden> {
   const rows = await db.query<GardenRow>(
-    `INSERT INTO garden (id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, created_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, clock_timestamp()) RETURNING ${COLUMNS}`,
+    `INSERT INTO garden (id, name, town, latitude, longitude, hardiness_zone, heat_zone, last_frost, first_frost, units, region, created_at)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, clock_timestamp()) RETURNING ${COLUMNS}`,
     [id, ...values(garden)],
   )
   return toGarden(rows[0]!)
@@ -86,9 +87,9 @@ export async function updateGarden(
 ): Promise<StoredGarden | null> {
   const rows = await db.query<GardenRow>(
     `UPDATE garden SET name = $2, town = $3, latitude = $4, longitude = $5, hardiness_zone = $6, heat_zone = $7,
-       last_frost = $8, first_frost = $9, units = $10,
+       last_frost = $8, first_frost = $9, units = $10, region = $11,
        revision = revision + 1, saved_at = now()
-     WHERE id = $1 AND revision = $11 AND removed_at IS NULL RETURNING ${COLUMNS}`,
+     WHERE id = $1 AND revision = $12 AND removed_at IS NULL RETURNING ${COLUMNS}`,
     [id, ...values(garden), revision],
   )
   return rows[0] ? toGarden(rows[0]) : null
@@ -113,6 +114,7 @@ const values = (g: Garden) => [
   g.place.lastFrost,
   g.place.firstFrost,
   g.units,
+  g.region ?? null,
 ]
 
 function toGarden(row: GardenRow): StoredGarden {
@@ -128,6 +130,7 @@ function toGarden(row: GardenRow): StoredGarden {
       firstFrost: row.first_frost,
     },
     units: row.units,
+    ...(row.region === null ? {} : { region: row.region }),
   })
   return { id: row.id, revision: row.revision, savedAt: new Date(row.saved_at).toISOString(), value }
 }

@@ -2,9 +2,8 @@
 import { bedFigures } from '~~/core/bed'
 import { shallowest } from '~~/core/judge'
 import { distance, type Point } from '~~/core/geometry'
-import { formatArea, formatBoth, formatVolume, formatWeight } from '~~/core/measure'
 
-const { length } = useUnits()
+const { length, area, both, volume, weight } = useManner()
 
 const store = useBedStore()
 const brief = useBriefStore()
@@ -106,17 +105,17 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
     </div>
     <div v-else-if="ground.tab === 'bed'" class="sheet">
       <p v-if="frame && figures" class="facts">
-        Area {{ formatArea(figures.areaM2, units) }} · edge {{ formatBoth(figures.edgeM, units) }} · depth
-        {{ formatBoth(frame.depths.least, units) }} to {{ formatBoth(frame.depths.greatest, units) }}
+        Area {{ area(figures.areaM2) }} · edge {{ both(figures.edgeM) }} · depth {{ both(frame.depths.least) }} to
+        {{ both(frame.depths.greatest) }}
         <template v-if="needed">
-          · its layers need {{ formatBoth(needed.need, units) }},
+          · its layers need {{ both(needed.need) }},
           {{ sayMissing(needed) }}
         </template>
         · soil
-        {{ formatVolume(figures.soilM3, units) }}
+        {{ volume(figures.soilM3) }}
         at {{ length(figures.soilDepthM) }}
         <template v-if="figures.fillKg">
-          · about {{ formatWeight(Math.round(figures.fillKg), units) }} a filled pot: lift it with help
+          · about {{ weight(Math.round(figures.fillKg)) }} a filled pot: lift it with help
         </template>
       </p>
       <div class="paper">

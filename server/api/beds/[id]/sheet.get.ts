@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { writePaintsAsDxf, writePaintsAsSvg } from '~~/core/exchange'
+import { mannerOf, PLAIN_MANNER } from '~~/core/measure'
 import { bedSheet, SHEET_VIEWS, type DrawnSheet, type Scene, type SheetView } from '~~/core/scene'
 import type { WaterPlan } from '~~/core/count'
 import { dripOfScene } from '~~/core/water'
 import { findBed } from '../../../db/queries/beds'
+import { findGarden } from '../../../db/queries/gardens'
 import { findSupply } from '../../../db/queries/supplies'
 import { sceneOfBed } from '../../../services/bedScene'
 import { plantingDxf } from '../../../services/plantingDxf'
@@ -53,5 +55,7 @@ export default defineEventHandler(async (event) => {
   attach(event, TYPES[as], scene.bed.name, `${view}.${as}`, `${view}.${as}`)
   const bed = await findBed(store.db, idOf(event, 'bed'))
   const { water } = (await findSupply(store.db, bed!.gardenId)).value
-  return WRITERS[as](bedSheet(scene, view, { month, year }), { scene, view, water })
+  const garden = await findGarden(store.db, bed!.gardenId)
+  const drawn = bedSheet(scene, view, { month, year }, garden ? mannerOf(garden.value) : PLAIN_MANNER)
+  return WRITERS[as](drawn, { scene, view, water })
 })

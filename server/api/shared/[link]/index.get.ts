@@ -1,4 +1,5 @@
 import { letterText } from '~~/core/brief'
+import { mannerOf } from '~~/core/measure'
 import type { SharedGarden } from '~~/shared/shareSchema'
 import { bedCardsOf } from '../../../db/queries/bedCards'
 import { findBrief } from '../../../db/queries/briefs'
@@ -15,6 +16,7 @@ export default defineEventHandler(async (event): Promise<SharedGarden> => {
   return {
     ...{ forWhom, ends, schedule, papers },
     name: garden.value.name,
+    manner: mannerOf(garden.value),
     southern: garden.value.place.latitude < 0,
     letter: brief.revision > 0 ? letterText(brief.value) : [],
     beds: beds
