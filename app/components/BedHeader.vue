@@ -24,7 +24,10 @@ const sunWords = computed(() =>
 const name = computed(() => store.bed?.name)
 const { told } = useFollowing()
 const showsHistory = ref(false)
+/** Fetched when it is first opened. */
+const hasShown = ref(false)
 const openHistory = () => {
+  hasShown.value = true
   showsHistory.value = true
 }
 const next = computed(() => active.value.undone[active.value.undone.length - 1]?.name)
@@ -82,7 +85,7 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
       :title="next ? `Redo: ${next} (Ctrl Shift Z)` : 'Nothing to redo'"
       @click="active.redo()"
     />
-    <HistoryPanel v-model:open="showsHistory" />
+    <LazyHistoryPanel v-if="hasShown" v-model:open="showsHistory" />
   </header>
 </template>
 

@@ -1,4 +1,5 @@
-import interact from 'interactjs'
+/** Fetched once a page has something to drag: its pictures need not wait for it. */
+const dragKit = () => import('interactjs').then((m) => m.default)
 
 /** Where the hand is: pixels from the element's left top, and on the page. */
 export interface HandAt {
@@ -51,10 +52,14 @@ export function useDrag(element: Readonly<Ref<Element | null>>, drag: Drag, from
   const by = (at: HandAt) => ({ dx: at.clientX - start!.clientX, dy: at.clientY - start!.clientY })
   const at = (event: DragEvent) => place(event.client.x, event.client.y, start!.target)
 
-  onMounted(() => {
-    if (!element.value) return
+  let unset = () => {}
+  let isGone = false
+  async function begin(held: HTMLElement) {
+    const interact = await dragKit()
+    if (isGone) return
+    unset = () => interact(held).unset()
     interact.pointerMoveTolerance(TOLERANCE_PX)
-    interact(element.value as HTMLElement)
+    interact(held)
       .draggable({
         ...(from ? { allowFrom: from } : {}),
         listeners: {
@@ -76,11 +81,16 @@ export function useDrag(element: Readonly<Ref<Element | null>>, drag: Drag, from
         },
       })
       .styleCursor(false)
+  }
+  onMounted(() => {
+    if (!element.value) return
+    void begin(element.value as HTMLElement)
     element.value.addEventListener('pointerdown', press)
     addEventListener('keydown', escape)
   })
   onBeforeUnmount(() => {
+    isGone = true
     removeEventListener('keydown', escape)
-    if (element.value) interact(element.value as HTMLElement).unset()
+    unset()
   })
 }

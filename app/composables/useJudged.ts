@@ -27,9 +27,23 @@ export function useJudged(scene: ComputedRef<Scene | null>, last: LastJudged, is
     waits = true
     setTimeout(() => requestIdleCallback(follow, { timeout: PATIENCE_MS }), EVERY_MS)
   }
+  /** When a bed opens its pictures come first, and the judgement once they stand there. */
+  const isOpening = ref(true)
+  function begin() {
+    requestAnimationFrame(() =>
+      requestIdleCallback(
+        () => {
+          isOpening.value = false
+        },
+        { timeout: PATIENCE_MS },
+      ),
+    )
+  }
+  const waiting = computed(() => isDragging() || isOpening.value)
   watchEffect(() => {
-    if (!isDragging()) late.value = fresh.value
+    if (!waiting.value) late.value = fresh.value
+    else if (isOpening.value && scene.value) begin()
     else if (scene.value) soon()
   })
-  return computed(() => (isDragging() ? late.value : fresh.value))
+  return computed(() => (waiting.value ? late.value : fresh.value))
 }

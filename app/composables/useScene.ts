@@ -1,8 +1,7 @@
 import { askedOf, type Critique } from '~~/core/judge'
-import { bodiesOf, makeScene, picturesAt, type Scene } from '~~/core/scene'
+import { makeScene, picturesAt, type Scene } from '~~/core/scene'
 import type { LastJudged } from './useJudged'
 import { climateOf } from '~~/core/time'
-import { monthColours } from '~~/core/season'
 
 /** Keeps the last answer of a function while its arguments stay the same objects. */
 function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R) {
@@ -91,13 +90,7 @@ export const useScene = createSharedComposable(() => {
   const bodies = computed(() => pictures.value?.bodies ?? [])
   const elevationList = computed(() => pictures.value?.elevation ?? null)
   const planList = computed(() => pictures.value?.plan ?? null)
-  const year = computed(() => compose.moment.year)
-  const months = computed(() => {
-    const now = settled.value?.scene
-    return now
-      ? Array.from({ length: 12 }, (_, i) => monthColours(bodiesOf(now, { month: i + 1, year: year.value }), 5))
-      : []
-  })
+  const months = useMonthColours(settled)
 
   return {
     climate,

@@ -107,7 +107,7 @@ export const useSecondLook = createSharedComposable(() => {
     worker ??= begin()
     if (librarySent === library.plants) return
     librarySent = library.plants
-    send({ job: 'library', plants: plainValue(library.plants) })
+    send({ job: 'library', plants: toRaw(library.plants) })
   }
 
   function look() {

@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia'
 import type { Bed } from '~~/core/bed'
 import { applyEdit, describeEdit, mergeBeds, rebaseEdit, type Edit } from '~~/core/edit'
-import { bedSchema } from '~~/shared/bedSchema'
 import type { SavedAnswer, StoredBed, StoredGarden } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
@@ -24,7 +23,10 @@ export const useBedStore = defineStore('bed', () => {
     },
     describe: describeEdit,
     replace: (value) => ({ kind: 'replace', bed: value }),
-    parse: (value) => bedSchema.safeParse(value).data ?? null,
+    check: async () => {
+      const { bedSchema } = await import('~~/shared/bedSchema')
+      return (value) => bedSchema.safeParse(value).data ?? null
+    },
     rebase: rebaseEdit,
     merge: mergeBeds,
   })
@@ -33,7 +35,7 @@ export const useBedStore = defineStore('bed', () => {
     if (holds(bedId)) return
     const stored = await $fetch<StoredBed>(`/api/beds/${encodeURIComponent(bedId)}`)
     garden.value = await $fetch<StoredGarden>(`/api/gardens/${stored.gardenId}`)
-    take(stored)
+    await take(stored)
   }
 
   const follow = () => hear(() => $fetch<StoredBed>(`/api/beds/${encodeURIComponent(keeper.id.value ?? '')}`))

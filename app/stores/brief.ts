@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia'
 import { rebaseChange } from '~~/core/merge'
 import { EMPTY_BRIEF, type Brief } from '~~/core/brief'
-import { briefSchema } from '~~/shared/briefSchema'
 import type { SavedAnswer, StoredBrief } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
@@ -32,14 +31,17 @@ export const useBriefStore = defineStore('brief', () => {
     }),
     describe: (edit) => edit.name,
     replace: (brief) => ({ change: brief, name: 'take the other version' }),
-    parse: (brief) => (briefSchema.safeParse(brief).data as Brief | undefined) ?? null,
+    check: async () => {
+      const { briefSchema } = await import('~~/shared/briefSchema')
+      return (brief) => (briefSchema.safeParse(brief).data as Brief | undefined) ?? null
+    },
     rebase: rebaseChange,
   })
   const brief = computed(() => value.value ?? EMPTY_BRIEF)
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return
-    take(await $fetch<StoredBrief>(`/api/gardens/${gardenId}/brief`))
+    await take(await $fetch<StoredBrief>(`/api/gardens/${gardenId}/brief`))
   }
   const set = (change: Partial<Brief>, name = 'change the brief') => keeper.edit({ change, name })
   const follow = () => hear(() => $fetch<StoredBrief>(`/api/gardens/${keeper.id.value}/brief`))

@@ -6,17 +6,21 @@ import type { Held, Kind, Opened } from './keeper'
 import type { Saver } from './saver'
 
 /** What joining works with beside what is held. */
-interface Beside<S, E> {
+interface Beside<T, S, E> {
   readonly steps: EditSteps<E>
   readonly saver: Saver<S>
   readonly keepCopy: () => void
+  /** Fetches what `reads` goes by. */
+  readonly readCheck: () => Promise<unknown>
+  /** Whether a joined value is one that can be stored. */
+  readonly reads: (value: T) => boolean
 }
 
 /** Joins what others saved with what is held and not saved yet; asks only where both changed the same. */
 export function createJoining<T, S extends Opened<T, E>, E>(
   kind: Kind<T, E>,
   held: Held<T, E>,
-  { steps, saver, keepCopy }: Beside<S, E>,
+  { steps, saver, keepCopy, readCheck, reads }: Beside<T, S, E>,
 ) {
   const { id, kept, draft, base, revision, pending } = held
   const merge = kind.merge ?? mergeParts<T>
@@ -28,7 +32,7 @@ export function createJoining<T, S extends Opened<T, E>, E>(
   function join(theirs: S): boolean {
     if (theirs.id !== id.value || kept.value === null || base.value === null) return false
     const { value: joined, meetings } = merged(theirs)
-    if (meetings.length > 0 || kind.parse(joined) === null) return false
+    if (meetings.length > 0 || !reads(joined)) return false
     goOn(theirs, joined)
     return true
   }
@@ -53,7 +57,7 @@ export function createJoining<T, S extends Opened<T, E>, E>(
     const heard = id.value
     if (!heard) return
     await saver.rested()
-    const theirs = await stored()
+    const [theirs] = await Promise.all([stored(), readCheck()])
     await saver.rested()
     if (id.value !== heard || theirs.id !== heard || theirs.revision <= revision.value) return
     if (saver.state.value === 'conflict' || !join(theirs)) return saver.clash(theirs)
@@ -76,7 +80,7 @@ export function createJoining<T, S extends Opened<T, E>, E>(
     if (!theirs || mine === null || !id.value) return false
     const wholly = choose === 'mine' ? mine : theirs.value
     const settled = typeof choose === 'string' ? wholly : merged(theirs, choose).value
-    if (kind.parse(settled) === null) return false
+    if (typeof choose !== 'string' && !reads(settled)) return false
     goOn(theirs, settled)
     if (!same(settled, mine))
       steps.note('edit', { name: 'settle with the other version', inverse: kind.replace(mine) })

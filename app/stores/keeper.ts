@@ -8,6 +8,9 @@ import { createEditSteps, type How, type Step } from './editSteps'
 import { createJoining } from './joining'
 import { createSaver, type Parcel, type PendingEdit } from './saver'
 
+/** A value as it is when it reads; null when it does not. */
+export type Check<T> = (value: unknown) => T | null
+
 /** What a keeper must know of the thing it keeps. */
 export interface Kind<T, E> {
   /** Key of what is unsaved in the browser's storage. */
@@ -16,8 +19,8 @@ export interface Kind<T, E> {
   readonly apply: (value: T, edit: E) => { readonly value: T; readonly inverse: E }
   readonly describe: (edit: E) => string
   readonly replace: (value: T) => E
-  /** Checks what was kept in the browser; null when it does not read any more. */
-  readonly parse: (value: unknown) => T | null
+  /** Fetches the check of what was kept in the browser or joined: most visits never need it. */
+  readonly check: () => Promise<Check<T>>
   /** An edit made on `base` as it is meant on `theirs`. */
   readonly rebase: (edit: E, base: T, theirs: T) => E
   /** Joins two versions that came from one; part by part when left out. */
@@ -43,6 +46,23 @@ const nothingHeld = <T, E>(): Held<T, E> => ({
   ...{ base: shallowRef<T | null>(null), revision: ref(0), pending: shallowRef<readonly PendingEdit<E>[]>([]) },
 })
 
+/** The check of what is kept, fetched when it is first needed. */
+function createCheck<T, E>(kind: Kind<T, E>) {
+  let check: Check<T> | null = null
+  const readCheck = async () => (check ??= await kind.check())
+  const reads = (value: T) => check?.(value) != null
+  /** A save that fails may want joining, which goes on in one step: its check is fetched first. */
+  async function put(sent: Parcel<T, E>): Promise<SavedAnswer> {
+    try {
+      return await kind.put(sent)
+    } catch (error) {
+      await readCheck().catch(() => null)
+      throw error
+    }
+  }
+  return { readCheck, reads, put }
+}
+
 /** What is opened: stored, with the steps that led to it when they are known. */
 export type Opened<T, E> = Stored<T> & { readonly steps?: readonly (Step<E> & { readonly how: How })[] }
 
@@ -57,13 +77,14 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
   const dragging = computed(() => draft.value !== null)
   const steps = createEditSteps<E>()
 
+  const { readCheck, reads, put } = createCheck(kind)
   const parcel = (): Parcel<T, E> | null =>
     id.value && kept.value !== null && pending.value.length > 0
       ? { id: id.value, revision: revision.value, value: kept.value, edits: pending.value }
       : null
   const onStale = (theirs: S): boolean => joining.join(theirs)
-  const saver = createSaver<T, S, E>({ put: kind.put, parcel, onSaved, onStale })
-  const joining = createJoining(kind, held, { steps, saver, keepCopy })
+  const saver = createSaver<T, S, E>({ put, parcel, onSaved, onStale })
+  const joining = createJoining(kind, held, { steps, saver, keepCopy, readCheck, reads })
 
   function onSaved(sent: Parcel<T, E>, answer: SavedAnswer) {
     if (id.value !== sent.id) return
@@ -90,7 +111,7 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
   const holds = (wanted: string) => id.value === wanted && kept.value !== null && saver.state.value !== 'saved'
 
   /** Takes what is stored as the thing to work on, and brings back what an earlier visit could not save. */
-  function open(stored: S) {
+  async function open(stored: S) {
     if (id.value !== stored.id || revision.value !== stored.revision || kept.value === null) {
       steps.clear()
       for (const step of stored.steps ?? []) steps.note(step.how, step)
@@ -99,17 +120,19 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
     }
     if (typeof localStorage === 'undefined') return
     const unsaved = readUnsaved(kind.key(stored.id))
-    const mine = unsaved && kind.parse(unsaved.value)
-    if (unsaved && mine !== null) bringBack(unsaved, mine)
+    if (!unsaved) return
+    const read = await readCheck()
+    const mine = read(unsaved.value)
+    if (mine !== null && id.value === stored.id) bringBack(unsaved, mine, read(unsaved.base))
   }
 
   /** The server knows by their ids which of the edits it has already; what is stale it refuses, and the user is asked. */
-  function bringBack(unsaved: Unsaved, mine: T) {
+  function bringBack(unsaved: Unsaved, mine: T, before: T | null) {
     const edit = kind.replace(mine)
     const { inverse } = kind.apply(kept.value!, edit)
     steps.note('edit', { name: kind.describe(edit), inverse })
     kept.value = mine
-    base.value = unsaved.revision === revision.value ? base.value : kind.parse(unsaved.base)
+    base.value = unsaved.revision === revision.value ? base.value : before
     revision.value = unsaved.revision
     pending.value = unsaved.edits ? (unsaved.edits as PendingEdit<E>[]) : [{ id: newId(), how: 'edit', edit }]
     saver.touch()
@@ -151,18 +174,8 @@ export function createKeeper<T, S extends Opened<T, E>, E>(kind: Kind<T, E>) {
   const { done, undone } = steps
   const { meetings, hear, settleConflict } = joining
   const seen = {
-    id,
-    value,
-    kept,
-    dragging,
-    revision,
-    savedAt,
-    saveState,
-    problem,
-    conflict,
-    meetings,
-    done,
-    undone,
+    ...{ id, value, kept, dragging, revision, savedAt, saveState, problem },
+    ...{ conflict, meetings, done, undone },
   }
   return { ...seen, holds, open, hear, edit, preview, undo, redo, save, settleConflict }
 }

@@ -9,7 +9,6 @@ import {
   type Site,
   type SiteEdit,
 } from '~~/core/site'
-import { siteSchema } from '~~/shared/siteSchema'
 import type { SavedAnswer, StoredSite } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
@@ -34,7 +33,10 @@ export const useSiteStore = defineStore('site', () => {
     },
     describe: describeSiteEdit,
     replace: (value) => ({ kind: 'replaceSite', site: value }),
-    parse: (value) => siteSchema.safeParse(value).data ?? null,
+    check: async () => {
+      const { siteSchema } = await import('~~/shared/siteSchema')
+      return (value) => siteSchema.safeParse(value).data ?? null
+    },
     rebase: rebaseSiteEdit,
   })
   /** Every point worked out, beds at the foot of what they stand against. */
@@ -42,7 +44,7 @@ export const useSiteStore = defineStore('site', () => {
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return
-    take(await $fetch<StoredSite>(`/api/gardens/${gardenId}/site`))
+    await take(await $fetch<StoredSite>(`/api/gardens/${gardenId}/site`))
   }
 
   const follow = () => hear(() => $fetch<StoredSite>(`/api/gardens/${keeper.id.value}/site`))

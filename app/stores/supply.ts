@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia'
 import { rebaseChange } from '~~/core/merge'
 import { EMPTY_SUPPLY, withLine, type Supply, type SupplyLine } from '~~/core/count'
-import { supplySchema } from '~~/shared/supplySchema'
 import type { SavedAnswer, StoredSupply, SupplyAnswer } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
@@ -32,7 +31,10 @@ export const useSupplyStore = defineStore('supply', () => {
     }),
     describe: (edit) => edit.name,
     replace: (supply) => ({ change: supply, name: 'take the other version' }),
-    parse: (supply) => supplySchema.safeParse(supply).data ?? null,
+    check: async () => {
+      const { supplySchema } = await import('~~/shared/supplySchema')
+      return (supply) => supplySchema.safeParse(supply).data ?? null
+    },
     rebase: rebaseChange,
   })
   const supply = computed(() => value.value ?? EMPTY_SUPPLY)
@@ -41,7 +43,7 @@ export const useSupplyStore = defineStore('supply', () => {
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return
-    take(await fetchIt(gardenId))
+    await take(await fetchIt(gardenId))
   }
   async function fetchIt(gardenId: string) {
     const answer = await $fetch<SupplyAnswer>(`/api/gardens/${gardenId}/supply`)

@@ -8,6 +8,7 @@ export const plainValue = <T>(value: T): T => JSON.parse(JSON.stringify(value)) 
 export function sentScene({ input }: Scene): SentScene {
   const raw = toRaw(input.light) ?? null
   const light = raw && { hours: toRaw(raw.hours), season: [...raw.season] }
-  const others = plainValue({ ...input, library: undefined, light: undefined })
-  return { ...others, light }
+  const others = plainValue({ ...input, library: undefined, light: undefined, neighbours: [] })
+  // Neighbours share their kinds: copied as they are, each kind goes once, as text it would go with every plant.
+  return { ...others, light, neighbours: (input.neighbours ?? []).map((n) => toRaw(n)) }
 }

@@ -1,7 +1,4 @@
-import { converter, formatHex } from 'culori'
-
-const toOklch = converter('oklch')
-const toOklab = converter('oklab')
+import { formatHex, toOklab, toOklch } from './spaces'
 
 /** Colours come from a library of some hundred plants, and are asked for again with every change. */
 const KEPT = 4000

@@ -1,6 +1,5 @@
-import { converter } from 'culori'
+import { toOklch } from './spaces'
 
-const toOklch = converter('oklch')
 const HUES: readonly (readonly [number, string])[] = [
   [12, 'rose'],
   [32, 'red'],

@@ -1,9 +1,7 @@
 import type { PlaceMonth } from '../time'
 import { deltaE } from './colour'
 import { colourWords } from './colourWords'
-import { converter, formatHex, clampChroma } from 'culori'
-
-const toOklch = converter('oklch')
+import { clampChroma, formatHex, toOklch } from './spaces'
 
 export const HARMONIES = [
   'neighbours',

@@ -1,4 +1,5 @@
-import { converter, filterDeficiencyDeuter, filterDeficiencyProt, filterDeficiencyTrit, formatHex } from 'culori'
+import { filterDeficiencyDeuter, filterDeficiencyProt, filterDeficiencyTrit } from 'culori/fn'
+import { formatHex, toRgb } from './spaces'
 
 export const VISIONS = ['full', 'no-red', 'no-green', 'no-blue'] as const
 export type Vision = (typeof VISIONS)[number]
@@ -9,7 +10,6 @@ export const VISION_WORDS: Readonly<Record<Vision, string>> = {
   'no-blue': 'blue-blind',
 }
 
-const toRgb = converter('rgb')
 const BLACK = { mode: 'rgb' as const, r: 0, g: 0, b: 0 }
 const FILTERS = {
   'no-red': filterDeficiencyProt(1),

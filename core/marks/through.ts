@@ -1,5 +1,4 @@
-import { converter } from 'culori'
-import { deltaE, saturation } from '../colour'
+import { deltaE, saturation, toOklch } from '../colour'
 import { hoursAYear } from '../care'
 import type { Body } from '../layout'
 import { misfits, shownOf } from '../plant'
@@ -12,7 +11,6 @@ import { GROWING, GROWN_YEAR, momentOf, SUMMER } from './moments'
 import { fullestShare, lengthOf, totalSeen } from './runs'
 import { seenPicture, type SeenPicture } from '../scene'
 
-const toOklch = converter('oklch')
 const HUES = 12
 const HAS_HUE = 0.045
 /** A theme's colour is met within this, ΔE. */

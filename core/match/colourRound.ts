@@ -1,5 +1,4 @@
-import { converter } from 'culori'
-import { saturation } from '../colour'
+import { saturation, toOklch } from '../colour'
 import type { Plant } from '../plant'
 import type { Scene } from '../scene'
 import { standIns, unlikeness } from './standIn'
@@ -10,7 +9,6 @@ const HAS_HUE = 0.04
 const MOST = 80
 const DEGREES_A_POINT = 0.8
 
-const toOklch = converter('oklch')
 const colourOf = (p: Plant) => p.flowerColour ?? p.foliage.summer
 const hueOf = (p: Plant) => toOklch(colourOf(p))?.h ?? 0
 

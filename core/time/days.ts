@@ -1,4 +1,4 @@
-import { addDays as add, differenceInCalendarDays, format, getISODay, isValid, parseISO } from 'date-fns'
+import { addDays as add, differenceInCalendarDays, formatISO, getISODay, isValid, parseISO } from 'date-fns'
 
 /** A day of the calendar, `2026-05-08`. */
 export type Day = string
@@ -6,7 +6,7 @@ export type Day = string
 /** Whether a text is a day that there is. */
 export const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text))
 
-const written = (date: Date): Day => format(date, 'yyyy-MM-dd')
+const written = (date: Date): Day => formatISO(date, { representation: 'date' })
 
 /** The day of a date, by the clock of the place. */
 export const dayOf = (date: Date): Day => written(date)

@@ -61,7 +61,10 @@ function keeperOf({ put }: ReturnType<typeof noteServer>) {
     apply: (value, edit) => ({ value: applied(value, edit), inverse: { kind: 'replace', note: value } }),
     describe: (edit) => edit.kind,
     replace: (note) => ({ kind: 'replace', note }),
-    parse: (value) => (typeof (value as Note | null)?.text === 'string' ? (value as Note) : null),
+    check: () =>
+      Promise.resolve((value: unknown) =>
+        typeof (value as Note | null)?.text === 'string' ? (value as Note) : null,
+      ),
     rebase: (edit, base, theirs) =>
       edit.kind === 'replace' ? { kind: 'replace', note: mergeParts(base, edit.note, theirs).value } : edit,
   })
@@ -90,7 +93,7 @@ const write = (text: string): Edit => ({ kind: 'write', text })
 function open() {
   const net = noteServer()
   const keeper = keeperOf(net)
-  keeper.open(net.stored())
+  void keeper.open(net.stored())
   return { ...net, keeper }
 }
 
@@ -193,7 +196,7 @@ describe('a keeper', () => {
     server.revision = 2
     for (const [k, v] of copy) storage.set(k, v)
     const reloaded = keeperOf({ server, put, stored })
-    reloaded.open(stored())
+    await reloaded.open(stored())
     expect(reloaded.value.value!.text).toBe('a')
     await later(2000)
     expect(reloaded.saveState.value).toBe('saved')
@@ -214,7 +217,7 @@ describe('a keeper', () => {
     expect([keeper.saveState.value, server.value.text]).toEqual(['saved', 'b'])
   })
 
-  it('goes on from the steps that led to what is opened: undo and redo survive a reload', () => {
+  it('goes on from the steps that led to what is opened: undo and redo survive a reload', async () => {
     const net = noteServer()
     net.server.value = { text: 'b' }
     const keeper = keeperOf(net)
@@ -223,7 +226,7 @@ describe('a keeper', () => {
       name: how,
       inverse: { kind: 'replace' as const, note: { text } },
     })
-    keeper.open({
+    await keeper.open({
       ...net.stored(),
       steps: [step('edit', 'first'), step('edit', 'a'), step('edit', 'b'), step('undo', 'c')],
     })
@@ -262,28 +265,28 @@ describe('a keeper', () => {
     const net = noteServer()
     storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 1, value: { text: 'unsaved' } }))
     const keeper = keeperOf(net)
-    keeper.open(net.stored())
+    await keeper.open(net.stored())
     expect(keeper.value.value!.text).toBe('unsaved')
     await later(1000)
     expect(net.server.value.text).toBe('unsaved')
 
     storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 1, value: { text: 'stale' } }))
     const second = keeperOf(net)
-    second.open(net.stored())
+    await second.open(net.stored())
     await later(2000)
     expect(second.saveState.value).toBe('conflict')
     expect(net.server.value.text).toBe('unsaved')
 
     storage.set('amber-terrace.unsaved.n', JSON.stringify({ revision: 2, value: 17 }))
     const third = keeperOf(net)
-    third.open(net.stored())
+    await third.open(net.stored())
     expect(third.value.value!.text).toBe('unsaved')
   })
 
   it('hears what others saved: takes it, joins it with what is unsaved, and asks only where both changed the same', async () => {
     const net = noteServer()
     const [keeper, other] = [keeperOf(net), keeperOf(net)]
-    for (const k of [keeper, other]) k.open(net.stored())
+    for (const k of [keeper, other]) void k.open(net.stored())
     const stored = () => Promise.resolve(net.stored())
     other.edit(write('from there'))
     await later(1000)
@@ -324,7 +327,7 @@ describe('a keeper', () => {
         storage.clear()
         const net = noteServer()
         const [one, two] = [keeperOf(net), keeperOf(net)]
-        for (const k of [one, two]) k.open(net.stored())
+        for (const k of [one, two]) void k.open(net.stored())
         const last: { text: string; mark: string | undefined } = { text: 'first', mark: undefined }
         const stored = () => Promise.resolve(net.stored())
         for (const [i, a] of acts.entries()) {

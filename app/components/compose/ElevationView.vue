@@ -36,7 +36,8 @@ watchPostEffect(() => {
 
 useAhead(
   () => props.axis.pxPerM,
-  (pictures) => painter.value?.ahead(pictures.map((p) => p.elevation)),
+  (pictures) => pictures.elevation,
+  (lists) => painter.value?.ahead(lists),
 )
 
 const figureUnder = (event: PointerEvent) => painter.value?.hit(event.offsetX, event.offsetY) ?? null

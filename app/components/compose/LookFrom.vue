@@ -9,34 +9,8 @@ const store = useBedStore()
 const compose = useComposeStore()
 const { viewpoint, fromSite, frame } = useAspect()
 const OWN = 'own'
-const FORMATS = [
-  { as: 'pdf', label: 'PDF, A3 at a round scale' },
-  { as: 'svg', label: 'SVG, to scale' },
-  { as: 'dxf', label: 'DXF, metres' },
-] as const
-/** The pictures as they are now, as files. */
-const sheets = computed(() =>
-  (['plan', 'elevation'] as const).map((view) =>
-    FORMATS.map(({ as, label }) => ({
-      label: `${view === 'plan' ? 'Plan' : 'Elevation'} as ${label}`,
-      onSelect: () => download(view, as),
-    })),
-  ),
-)
-const toast = useToast()
-async function download(view: string, as: string) {
-  // The drawing is made from what is stored: what is still on its way goes first.
-  await store.save()
-  if (store.saveState !== 'saved') {
-    toast.add({
-      title: 'The bed is not saved yet, so the drawing would be behind. Try again when it is.',
-      color: 'error',
-    })
-    return
-  }
-  const { month, year } = compose.moment
-  window.location.assign(`/api/beds/${store.id}/sheet?view=${view}&as=${as}&month=${month}&year=${year}`)
-}
+/** The menu of drawings is fetched when it is first wanted. */
+const hasAsked = ref(false)
 const items = computed((before?: { label: string; value: string }[]) => {
   const now = [
     { label: store.bed?.viewpoint.name ?? '', value: OWN },
@@ -68,12 +42,10 @@ function makeMain() {
 <template>
   <div class="caption">
     <h2>From</h2>
-    <USelect
+    <PlainSelect
       v-if="items.length > 1"
       v-model="chosen"
       :items="items"
-      size="xs"
-      variant="ghost"
       class="from"
       aria-label="Look from"
       data-testid="look-from"
@@ -105,11 +77,20 @@ function makeMain() {
         @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : -STEP_DEG)"
       />
     </template>
-    <UDropdownMenu :items="sheets">
-      <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-download" class="main" data-testid="sheets">
-        Drawings
-      </UButton>
-    </UDropdownMenu>
+    <LazyComposeDrawingsMenu v-if="hasAsked" />
+    <UButton
+      v-else
+      size="xs"
+      color="neutral"
+      variant="ghost"
+      icon="i-lucide-download"
+      class="main"
+      aria-haspopup="menu"
+      data-testid="sheets"
+      @click="hasAsked = true"
+    >
+      Drawings
+    </UButton>
     <UButton v-if="!isMain" size="xs" color="neutral" variant="outline" class="main" @click="makeMain">
       Make it the main view
     </UButton>

@@ -67,7 +67,8 @@ watchPostEffect(() => {
 
 useAhead(
   () => props.axis.pxPerM,
-  (pictures) => painter.value?.ahead(pictures.map((p) => p.plan)),
+  (pictures) => pictures.plan,
+  (lists) => painter.value?.ahead(lists),
 )
 
 /** The nearest place inside the bed, of a place on the picture. */

@@ -11,7 +11,9 @@ const school = computed({
 const settled = computed(() => (judged.value?.findings ?? []).filter((f) => accepted.value.has(f.id)))
 /** Accepted earlier, and not found any more: still listed, so that the reason is not lost. */
 const past = computed(() =>
-  [...accepted.value.values()].filter((a) => !(judged.value?.findings ?? []).some((f) => f.id === a.findingId)),
+  judged.value
+    ? [...accepted.value.values()].filter((a) => !judged.value!.findings.some((f) => f.id === a.findingId))
+    : [],
 )
 const hazards = computed(() => {
   const kinds = new Map(judged.value?.scene.placement.plants.map((p) => [p.plant.id, p.plant]))
@@ -35,7 +37,7 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
     <div class="top">
       <div class="school">
         <label for="school">Judged as</label>
-        <USelect id="school" v-model="school" :items="schools" size="xs" class="select" />
+        <PlainSelect id="school" v-model="school" :items="schools" class="select" />
       </div>
       <ComposeMarkList />
     </div>
@@ -44,7 +46,7 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
       Nothing stands here yet. Open the shortlist, pick a plant and set it into a lane; the second look begins with
       the first one.
     </p>
-    <p v-else-if="findings.length === 0" class="empty good">Nothing left that wants mending.</p>
+    <p v-else-if="judged && findings.length === 0" class="empty good">Nothing left that wants mending.</p>
     <div data-testid="findings">
       <ComposeFindingCard v-for="finding in findings" :key="finding.id" :finding="finding" />
     </div>

@@ -11,6 +11,7 @@ const problem = ref('')
 const ready = ref(false)
 
 useUndoKeys()
+useBedHints(String(route.params.id), String(route.name).split('-').at(-1) ?? '')
 useHead({ title: () => (store.bed ? `${store.bed.name} · Amber Terrace` : 'Amber Terrace') })
 
 async function open() {
@@ -33,6 +34,11 @@ async function open() {
     problem.value = messageOf(error)
   }
 }
+/** Most visits never see a conflict: what settles one is fetched with the first. */
+const hasClashed = ref(false)
+watchEffect(() => {
+  if ([store, site, brief, supply].some((kept) => kept.saveState === 'conflict')) hasClashed.value = true
+})
 onMounted(open)
 watch(
   () => route.params.id,
@@ -56,7 +62,7 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
       <template v-if="ready">
         <BedHeader />
         <NuxtPage id="content" class="page" tabindex="-1" />
-        <ConflictModal />
+        <LazyConflictModal v-if="hasClashed" />
       </template>
       <div v-else-if="problem" class="problem" role="alert">
         <h1>This bed cannot be opened</h1>

@@ -3,9 +3,11 @@ import { MONTH_NAMES } from '~~/core/time'
 
 const store = useBedStore()
 const compose = useComposeStore()
-const { findings } = useScene()
 const stage = useTemplateRef<HTMLDivElement>('stage')
 const { width, height } = useElementSize(stage)
+/** At which stage the parts of the page are made; the plan is there from the first. */
+const SEEN = { front: 1, score: 2, beside: 3 } as const
+const stageNo = useStages(SEEN.beside)
 const LANE_PX = 40
 const CAPTION_PX = 23
 const lanes = computed(() => store.bed?.laneShares.length ?? 3)
@@ -66,19 +68,8 @@ const when = computed(
   () =>
     `${MONTH_NAMES[compose.moment.month - 1]}, ` + `${YEARS[compose.moment.year] ?? `year ${compose.moment.year}`}`,
 )
-const thingCount = computed(() => {
-  const { features = [], orders = [], notes = [] } = store.bed ?? {}
-  return features.length + orders.length + notes.length
-})
-const findingCount = computed(() => findings.value.length)
-const shortCount = computed(() => store.bed?.shortlist.length ?? 0)
-const driftCount = computed(() => store.bed?.drifts.length ?? 0)
-const tabs = computed(() => [
-  { id: 'look' as const, label: 'Second look', count: findingCount.value },
-  { id: 'shortlist' as const, label: 'Shortlist', count: shortCount.value },
-  { id: 'list' as const, label: 'List', count: driftCount.value },
-  { id: 'things' as const, label: 'Things', count: thingCount.value || undefined },
-])
+const tabs = usePanelTabs()
+const hasChosen = computed(() => compose.driftId !== null || compose.many.length > 1)
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key === 'Escape') {
     compose.choose(null)
@@ -101,7 +92,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       >
         <section v-show="shows('front')" class="front">
           <ComposeLookFrom :when="when" />
-          <ClientOnly><ComposeElevationView :axis="axis" :height="elevationPx" /></ClientOnly>
+          <ClientOnly>
+            <ComposeElevationView v-if="stageNo >= SEEN.front" :axis="axis" :height="elevationPx" />
+          </ClientOnly>
         </section>
         <section v-show="shows('score')" class="ruled score">
           <h2 class="caption">
@@ -115,7 +108,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             </small>
             <ComposeScoreZoom :axis="axis" />
           </h2>
-          <ClientOnly><ComposeScoreView :axis="axis" :lane-height="LANE_PX" /></ClientOnly>
+          <ClientOnly>
+            <ComposeScoreView v-if="stageNo >= SEEN.score" :axis="axis" :lane-height="LANE_PX" />
+          </ClientOnly>
         </section>
         <section v-show="shows('above')" class="ruled above">
           <h2 class="caption">
@@ -142,16 +137,17 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <ClientOnly><ComposePlanView :axis="planAxis" :height="planPx" :top-px="planTopPx" /></ClientOnly>
         </section>
       </div>
-      <ComposeTimeBar />
+      <ComposeTimeBar v-if="stageNo >= SEEN.beside" />
+      <div v-else class="bar-to-come" />
     </div>
     <aside v-show="shows('side')" class="side" aria-label="Second look, shortlist and list">
       <PageTabs v-model="compose.panel" :tabs="tabs" />
-      <ComposePlantCard />
-      <div class="scroll">
+      <LazyComposePlantCard v-if="hasChosen" />
+      <div v-if="stageNo >= SEEN.beside" class="scroll">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
-        <ComposeShortlistPanel v-else-if="compose.panel === 'shortlist'" />
-        <ComposeDriftList v-else-if="compose.panel === 'list'" />
-        <ComposeThingsPanel v-else />
+        <LazyComposeShortlistPanel v-else-if="compose.panel === 'shortlist'" />
+        <LazyComposeDriftList v-else-if="compose.panel === 'list'" />
+        <LazyComposeThingsPanel v-else />
       </div>
     </aside>
   </div>
@@ -241,6 +237,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 .side :deep([role='tablist']) {
   padding-left: 7px;
+}
+/* The months and years keep their place until they come. */
+.bar-to-come {
+  flex: none;
+  height: 76px;
 }
 .upright {
   flex-direction: column;
