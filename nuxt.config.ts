@@ -58,14 +58,6 @@ export default defineNuxtConfig({
   routeRules: { '/onsite/**': { ssr: false }, '/shared/**': { ssr: false } },
   // A page brings what it needs itself; the others come when a link to them is touched.
   experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
-  hooks: {
-    'build:manifest': (manifest) => {
-      for (const part of Object.values(manifest)) {
-        part.prefetch = false
-        part.dynamicImports = []
-      }
-    },
-  },
   pwa: {
     injectRegister: false,
     registerType: 'autoUpdate',

@@ -79,16 +79,22 @@ function save() {
       <USelect v-model="flat.region" :items="regions" class="w-full" />
     </UFormField>
     <UFormField label="Latitude, degrees north">
+      <template #hint><FieldNote of="latitude" /></template>
       <UInput v-model="flat.latitude" inputmode="decimal" class="w-full" />
     </UFormField>
     <UFormField label="Longitude, degrees east">
       <UInput v-model="flat.longitude" inputmode="decimal" class="w-full" />
     </UFormField>
-    <UFormField label="Hardiness zone"><UInput v-model="flat.zone" placeholder="6b" class="w-full" /></UFormField>
-    <UFormField label="Heat zone, 1 to 12" hint="by days above 30 °C">
+    <UFormField label="Hardiness zone">
+      <template #hint><FieldNote of="hardinessZone" /></template>
+      <UInput v-model="flat.zone" placeholder="6b" class="w-full" />
+    </UFormField>
+    <UFormField label="Heat zone, 1 to 12">
+      <template #hint><FieldNote of="heatZone" /></template>
       <UInput v-model="flat.heat" inputmode="numeric" placeholder="not known" class="w-full" />
     </UFormField>
     <UFormField label="Last frost, in a usual year">
+      <template #hint><FieldNote of="lastFrost" /></template>
       <UInput v-model="flat.lastFrost" type="date" required class="w-full" />
     </UFormField>
     <UFormField label="First frost, in a usual year">

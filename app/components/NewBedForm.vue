@@ -46,6 +46,7 @@ const lengthLabel = computed(() => {
       <UInput v-model="length" class="w-full" />
     </UFormField>
     <UFormField v-if="kind !== 'container'" :label="round ? 'Front to back' : 'Depth out from it'">
+      <template #hint><FieldNote of="depth" /></template>
       <UInput v-model="depth" class="w-full" />
     </UFormField>
     <p class="wide hint">

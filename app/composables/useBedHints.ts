@@ -20,6 +20,8 @@ export function useBedHints(bedId: string, view: string) {
     nuxt.ssrContext?.modules?.add(`pages/beds/[id]/${view}.vue`)
     const link = [bed, ...readingsOf(gardenId)].map((href) => ({
       ...{ rel: 'preload', as: 'fetch' as const, crossorigin: 'anonymous' as const, href },
+      // The program first: without it the data is of no use yet.
+      tagPriority: 'low' as const,
     }))
     await nuxt.runWithContext(() => useHead({ link }))
   })

@@ -208,7 +208,9 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
         class="figure"
         @update:model-value="(budget) => put({ budget })"
       />
-      for plants, in
+      for plants
+      <FieldNote of="budget" />
+      , in
       <NumberInput
         hide-label
         label="Phases"

@@ -32,6 +32,8 @@ const days = computed(() =>
     return { ...weather.value(day), name: DAYS[weekday(day) - 1]!, isToday: day === now }
   }),
 )
+const { stored } = useGardenScene()
+const isBare = computed(() => stored.value.every((b) => b.value.drifts.length === 0))
 const hours = computed(() => {
   const open = [...week.value.best, ...week.value.closing].filter((t) => !isOver(t))
   return figure(open.reduce((n, t) => n + t.minutes, 0) / 60, 1, 1)
@@ -65,6 +67,7 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
         <h2>
           Week of {{ dayWords(monday) }} to {{ dayWords(sunday) }}
           <small>{{ hours }} h to do</small>
+          <FieldNote of="window" />
         </h2>
         <div class="nav">
           <UButton
@@ -119,6 +122,10 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
           <li v-for="w in coming" :key="`${w.day}${w.what}`">{{ say(w.says) }}</li>
         </ul>
       </header>
+      <NextStep v-if="isBare" :sample="SAMPLES.care">
+        Nothing in this garden asks for care yet. Once its beds are planted, the work of each week stands here:
+        what, when at best, and for how long.
+      </NextStep>
       <section
         v-for="g in groups"
         v-show="g.tasks.length > 0"

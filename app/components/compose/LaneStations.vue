@@ -44,6 +44,7 @@ const canVary = computed(() => names.value.length > 1)
   <section v-if="canVary" aria-label="Lanes along the bed">
     <h3>
       Lanes along the bed
+      <FieldNote of="station" />
       <UButton
         size="xs"
         color="neutral"

@@ -37,6 +37,7 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
     <div class="top">
       <div class="school">
         <label for="school">Judged as</label>
+        <FieldNote of="lookAgain" />
         <PlainSelect id="school" v-model="school" :items="schools" class="select" />
       </div>
       <ComposeMarkList />

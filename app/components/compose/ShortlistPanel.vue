@@ -20,6 +20,7 @@ const plants = computed(() =>
     .filter((p): p is Plant => !!p)
     .filter((p) => `${p.commonName} ${p.botanicalName}`.toLowerCase().includes(text.value.trim().toLowerCase())),
 )
+const isBare = computed(() => (store.bed?.shortlist.length ?? 0) === 0)
 const inBed = computed(() => new Set((store.bed?.drifts ?? []).flatMap(kindsOf)))
 const unfit = (p: Plant) =>
   scene.value
@@ -90,13 +91,17 @@ const place = computed(() => {
         <ComposePlacePanel :at-m="place.s" :lane="place.lane" class="inner" />
       </template>
     </div>
-    <p v-if="plants.length === 0" class="empty">
-      {{
-        store.bed?.shortlist.length
-          ? 'Nothing in the shortlist by that name.'
-          : 'The shortlist is empty. Open Plants, and mark what could stand in this bed; it waits here to be dragged into a lane.'
-      }}
-    </p>
+    <NextStep
+      v-if="isBare"
+      :to="`/beds/${store.id}/plants`"
+      action="Open Plants"
+      icon="i-lucide-sprout"
+      :sample="SAMPLES.shortlist"
+      class="empty"
+    >
+      The shortlist is empty. Mark in Plants what could stand in this bed; it waits here to be dragged into a lane.
+    </NextStep>
+    <p v-else-if="plants.length === 0" class="empty">Nothing in the shortlist by that name.</p>
     <ul ref="list" v-roving="'li'" data-testid="shortlist">
       <li v-for="plant in plants" :key="plant.id" class="item">
         <div class="grab" :data-plant="plant.id" :title="`Drag ${plant.commonName} into a lane`">

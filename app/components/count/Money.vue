@@ -120,6 +120,7 @@ const taxNote = computed(() =>
           Year one {{ asMoney(first?.total ?? 0) }}, five years {{ asMoney(money.total) }}, {{ taxNote }}. A phase a
           year; annuals bought again, {{ lossPercent }} % of a phase replaced in its second year, half the mulch put
           on again.
+          <FieldNote of="losses" />
         </p>
       </div>
     </header>

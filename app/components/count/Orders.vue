@@ -86,7 +86,10 @@ function addSupplier() {
       />
       <UButton type="submit" size="sm" color="neutral" variant="outline" icon="i-lucide-plus">Add it</UButton>
     </form>
-    <p v-if="orders.length === 0" class="hint">No orders yet.</p>
+    <NextStep v-if="orders.length === 0" :sample="SAMPLES.orders">
+      No orders yet. Give lines of the schedule a supplier, or bring its list in; orders are made of them here, one
+      a supplier.
+    </NextStep>
     <article v-for="o in orders" :key="o.id" class="order" data-testid="order">
       <div class="top">
         <h3>{{ nameOf(o.supplierId) }}</h3>

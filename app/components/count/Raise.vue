@@ -111,9 +111,9 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
       </div>
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p v-if="raised.length === 0" class="hint">
+    <NextStep v-if="raised.length === 0" :sample="SAMPLES.raise">
       Nothing is raised yet: choose a kind above, or set how a line of the schedule is come by.
-    </p>
+    </NextStep>
     <table v-else data-testid="raise">
       <thead>
         <tr>

@@ -31,6 +31,7 @@ const open = (id: string) => {
   expanded.value = expanded.value[id] ? {} : { [id]: true }
 }
 const lines = computed(() => [...shown.value.lines])
+const composeTo = computed(() => `/beds/${bed.id}/compose`)
 const ALL = 'all'
 const bedItems = computed(() => [
   { label: 'The whole garden', value: ALL },
@@ -118,6 +119,7 @@ const file = (as: string) => {
           plants in {{ lines.length }} lines,
           <b>{{ shown.buy }}</b>
           to buy. One letter a kind in the whole garden; prices are typical until a nursery’s list is taken in.
+          <FieldNote of="spare" />
         </p>
       </div>
       <div class="acts">
@@ -143,7 +145,17 @@ const file = (as: string) => {
     <p v-if="whole.missing.length > 0" class="problem">
       Not in the library, so not counted: {{ whole.missing.join(', ') }}. Import them under Plants.
     </p>
+    <NextStep
+      v-if="lines.length === 0"
+      :to="composeTo"
+      action="Compose"
+      icon="i-lucide-layers"
+      :sample="SAMPLES.schedule"
+    >
+      Nothing to count yet: what you set into the lanes of a bed is counted here, with spares, sizes and prices.
+    </NextStep>
     <UTable
+      v-else
       v-roving="'tr:has(.plant)'"
       v-model:expanded="expanded"
       :data="lines"
@@ -151,7 +163,6 @@ const file = (as: string) => {
       :get-row-id="rowId"
       :ui="{ base: 'w-full' }"
       data-testid="schedule"
-      empty="Nothing to count yet: compose a bed first."
     >
       <template #key-cell="{ row }">
         <span class="letters">{{ row.original.key }}</span>

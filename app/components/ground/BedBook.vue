@@ -138,7 +138,10 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
       </p>
     </section>
     <section>
-      <h3>Lanes</h3>
+      <h3>
+        Lanes
+        <FieldNote of="lane" />
+      </h3>
       <div class="lanes" role="group" aria-label="Number of lanes">
         <UButton
           v-for="n in laneCounts(bed.form.kind)"
@@ -173,7 +176,10 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
       <GroundExistingBook />
     </section>
     <section>
-      <h3>Light</h3>
+      <h3>
+        Light
+        <FieldNote of="sunHours" />
+      </h3>
       <GroundLightStrip />
       <div class="three">
         <USwitch

@@ -80,9 +80,9 @@ function advice(e: Existing): string {
 
 <template>
   <div class="existing" data-testid="existing">
-    <p v-if="list.length === 0" class="hint">
+    <NextStep v-if="list.length === 0" :sample="SAMPLES.existing">
       Nothing noted yet. What is worth keeping stands in all pictures, and nothing is planted into it.
-    </p>
+    </NextStep>
     <ul>
       <li v-for="e in list" :key="e.id">
         <div class="line">

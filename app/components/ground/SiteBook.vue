@@ -132,6 +132,7 @@ function sayFacing(id: string): string {
           @update:model-value="(northDeg) => store.edit({ kind: 'setNorth', northDeg })"
         />
         <span class="hint">° from north is up</span>
+        <FieldNote of="sheet" />
       </div>
       <ul>
         <li v-for="b in beds" :key="b.id" class="thing" :class="{ chosen: ground.chosenId === `bed:${b.id}` }">
@@ -246,6 +247,7 @@ function sayFacing(id: string): string {
     <section>
       <div class="head">
         <h3>Points by tape</h3>
+        <FieldNote of="baseline" />
         <UDropdownMenu :items="pointMenu" :content="keepFocus">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-point">
             Point

@@ -28,7 +28,10 @@ const HARMS = [
 <template>
   <div>
     <section>
-      <h3>Soil and water</h3>
+      <h3>
+        Soil and water
+        <FieldNote of="soil" />
+      </h3>
       <div class="three">
         <div>
           <label class="label" for="soil">Soil</label>

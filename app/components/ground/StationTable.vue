@@ -27,7 +27,10 @@ function endName(i: number): string {
 <template>
   <div class="edge">
     <div class="head">
-      <h4>{{ name }} edge</h4>
+      <h4>
+        {{ name }} edge
+        <FieldNote of="station" />
+      </h4>
       <USelect
         :model-value="edge.kind"
         :items="kinds"

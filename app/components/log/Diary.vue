@@ -38,6 +38,7 @@ function timerWords(month: string): string {
   const { runs, litres, leftOut } = timerOf(`${month}-01`, `${month}-31`)
   return runs > 0 ? say(`timer: ${Math.round(litres)}${UNIT_SPACE}L, ${leftOut} runs left out`) : ''
 }
+const isEmpty = computed(() => entries.value.length === 0)
 const FIRST = 60
 const most = ref(FIRST)
 watch([scope, kind, search], () => {
@@ -78,9 +79,10 @@ onBeforeUnmount(() => {
         />
         <span class="soft">{{ shown.length }} entries</span>
       </div>
-      <p v-if="shown.length === 0" class="soft empty">
-        Nothing is written yet. What came up, flowered, flopped or died; a photo; a thought for next year.
-      </p>
+      <NextStep v-if="isEmpty" :sample="SAMPLES.diary">
+        Nothing is written yet. Tap a plant in the plan, say what happened; add a photo, or a thought for next year.
+      </NextStep>
+      <p v-else-if="shown.length === 0" class="soft empty">No entry answers this: loosen the choice above.</p>
       <section v-for="m in months" :key="m.key" :aria-label="m.name">
         <h3>
           {{ m.name }}

@@ -30,10 +30,10 @@ async function tryTo(key: string, act: () => Promise<void>) {
       findings, counts and care go by it from then on.
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p v-if="learned.length === 0" class="soft empty">
+    <NextStep v-if="learned.length === 0" :sample="SAMPLES.learned">
       Nothing differs from the library so far. Heights, first and last flowers, colours and losses that you write
       down are weighed here.
-    </p>
+    </NextStep>
     <table v-else data-testid="learned">
       <thead>
         <tr>

@@ -21,9 +21,9 @@ const stateOf = (i: NextItem) =>
       What was wished for while it could be seen. It stands in Care when its time comes, and in Compose as long as
       it is open.
     </p>
-    <p v-if="next.length === 0" class="soft empty">
+    <NextStep v-if="next.length === 0" :sample="SAMPLES.wishes">
       Nothing is wished for. Say “next season” when you write in the diary.
-    </p>
+    </NextStep>
     <ul data-testid="next-season">
       <li v-for="i in next" :key="i.entry.id">
         <b class="wish">{{ capital(i.wish) }}</b>

@@ -53,6 +53,7 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
           {{ table.rows.length }} places in the order of setting: back to front, from the far end to the path.
           Rounded to {{ rounding }}; the rounding moves no plant by more than {{ moved }} and brings none too near
           another.
+          <FieldNote of="baseline" />
         </p>
       </div>
       <div class="acts">

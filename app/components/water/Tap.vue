@@ -43,6 +43,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
     <h2 id="tap-title">
       Tap and pipe
       <small v-if="!plan.tap">a usual tap is reckoned with until yours is measured</small>
+      <FieldNote of="tap" />
     </h2>
     <div class="fields">
       <QuantityInput

@@ -99,6 +99,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <section v-show="shows('score')" class="ruled score">
           <h2 class="caption">
             The score
+            <FieldNote of="score" />
             <small>
               {{
                 lined

@@ -4,6 +4,7 @@ import { monthName, monthSpan, type PlaceMonth } from '~~/core/time'
 /** The year of the bed at a glance: what shows when, what is missing, what could fill it; and its ten years. */
 const { cloth, gaps, fillers, problem } = useSeasons()
 const bed = useBedStore()
+const isBare = computed(() => bed.bed?.drifts.length === 0)
 const compose = useComposeStore()
 const woven = useTemplateRef<{ svg: SVGSVGElement | null }>('woven')
 const stage = useTemplateRef<HTMLDivElement>('stage')
@@ -77,6 +78,7 @@ const toMonth = (m: PlaceMonth) => {
       <header>
         <h2>
           The year of the bed
+          <FieldNote of="tapestry" />
           <small>
             year {{ compose.moment.year }}
             <template v-if="gaps.length > 0">
@@ -97,13 +99,22 @@ const toMonth = (m: PlaceMonth) => {
           >
             {{ isActive ? 'Stop' : 'Let the year pass' }}
           </UButton>
-          <UDropdownMenu :items="exports">
+          <UDropdownMenu v-if="!isBare" :items="exports">
             <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-download">Take it out</UButton>
           </UDropdownMenu>
         </div>
       </header>
       <p v-if="problem" role="alert" class="loud">{{ problem }}</p>
-      <SeasonsTapestryCloth ref="woven" />
+      <NextStep
+        v-if="isBare"
+        :to="`/beds/${bed.id}/compose`"
+        action="Compose"
+        icon="i-lucide-layers"
+        :sample="SAMPLES.seasons"
+      >
+        Nothing stands in this bed yet. What you set into its lanes is woven here, month by month.
+      </NextStep>
+      <SeasonsTapestryCloth v-else ref="woven" />
       <section v-if="options.length > 0" class="fill" aria-label="What could fill this month">
         <h3>What could fill {{ monthName(compose.moment.month) }}</h3>
         <UButton

@@ -7,6 +7,7 @@ const TABS = [
   { id: 'papers', label: 'Papers' },
 ] as const
 const bed = useBedStore()
+const isBare = computed(() => bed.bed?.drifts.length === 0)
 const tab = useTab(TABS)
 </script>
 
@@ -25,6 +26,16 @@ const tab = useTab(TABS)
       </UButton>
     </div>
     <div class="sheet">
+      <NextStep
+        v-if="isBare"
+        :to="`/beds/${bed.id}/compose`"
+        action="Compose"
+        icon="i-lucide-layers"
+        :sample="SAMPLES.setout"
+      >
+        Nothing stands in this bed yet. What you compose comes here as figures for tape and line, pots in the order
+        they are set, and papers for those who plant.
+      </NextStep>
       <SetoutTables v-if="tab === 'tables'" />
       <SetoutDryRun v-else-if="tab === 'dry'" />
       <SetoutTurning v-else-if="tab === 'turn'" />
