@@ -33,7 +33,11 @@ export function useJudged(scene: ComputedRef<Scene | null>, last: LastJudged, is
     requestAnimationFrame(() =>
       requestIdleCallback(
         () => {
-          isOpening.value = false
+          // The judgement in one task, what is shown of it in the next.
+          void fresh.value
+          setTimeout(() => {
+            isOpening.value = false
+          })
         },
         { timeout: PATIENCE_MS },
       ),

@@ -1,4 +1,4 @@
-const LEAST_MS = 4
+const LEAST_MS = 10
 
 /** Takes the steps of some work while the browser has nothing else to do. Returns how to call the rest off. */
 export function whenIdle(steps: Iterator<unknown>): () => void {

@@ -23,6 +23,9 @@ describe('days, figures and money by region', () => {
     expect(sayMoney(12, 'shells', 'US')).toBe('12.00 shells')
     expect(sayMoney(12, '', 'US')).toBe('12.00')
   })
+  it('a figure that is written already gets the decimal sign its region has', () => {
+    for (const region of REGIONS) expect(formatLength(0.5, 'metric', 1, region)).toBe(`${sayNumber(0.5, region)} m`)
+  })
   it('a text that is no day stays as it is', () => {
     for (const text of ['', 'soon', '2026-13-40']) expect(sayDay(text, 'GB')).toBe(text)
     expect(sayMonthDay('99-99', 'GB')).toBe('99-99')

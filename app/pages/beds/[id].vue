@@ -6,13 +6,26 @@ const site = useSiteStore()
 const brief = useBriefStore()
 const supply = useSupplyStore()
 const compose = useComposeStore()
-const { loadBeds } = useGardenScene()
+const { loadBeds, neighbours } = useGardenScene()
 const problem = ref('')
 const ready = ref(false)
 
 useUndoKeys()
-useBedHints(String(route.params.id), String(route.name).split('-').at(-1) ?? '')
+const view = String(route.name).split('-').at(-1) ?? ''
+const nuxt = useNuxtApp()
+useBedHints(String(route.params.id), view)
 useHead({ title: () => (store.bed ? `${store.bed.name} · Amber Terrace` : 'Amber Terrace') })
+
+const later = () => new Promise((done) => setTimeout(done))
+/** What the pictures are made from, worked out piece by piece before they are wanted, so that no piece holds the page for long. */
+let held = effectScope()
+async function prepare() {
+  if (view !== 'compose') return
+  void neighbours.value
+  await later()
+  nuxt.runWithContext(() => held.run(() => useScene()))
+  await later()
+}
 
 async function open() {
   ready.value = false
@@ -27,9 +40,14 @@ async function open() {
         supply.open(store.garden.id),
         loadBeds(),
       ])
+    await prepare()
     compose.lookFrom(null)
     compose.enter((store.garden?.value.place.latitude ?? 0) < 0)
     ready.value = true
+    // The page that is made now holds it from here on.
+    await nextTick()
+    held.stop()
+    held = effectScope()
   } catch (error) {
     problem.value = messageOf(error)
   }
