@@ -15,6 +15,12 @@ const look = useDebounceFn(async () => {
   gardens.value = await ask<GardenSummary[]>(`/api/gardens?${query.toString()}`).catch(() => [])
 }, 150)
 watch(term, look, { immediate: true })
+/** The list says what it is; its maker leaves it without a name. */
+const nameList = () => {
+  document.querySelector('.command-box [role="listbox"]')?.setAttribute('aria-label', 'What was found')
+}
+onMounted(() => nextTick(nameList))
+watch([term, gardens], nameList, { flush: 'post' })
 const bedId = computed(() => (route.path.startsWith('/beds/') ? String(route.params.id) : null))
 const SCREENS = ['ground', 'brief', 'plants', 'compose', 'count', 'setout', 'seasons', 'care', 'log'] as const
 const NAMES: Readonly<Record<string, string>> = { setout: 'Set out' }
@@ -92,7 +98,7 @@ const groups = computed(() => [
         v-model:search-term="term"
         :groups="groups"
         placeholder="A bed, a plant, a screen, an action…"
-        class="min-h-0"
+        class="command-box min-h-0"
         :fuse="{
           resultLimit: 12,
           fuseOptions: { ignoreLocation: true, threshold: 0.3, keys: ['label', 'suffix'] },

@@ -38,7 +38,7 @@ const note = computed(() => say(entry.value.note.replace(/(\d) (m|cm|°C)(?![\p{
   flex: none;
   width: 24px;
   height: 24px;
-  margin: -4px 1px;
+  margin: -2px 1px;
   color: var(--soft);
   font: italic 600 13px/24px var(--font-serif);
   text-align: center;

@@ -30,14 +30,15 @@ async function load(before?: number) {
     problem.value = messageOf(error)
   }
 }
-watch(open, async (is) => {
+async function opens(is: boolean) {
   if (!is) return
   chosen.value = null
   then.value = null
   // What is still on its way belongs to the history too.
   await store.save()
   await load()
-})
+}
+watch(open, opens, { immediate: true })
 async function look(revision: number) {
   chosen.value = revision
   try {

@@ -28,18 +28,6 @@ export const FIELD_NOTES = {
       'What an experienced eye would stop at: clashes with the site, gaps, repeats, heights. Each finding names the ' +
       'rule and the school it follows; accept it with a reason or mend it.',
   },
-  marks: {
-    word: 'Marks',
-    note: 'Seven questions about the whole bed, each from 0 to 100 by its formula; press one to see which plants it goes by.',
-  },
-  drift: {
-    word: 'Drift',
-    note: 'Plants of one kind that stand together. Most plants carry further in drifts of three to seven than one by one.',
-  },
-  pinned: {
-    word: 'Pinned',
-    note: 'A plant you set by hand: it stays there while the others settle round it. Let it go and it settles too.',
-  },
   lastFrost: {
     word: 'Frosts',
     note:
@@ -85,10 +73,6 @@ export const FIELD_NOTES = {
     note:
       'Bought beyond what is drawn, for what fails in the first year. A tenth is usual; more for bare roots and for ' +
       'what sulks.',
-  },
-  phase: {
-    word: 'Phase',
-    note: 'What is planted in one year. Woody plants and what shields come first, small plants when weeds are under control.',
   },
   losses: {
     word: 'Losses',

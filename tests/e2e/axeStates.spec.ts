@@ -85,6 +85,7 @@ test('ground, plants and count: a thing, a line and a plant that are open, a pla
 }) => {
   const page = await openPage(browser, `${FRONT}/ground`)
   const found: string[] = []
+  await page.getByRole('tab', { name: 'The site' }).click()
   await page.getByTestId('add-thing').click()
   await expect(page.getByRole('menu')).toBeVisible()
   found.push(...(await look(page, 'menu of things')))

@@ -43,7 +43,6 @@ onBeforeUnmount(() => {
       As a whole
       <b data-testid="total">{{ rounded(total) }}</b>
       <span>of 100, from what is seen</span>
-      <FieldNote of="marks" />
     </p>
     <div class="grid">
       <button
