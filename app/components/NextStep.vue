@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What an empty place says: what comes next, the way there, and how it will look once something stands in it. */
 defineProps<{ to?: string; action?: string; icon?: string; sample?: readonly (readonly string[])[] }>()
+const { say } = useManner()
 const emit = defineEmits<{ act: [] }>()
 </script>
 
@@ -18,7 +19,7 @@ const emit = defineEmits<{ act: [] }>()
       <table>
         <tbody>
           <tr v-for="row in sample" :key="row.join()">
-            <td v-for="(cell, i) in row" :key="i">{{ cell }}</td>
+            <td v-for="(cell, i) in row" :key="i">{{ say(cell) }}</td>
           </tr>
         </tbody>
       </table>

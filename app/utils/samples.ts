@@ -2,7 +2,7 @@
 export const SAMPLES = {
   schedule: [
     ['Sn', 'Salvia nemorosa', '14 drawn', '2 spare', '16 to buy', '9 cm'],
-    ['Ca', 'Calamagrostis × acutiflora', '5 drawn', '1 spare', '6 to buy', '2 L'],
+    ['Ca', 'Calamagrostis × acutiflora', '5 drawn', '1 spare', '6 to buy', '2\u202fL'],
   ],
   setout: [
     ['1', 'Ca', 'along 1.20', 'out 0.35', 'back lane'],
@@ -25,12 +25,12 @@ export const SAMPLES = {
     ['Split', 'Hemerocallis fulva', 'three years in its place; when the ground is still warm'],
     ['More', 'Crocus tommasinianus', 'along the front'],
   ],
-  learned: [['Salvia nemorosa', 'height', 'library 0.50 m', 'here 0.62 m', '4 entries']],
+  learned: [['Salvia nemorosa', 'height', 'library 0.5\u202fm', 'here 0.62\u202fm', '4 entries']],
   orders: [['Gull Lane Nursery', '12 lines, 148 plants', 'wanted 20 Sep', 'confirmed']],
   raise: [
     ['Papaver rhoeas', 'from seed', 'sow 20 Mar', '40 plants', 'tray 3'],
     ['Salvia nemorosa', 'from cuttings', 'take 10 May', '16 plants', 'tray 4'],
   ],
-  existing: [['Old apple', '4.20 m × 5.00 m', 'healthy', 'stays']],
-  shortlist: [['Hylotelephium telephium', '0.50 m × 0.45 m', 'August to October']],
+  existing: [['Old apple', '4.2 × 5\u202fm', 'healthy', 'stays']],
+  shortlist: [['Hylotelephium telephium', '50 × 45\u202fcm', 'August to October']],
 } as const satisfies Readonly<Record<string, readonly (readonly string[])[]>>

@@ -36,7 +36,7 @@ async function download(view: string, as: string) {
 </script>
 
 <template>
-  <UDropdownMenu v-model:open="isOpen" :items="sheets" :modal="false" :portal="false">
+  <UDropdownMenu v-model:open="isOpen" :items="sheets" :modal="false" portal="#content">
     <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-download" class="button" data-testid="sheets">
       Drawings
     </UButton>

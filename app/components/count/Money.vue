@@ -127,15 +127,10 @@ const taxNote = computed(() =>
     <div class="acts rules">
       <label class="field">
         <span>Currency</span>
-        <USelectMenu
-          size="sm"
-          class="w-44"
+        <PlainSelect
+          class="currency"
           :items="currencies"
-          value-key="value"
           :model-value="rules.currency"
-          aria-label="Currency of the garden"
-          :search-input="{ placeholder: 'Euro, USD…' }"
-          virtualize
           @update:model-value="(currency: string) => set({ currency }, 'currency')"
         />
       </label>
@@ -220,6 +215,10 @@ const taxNote = computed(() =>
 </template>
 
 <style scoped>
+.currency {
+  width: 176px;
+  min-height: 28px;
+}
 .rules {
   gap: 14px;
   align-items: flex-end;

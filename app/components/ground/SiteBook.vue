@@ -211,7 +211,7 @@ function sayFacing(id: string): string {
     <section>
       <div class="head">
         <h3>What stands and runs</h3>
-        <UDropdownMenu :items="menu" :content="keepFocus" :modal="false" :portal="false">
+        <UDropdownMenu :items="menu" :content="keepFocus" :modal="false" portal="#content">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-thing">
             Add
           </UButton>
@@ -248,7 +248,7 @@ function sayFacing(id: string): string {
       <div class="head">
         <h3>Points by tape</h3>
         <FieldNote of="baseline" />
-        <UDropdownMenu :items="pointMenu" :content="keepFocus" :modal="false" :portal="false">
+        <UDropdownMenu :items="pointMenu" :content="keepFocus" :modal="false" portal="#content">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-point">
             Point
           </UButton>
