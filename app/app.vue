@@ -2,6 +2,7 @@
 /** Both are fetched when they are first asked for. */
 const { keys, box } = useHelpers()
 useFocusKept()
+useEscape()
 useEventListener('keydown', (event: KeyboardEvent) => {
   const command = event.ctrlKey || event.metaKey
   if (event.key.toLowerCase() === 'k' && command) {

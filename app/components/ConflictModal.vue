@@ -1,13 +1,9 @@
 <script setup lang="ts">
-const { say } = useManner()
+const { say, timeOf } = useManner()
 
 /** The same was changed here and elsewhere: the user chooses part by part, and what either changed alone is taken from both. */
 const { what, parts, sideOf, choose, settle, unfit, savedAt } = useConflict()
-const when = computed(() =>
-  savedAt.value
-    ? new Date(savedAt.value).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' })
-    : '',
-)
+const when = computed(() => (savedAt.value ? timeOf(savedAt.value, 'second') : ''))
 const said = computed(() =>
   parts.value.length > 0
     ? 'Somebody saved the same parts while you worked on them. Choose for each; all else of both is kept.'

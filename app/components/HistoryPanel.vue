@@ -4,7 +4,7 @@ import { compareBeds } from '~~/core/edit'
 import type { HistoryEntry } from '~~/shared/wire'
 import type { MarkedState } from '~/composables/useSecondLook'
 
-const { say } = useManner()
+const { say, timeOf, weekdayOf } = useManner()
 
 /** The bed's history: what was done and when, any state of it beside the one now, and the way back to it. */
 const open = defineModel<boolean>('open', { required: true })
@@ -53,13 +53,10 @@ async function look(revision: number) {
   }
 }
 
-const dayOf = (at: string) =>
-  new Date(at).toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' })
-const timeOf = (at: string) => new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 const HOW = { edit: '', undo: 'undone: ', redo: 'done again: ' } as const
 const days = computed(() => {
   const groups = new Map<string, HistoryEntry[]>()
-  for (const e of entries.value) groups.set(dayOf(e.at), [...(groups.get(dayOf(e.at)) ?? []), e])
+  for (const e of entries.value) groups.set(weekdayOf(e.at), [...(groups.get(weekdayOf(e.at)) ?? []), e])
   return [...groups].map(([day, list]) => ({ day, list }))
 })
 const entry = computed(() => entries.value.find((e) => e.revision === chosen.value) ?? null)

@@ -1,11 +1,10 @@
 <script setup lang="ts">
+const { timeOf } = useManner()
 const { saveState, savedAt, problem, save } = useDesk()
 const text = computed(() => {
   switch (saveState.value) {
     case 'saved':
-      return savedAt.value
-        ? `Saved ${new Date(savedAt.value).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
-        : 'Saved'
+      return savedAt.value ? `Saved ${timeOf(savedAt.value)}` : 'Saved'
     case 'waiting':
     case 'saving':
       return 'Saving…'

@@ -15,6 +15,7 @@ export function useFollowing() {
   const compose = useComposeStore()
   const route = useRoute()
   const { loadBeds } = useGardenScene()
+  const client = useClientThreads()
   const told = ref('')
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -45,6 +46,10 @@ export function useFollowing() {
     plants: ({ id }) => library.load(id, true),
     learned: ({ id }) => library.load(id, true),
     garden: bed.followGarden,
+    notes: (_, who) => {
+      say(`${who} wrote about the garden`)
+      client.doing()
+    },
   }
   const WORDS: Readonly<Record<string, string>> = { site: 'the site', brief: 'the brief', supply: 'the count' }
 

@@ -13,6 +13,8 @@ import {
   sayMoney,
   sayMonthDay,
   sayNumber,
+  sayTime,
+  sayWeekday,
   toFahrenheit,
   type Manner,
 } from '~~/core/measure'
@@ -44,6 +46,8 @@ export function useManner() {
     dayWords: (day: string) => sayDay(day, region.value),
     /** `05-08` as people say it: 8 May. */
     monthDay: (monthDay: string) => sayMonthDay(monthDay, region.value),
+    timeOf: (at: string, finest: 'minute' | 'second' = 'minute') => sayTime(at, region.value, finest),
+    weekdayOf: (at: string) => sayWeekday(at, region.value),
     /** A temperature as a forecast writes it, without the letter of its scale. */
     degrees: (celsius: number) => `${Math.round(units.value === 'metric' ? celsius : toFahrenheit(celsius))}°`,
   }

@@ -4,7 +4,7 @@ import { inUnits } from './inUnits'
 import { parseLength } from './parseLength'
 import { formatLength } from './formatLength'
 import { keptFigure, typedFigure, typedUnit, type QuantityUnit } from './quantity'
-import { REGIONS, sayDay, sayMoney, sayMonthDay, sayNumber, type Region } from './region'
+import { REGIONS, sayDay, sayMoney, sayMonthDay, sayNumber, sayTime, sayWeekday, type Region } from './region'
 import { mannerOf, say } from './say'
 
 const regions = fc.constantFrom(...REGIONS)
@@ -25,6 +25,13 @@ describe('days, figures and money by region', () => {
   })
   it('a figure that is written already gets the decimal sign its region has', () => {
     for (const region of REGIONS) expect(formatLength(0.5, 'metric', 1, region)).toBe(`${sayNumber(0.5, region)} m`)
+  })
+  it('the clock goes by country as well', () => {
+    const at = new Date(2026, 4, 8, 14, 5, 9).toISOString()
+    expect(sayTime(at, 'GB')).toBe('14:05')
+    expect(sayTime(at, 'US').replace(/\s/g, ' ')).toBe('02:05 PM')
+    expect(sayTime(at, 'DE', 'second')).toBe('14:05:09')
+    expect([sayWeekday(at, 'GB'), sayWeekday(at, 'US')]).toEqual(['Friday 8 May', 'Friday, May 8'])
   })
   it('a text that is no day stays as it is', () => {
     for (const text of ['', 'soon', '2026-13-40']) expect(sayDay(text, 'GB')).toBe(text)

@@ -83,6 +83,21 @@ export function sayMonthDay(monthDay: string, region: Region): string {
   return Number.isNaN(date.getTime()) ? monthDay : days(region, 'plain').format(date)
 }
 
+const clocks = kept(
+  (region: Region, style: 'minute' | 'second' | 'weekday') =>
+    new Intl.DateTimeFormat(
+      localeOf(region),
+      style === 'weekday'
+        ? { weekday: 'long', day: 'numeric', month: 'long' }
+        : { hour: '2-digit', minute: '2-digit', ...(style === 'second' ? { second: '2-digit' as const } : {}) },
+    ),
+)
+/** A moment, ISO, by the clock of this machine: `14:05`, `02:05 pm`; with seconds when asked. */
+export const sayTime = (at: string, region: Region, finest: 'minute' | 'second' = 'minute'): string =>
+  clocks(region, finest).format(new Date(at))
+/** The day of a moment, by the clock of this machine: `Friday 8 May`, `Friday, May 8`. */
+export const sayWeekday = (at: string, region: Region): string => clocks(region, 'weekday').format(new Date(at))
+
 /** The region a garden follows when it names none: that of its units. */
 export const regionOf = ({ region, units }: { readonly region?: Region; readonly units: string }): Region =>
   region ?? (units === 'imperial' ? 'US' : 'GB')

@@ -63,3 +63,29 @@ test('the plants are one stop of Tab in table and list, rows go by arrows and op
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: name!, exact: true })).toBeVisible()
 })
+
+test('Escape in what a row opened closes it and gives its button the focus back, with the figure that was typed', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}${FRONT}/count`)
+  const line = page.locator('.plant').nth(1)
+  await line.click()
+  await expect(line).toHaveAttribute('aria-expanded', 'true')
+  const spare = page.getByLabel('Spare, %')
+  await spare.fill('20')
+  await page.keyboard.press('Escape')
+  await expect(line).toHaveAttribute('aria-expanded', 'false')
+  await expect(line).toBeFocused()
+  await line.click()
+  await expect(spare).toHaveValue('20')
+
+  await page.goto(`${server.url}${FRONT}/compose`)
+  await page.getByRole('tab', { name: /List/ }).click()
+  const figures = page.getByRole('button', { name: /^Figures of/ }).first()
+  await figures.click()
+  await expect(figures).toHaveAttribute('aria-expanded', 'true')
+  await page.getByTestId('drift-list').locator('input').first().focus()
+  await page.keyboard.press('Escape')
+  await expect(figures).toHaveAttribute('aria-expanded', 'false')
+  await expect(figures).toBeFocused()
+})

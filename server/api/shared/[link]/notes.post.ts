@@ -17,6 +17,8 @@ export default defineEventHandler(async (event) => {
     throw refuse(422, 'There are as many notes as can be kept: ask the designer to settle some.')
   const own = { id: randomUUID(), shareId: share.id, who: 'client', answers: null } as const
   if (!(await db.transaction((tx) => insertNote(tx, { ...own, ...note })))) throw notFound('bed')
+  // Who has the garden open sees at once what its client said.
+  ;(await useHub()).tell(share.gardenId, { what: 'notes', id: share.gardenId, tab: '', name: share.name })
   setResponseStatus(event, 201)
   return notesOfShare(db, share.id)
 })
