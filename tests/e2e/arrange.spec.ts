@@ -22,9 +22,9 @@ const choose = async (page: Page, drift: string) => {
 }
 const pick = async (page: Page, label: string, option: RegExp) => {
   await page.getByLabel(label, { exact: true }).first().click()
-  await page.getByRole('option', { name: option }).first().click()
+  await page.getByRole('listbox').getByRole('option', { name: option }).first().click()
   // The list gives focus back to its field when it has gone.
-  await expect(page.getByRole('option')).toHaveCount(0)
+  await expect(page.getByRole('listbox')).toHaveCount(0)
 }
 const saysAt = (page: Page, drift: string, at: string) =>
   expect(page.locator(`[data-drift="${drift}"]`).first()).toHaveAttribute('aria-label', new RegExp(`at ${at} m`))

@@ -38,7 +38,7 @@ function timerWords(month: string): string {
   const { runs, litres, leftOut } = timerOf(`${month}-01`, `${month}-31`)
   return runs > 0 ? say(`timer: ${Math.round(litres)}${UNIT_SPACE}L, ${leftOut} runs left out`) : ''
 }
-const isEmpty = computed(() => entries.value.length === 0)
+const isEmpty = computed(() => shown.value.length === 0 && search.value === '' && kind.value === 'all')
 const FIRST = 60
 const most = ref(FIRST)
 watch([scope, kind, search], () => {

@@ -58,8 +58,8 @@ const rowNumber = (i: number) => first.value + nth(i)
           <th>Water</th>
           <th>Zones</th>
           <th>Flower</th>
-          <th />
-          <th />
+          <th><span class="sr-only">Remark</span></th>
+          <th><span class="sr-only">Shortlist</span></th>
         </tr>
       </thead>
       <tbody v-roving="'tr:not([aria-hidden])'">
