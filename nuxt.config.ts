@@ -43,7 +43,6 @@ export default defineNuxtConfig({
   vite: {
     optimizeDeps: {
       include: [
-        'interactjs',
         'culori',
         'papaparse',
         'd3-shape',

@@ -1,6 +1,3 @@
-/** Fetched once a page has something to drag: its pictures need not wait for it. */
-const dragKit = () => import('interactjs').then((m) => m.default)
-
 /** Where the hand is: pixels from the element's left top, and on the page. */
 export interface HandAt {
   readonly x: number
@@ -16,81 +13,64 @@ export interface Drag {
   readonly begin?: (from: HandAt) => boolean
   readonly move: (at: HandAt, by: { readonly dx: number; readonly dy: number }) => void
   readonly end: (at: HandAt, by: { readonly dx: number; readonly dy: number }) => void
-  /** Escape: everything as it was. */
+  /** Escape, or a second finger: everything as it was. */
   readonly cancel?: () => void
 }
 
 /** Pixels before a press becomes a drag. */
 const TOLERANCE_PX = 3
 
-interface DragEvent {
-  readonly client: { readonly x: number; readonly y: number }
-  readonly clientX0: number
-  readonly clientY0: number
-  readonly target: Element
-  readonly interaction: { stop: () => void }
-}
-
 /** The one way of dragging: an element, or those in it that match `from`, by mouse, pen or finger; Escape lets go. */
-export function useDrag(element: Readonly<Ref<Element | null>>, drag: Drag, from?: string) {
-  let start: HandAt | null = null
-  let stop: (() => void) | null = null
-  let pressed: Element | null = null
-  const press = (event: Event) => {
-    pressed = event.target instanceof Element ? event.target : null
-  }
-  const place = (clientX: number, clientY: number, target: Element): HandAt => {
+export function useDrag(element: Readonly<Ref<HTMLElement | SVGElement | null>>, drag: Drag, from = '*') {
+  let pressed: HandAt | null = null
+  let isMoving = false
+
+  function place({ clientX, clientY }: PointerEvent, target: Element): HandAt {
     const box = element.value!.getBoundingClientRect()
     return { x: clientX - box.left, y: clientY - box.top, clientX, clientY, target }
   }
-  const escape = (event: KeyboardEvent) => {
-    if (event.key !== 'Escape' || !start) return
-    start = null
-    stop?.()
-    drag.cancel?.()
+  const by = (at: HandAt) => ({ dx: at.clientX - pressed!.clientX, dy: at.clientY - pressed!.clientY })
+  function letGo() {
+    if (isMoving) drag.cancel?.()
+    pressed = null
+    isMoving = false
   }
-  const by = (at: HandAt) => ({ dx: at.clientX - start!.clientX, dy: at.clientY - start!.clientY })
-  const at = (event: DragEvent) => place(event.client.x, event.client.y, start!.target)
 
-  let unset = () => {}
-  let isGone = false
-  async function begin(held: HTMLElement) {
-    const interact = await dragKit()
-    if (isGone) return
-    unset = () => interact(held).unset()
-    interact.pointerMoveTolerance(TOLERANCE_PX)
-    interact(held)
-      .draggable({
-        ...(from ? { allowFrom: from } : {}),
-        listeners: {
-          start: (event: DragEvent) => {
-            start = place(event.clientX0, event.clientY0, pressed ?? event.target)
-            stop = () => event.interaction.stop()
-            if (drag.begin && !drag.begin(start)) {
-              start = null
-              stop()
-            }
-          },
-          move: (event: DragEvent) => {
-            if (start) drag.move(at(event), by(at(event)))
-          },
-          end: (event: DragEvent) => {
-            if (start) drag.end(at(event), by(at(event)))
-            start = null
-          },
-        },
-      })
-      .styleCursor(false)
+  function press(event: PointerEvent) {
+    letGo()
+    const target = event.target as Element
+    if (event.isPrimary && target.closest(from)) pressed = place(event, target)
   }
-  onMounted(() => {
-    if (!element.value) return
-    void begin(element.value as HTMLElement)
-    element.value.addEventListener('pointerdown', press)
-    addEventListener('keydown', escape)
+  function move(event: PointerEvent) {
+    if (!pressed || !event.isPrimary) return
+    const at = place(event, pressed.target)
+    const { dx, dy } = by(at)
+    if (!isMoving && Math.hypot(dx, dy) < TOLERANCE_PX) return
+    if (!isMoving && drag.begin?.(pressed) === false) pressed = null
+    if (!pressed) return
+    isMoving = true
+    drag.move(at, { dx, dy })
+  }
+  function end(event: PointerEvent) {
+    if (event.type === 'pointercancel') return letGo()
+    if (!pressed || !event.isPrimary) return
+    if (isMoving) {
+      const at = place(event, pressed.target)
+      drag.end(at, by(at))
+    }
+    pressed = null
+    isMoving = false
+  }
+
+  useDraggable(element, {
+    // Two fingers on a picture go nearer and keep their moves from getting here.
+    capture: false,
+    onStart: (_, event) => press(event),
+    onMove: (_, event) => move(event),
+    onEnd: (_, event) => end(event),
   })
-  onBeforeUnmount(() => {
-    isGone = true
-    removeEventListener('keydown', escape)
-    unset()
-  })
+  useEventListener('keydown', (event) => event.key === 'Escape' && letGo())
+  // What is dragged is neither marked as text nor carried off as a picture.
+  useEventListener(element, 'dragstart', (event) => event.preventDefault())
+  useEventListener(document, 'selectstart', (event) => isMoving && event.preventDefault())
 }

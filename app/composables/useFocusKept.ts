@@ -81,8 +81,12 @@ export function useFocusKept() {
     const first = inRow.find((e) => e.matches(FIELDS)) ?? inRow[0]
     if (!first) return
     expectedUntil = 0
-    // A menu that closes gives the focus back to its button first.
-    setTimeout(() => first.focus(), 60)
+    const from = document.activeElement
+    // A menu that closes gives the focus back to its button first. Who has gone to another field meanwhile is left there.
+    setTimeout(() => {
+      const at = document.activeElement
+      if (at === from || !at?.matches(FIELDS)) first.focus()
+    }, 60)
   }
 
   onMounted(() => {

@@ -14,6 +14,9 @@ const showWhy = ref(false)
 const accepting = ref(false)
 const reason = ref('')
 const reasonId = useId()
+const reasonBox = useTemplateRef<{ inputRef: HTMLInputElement | null }>('reasonBox')
+// At once, not a moment later: the next key is meant for the box.
+watch(accepting, (on) => on && reasonBox.value?.inputRef?.focus(), { flush: 'post' })
 
 const light = (on: boolean) => {
   compose.lit = on ? props.finding.plants : []
@@ -93,11 +96,11 @@ onBeforeUnmount(() => light(false))
       <label :for="reasonId">Why is it right here?</label>
       <UInput
         :id="reasonId"
+        ref="reasonBox"
         v-model="reason"
         size="sm"
         maxlength="500"
         placeholder="the client asked for it"
-        autofocus
       />
       <UButton type="submit" size="xs" :disabled="reason.trim() === ''">Accept it</UButton>
     </form>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import interact from 'interactjs'
 import { genusOf } from '~~/core/plant'
 import type { Axis } from '~/composables/useAxis'
 import type { ScoreBlock } from '~/composables/useScoreBlocks'
@@ -12,7 +11,6 @@ const store = useBedStore()
 const compose = useComposeStore()
 const { scene } = useScene()
 const { change, remove } = useChosen()
-const element = useTemplateRef<HTMLButtonElement>('element')
 
 const chosen = computed(
   () => compose.driftId === props.block.drift.id || compose.many.includes(props.block.drift.id),
@@ -41,68 +39,6 @@ const shown = computed(() => `${genus.value} ${props.block.letter} × ${props.bl
 const lanes = () => store.bed?.laneShares.length ?? 1
 const frontLength = () => scene.value?.frame.frontLength ?? 1
 const clampS = (s: number) => Math.round(Math.min(frontLength(), Math.max(0, s)) * 100) / 100
-
-/** Where a block dragged by so many pixels comes to stand. */
-function target(dx: number, dy: number, from: { at: number; lane: number }) {
-  const lane = Math.min(lanes() - 1, Math.max(0, from.lane + Math.round(dy / (props.laneHeight + 3))))
-  return { at: clampS(from.at + dx / props.axis.score.pxPerM), lane }
-}
-
-let start = { at: 0, lane: 0, count: 1 }
-let [dx, dy] = [0, 0]
-const begin = () => {
-  const { at, lane, count } = props.block.drift
-  start = { at, lane, count }
-  dx = 0
-  dy = 0
-  compose.choose(props.block.drift.id)
-}
-/** Plants a stretch longer by dx holds, and the middle that keeps the left end where it was. */
-function stretched() {
-  const per = (props.block.width || 1) / props.block.drift.count
-  const count = Math.max(1, Math.min(500, start.count + Math.round(dx / Math.max(4, startWidth / start.count))))
-  return {
-    count,
-    at: clampS(
-      start.at + ((count - start.count) * (startWidth / start.count || per)) / 2 / props.axis.score.pxPerM,
-    ),
-  }
-}
-let startWidth = 1
-
-onMounted(() => {
-  const driftId = props.block.drift.id
-  interact(element.value!)
-    .draggable({
-      listeners: {
-        start: begin,
-        move: (event: { dx: number; dy: number }) => {
-          dx += event.dx
-          dy += event.dy
-          store.preview({ kind: 'changeDrift', driftId, change: target(dx, dy, start) })
-        },
-        end: () => change(driftId, target(dx, dy, start)),
-      },
-    })
-    .resizable({
-      edges: { right: '.grip' },
-      listeners: {
-        start: () => {
-          begin()
-          startWidth = props.block.width
-        },
-        move: (event: { deltaRect?: { width: number } }) => {
-          dx += event.deltaRect?.width ?? 0
-          store.preview({ kind: 'changeDrift', driftId, change: stretched() })
-        },
-        end: () => change(driftId, stretched()),
-      },
-    })
-    .styleCursor(false)
-})
-onBeforeUnmount(() => {
-  if (element.value) interact(element.value).unset()
-})
 
 function key(event: KeyboardEvent) {
   const { id, at, lane, count } = props.block.drift
@@ -144,7 +80,6 @@ const showsPortrait = computed(
 
 <template>
   <button
-    ref="element"
     class="block"
     :class="{ chosen, lit, weaves: block.slim, peg: isPeg }"
     :style="{
@@ -158,6 +93,7 @@ const showsPortrait = computed(
     :tabindex="stop ? 0 : -1"
     :aria-label="`${shown} ${label}. Arrow keys move it, plus and minus change the count, comma and dot go to the next block.`"
     :aria-pressed="chosen"
+    :data-block="block.key"
     :data-in-lane="block.drift.lane"
     :data-drift="block.isFirst ? block.drift.id : undefined"
     @click="choose"

@@ -9,6 +9,7 @@ const { blocks } = useScoreBlocks(() => props.axis)
 const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const compose = useComposeStore()
 const score = useTemplateRef<HTMLDivElement>('score')
+useBlockHand(score, { axis: () => props.axis, laneHeight: () => props.laneHeight, blocks: () => blocks.value })
 /** Blocks from left to right, lane by lane: the order in which comma and dot go through them. */
 const inOrder = computed(() => [...blocks.value].sort((a, b) => a.lane - b.lane || a.left - b.left))
 const stopKey = computed(
