@@ -49,9 +49,12 @@ export function useBlockHand(
 
   function begin({ target }: HandAt): boolean {
     const key = target.closest<HTMLElement>('[data-block]')?.dataset.block
-    const block = given.blocks().find((b) => b.key === key)
+    const block = given.blocks().find((b) => b.face.key === key)
     if (!block) return false
-    const { drift, width } = block
+    const {
+      width,
+      face: { drift },
+    } = block
     held = { drift, changed: target.closest('.grip') ? stretched(drift, width || 1) : moved(drift) }
     compose.choose(drift.id)
     return true

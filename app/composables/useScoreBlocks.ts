@@ -1,19 +1,17 @@
 import { kindCounts, type Drift } from '~~/core/bed'
 import type { Scene } from '~~/core/scene'
 import { standsAt, type PlacedPlant } from '~~/core/layout'
-import { shownOf, type Plant } from '~~/core/plant'
+import { genusOf, shownOf, type Plant } from '~~/core/plant'
 import { PLACE_MONTHS, type Moment } from '~~/core/time'
 import { sameParts } from '~/utils/sameParts'
 import type { Axis } from './useAxis'
 
-/** A strip of the score: a whole drift, or one single of a dotted repeat. Pixels from the picture's left. */
-export interface ScoreBlock {
+/** What a strip of the score shows: the same object while a drag only shifts the strip, so that it is not drawn again. */
+export interface BlockFace {
   readonly key: string
   readonly drift: Drift
   readonly plant: Plant
   readonly letter: string
-  readonly left: number
-  readonly width: number
   readonly colour: string
   /** The lane it is drawn in: a shape of its own has a block in each lane that it runs through. */
   readonly lane: number
@@ -29,6 +27,40 @@ export interface ScoreBlock {
   readonly isFirst: boolean
   /** Of places that change hands, month by month the colour of who stands there, null for nobody; null for others. */
   readonly year: readonly (string | null)[] | null
+  readonly fits: Fits
+}
+
+/** What there is room for in a strip. */
+export interface Fits {
+  readonly words: boolean
+  readonly letter: boolean
+  readonly portrait: boolean
+  /** Room for words or a portrait, but not for both with ease. */
+  readonly middling: boolean
+}
+
+/** A strip of the score: a whole drift, or one single of a dotted repeat. Pixels from the picture's left. */
+export interface ScoreBlock {
+  readonly face: BlockFace
+  readonly left: number
+  readonly width: number
+}
+
+const WORDS_PX = 76
+const MIDDLING_PX = 46
+const LETTER_PX = 18
+const PORTRAIT_PX = 32
+const SIGN_PX = 6
+
+function fitsIn(width: number, genus: string, isFirst: boolean): Fits {
+  const words = width >= WORDS_PX
+  const middling = width >= MIDDLING_PX
+  return {
+    words,
+    middling,
+    letter: isFirst || width >= LETTER_PX,
+    portrait: middling && (!words || width > PORTRAIT_PX + genus.length * SIGN_PX),
+  }
 }
 
 /** A block that passes the seam of a round bed is drawn in two. */
@@ -103,10 +135,11 @@ function yearOf(now: Scene, drift: Drift, year: number): (string | null)[] {
 const isSlim = ({ shape }: Drift) =>
   ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '') || (shape?.kind === 'hedge' && shape.closed)
 
+const DEEP: readonly (keyof BlockFace)[] = ['shares', 'year', 'fits']
 /** Whether two blocks look the same; drifts and plants are the same objects while nothing changes them. */
-const isAlike = (a: ScoreBlock, b: ScoreBlock) =>
-  (Object.keys(a) as (keyof ScoreBlock)[]).every(
-    (k) => a[k] === b[k] || ((k === 'shares' || k === 'year') && JSON.stringify(a[k]) === JSON.stringify(b[k])),
+const isAlike = (a: BlockFace, b: BlockFace) =>
+  (Object.keys(a) as (keyof BlockFace)[]).every(
+    (k) => a[k] === b[k] || (DEEP.includes(k) && JSON.stringify(a[k]) === JSON.stringify(b[k])),
   )
 
 /** The blocks of all lanes, straight below their plants. */
@@ -121,8 +154,17 @@ export function useScoreBlocks(axis: () => Axis) {
     return score.leftPx + (a - score.from) * score.pxPerM
   }
 
-  let before: readonly ScoreBlock[] = []
-  const blocks = computed<readonly ScoreBlock[]>(() => (before = sameParts(before, made(), (b) => b.key, isAlike)))
+  let before: readonly BlockFace[] = []
+  const blocks = computed<readonly ScoreBlock[]>(() => {
+    const now = made()
+    before = sameParts(
+      before,
+      now.map((b) => b.face),
+      (f) => f.key,
+      isAlike,
+    )
+    return now.map((b, i) => ({ ...b, face: before[i]! }))
+  })
 
   function made(): ScoreBlock[] {
     const now = scene.value
@@ -144,23 +186,26 @@ export function useScoreBlocks(axis: () => Axis) {
       const leaf = colours.value.get(plant.id) ?? plant.foliage.summer
       return parts
         .flatMap((part) => cutAtSeam(part, now).map((cut) => ({ ...part, ...cut })))
-        .map((part, i) => ({
-          key: `${drift.id}/${i}`,
-          drift,
-          plant,
-          letter: letters.value.get(plant.id) ?? '',
-          left: px(part.from),
-          width: (part.to - part.from) * axis().score.pxPerM,
-          colour: leaf,
-          lane: part.lane,
-          count: part.count,
-          slim: own.spacingHabit === 'weaves' || isSlim(drift),
-          onCentreM: drift.pattern === 'dotted' ? drift.everyM : own.spreadM * now.school.spacing,
-          shares,
-          tier,
-          isFirst: i === 0,
-          year,
-        }))
+        .map((part, i) => {
+          const width = (part.to - part.from) * axis().score.pxPerM
+          const face: BlockFace = {
+            key: `${drift.id}/${i}`,
+            drift,
+            plant,
+            letter: letters.value.get(plant.id) ?? '',
+            colour: leaf,
+            lane: part.lane,
+            count: part.count,
+            slim: own.spacingHabit === 'weaves' || isSlim(drift),
+            onCentreM: drift.pattern === 'dotted' ? drift.everyM : own.spreadM * now.school.spacing,
+            shares,
+            tier,
+            isFirst: i === 0,
+            year,
+            fits: fitsIn(width, genusOf(plant), i === 0),
+          }
+          return { face, left: px(part.from), width }
+        })
     })
   }
   return { blocks }

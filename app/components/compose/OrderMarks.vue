@@ -10,10 +10,10 @@ const { scene } = useScene()
 const lanePx = computed(() => props.laneHeight + 3)
 
 const middleOf = (driftId: string) => {
-  const own = props.blocks.filter((b) => b.drift.id === driftId)
+  const own = props.blocks.filter((b) => b.face.drift.id === driftId)
   if (own.length === 0) return null
   const x = (Math.min(...own.map((b) => b.left)) + Math.max(...own.map((b) => b.left + b.width))) / 2
-  return { x, y: own[0]!.lane * lanePx.value + props.laneHeight - 3 }
+  return { x, y: own[0]!.face.lane * lanePx.value + props.laneHeight - 3 }
 }
 const xOf = (atM: number) => {
   const now = scene.value

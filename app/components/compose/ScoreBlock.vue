@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { genusOf } from '~~/core/plant'
-import type { Axis } from '~/composables/useAxis'
-import type { ScoreBlock } from '~/composables/useScoreBlocks'
+import type { BlockFace } from '~/composables/useScoreBlocks'
 
 const { length } = useManner()
 
 /** `stop`: the one block of the score that Tab comes to. */
-const props = defineProps<{ block: ScoreBlock; axis: Axis; laneHeight: number; stop: boolean }>()
+const props = defineProps<{ block: BlockFace; laneHeight: number; stop: boolean }>()
 const store = useBedStore()
 const compose = useComposeStore()
 const { scene } = useScene()
@@ -19,14 +18,7 @@ const isPeg = computed(() => props.block.drift.shape?.kind === 'exact')
 const choose = (event: MouseEvent | KeyboardEvent) =>
   event.shiftKey ? compose.alsoChoose(props.block.drift.id) : compose.choose(props.block.drift.id)
 const lit = computed(() => compose.lit.some((id) => id.startsWith(`${props.block.drift.id}:`)))
-const roomy = computed(() => props.block.width >= 76)
-const middling = computed(() => props.block.width >= 46)
 const genus = computed(() => genusOf(props.block.plant))
-const top = computed(
-  () =>
-    props.block.lane * (props.laneHeight + 3) +
-    (props.block.slim ? props.laneHeight - 7 - 9 * (props.block.tier % 3) : 1),
-)
 const label = computed(
   () =>
     `${props.block.plant.commonName}, ${props.block.drift.count}, ${length(props.block.onCentreM)} ` +
@@ -65,30 +57,15 @@ function key(event: KeyboardEvent) {
   act()
   void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
 }
-const PEG_PX = 30
-const widthPx = computed(() => Math.max(10, Math.min(props.block.width - 2, isPeg.value ? PEG_PX : Infinity)))
-const leftPx = computed(() =>
-  isPeg.value ? props.block.left + (props.block.width - widthPx.value) / 2 : props.block.left,
-)
-const heightPx = computed(() => (props.block.slim ? 7 : props.laneHeight - 10))
 const portraitPx = computed(() => props.laneHeight - 12)
 const isNow = (m: number) => m + 1 === compose.moment.month
-const showsPortrait = computed(
-  () => middling.value && (!roomy.value || props.block.width > 32 + genus.value.length * 6),
-)
 </script>
 
 <template>
   <button
     class="block"
     :class="{ chosen, lit, weaves: block.slim, peg: isPeg }"
-    :style="{
-      left: `${leftPx}px`,
-      width: `${widthPx}px`,
-      top: `${top}px`,
-      height: `${heightPx}px`,
-      '--leaf': block.colour,
-    }"
+    :style="{ '--leaf': block.colour }"
     :title="label"
     :tabindex="stop ? 0 : -1"
     :aria-label="`${shown} ${label}. Arrow keys move it, plus and minus change the count, comma and dot go to the next block.`"
@@ -101,24 +78,19 @@ const showsPortrait = computed(
   >
     <template v-if="!block.slim">
       <PlantPortrait
-        v-if="showsPortrait"
+        v-if="block.fits.portrait"
         :plant="block.plant"
         :month="compose.moment.month"
         :width="22"
         :height="portraitPx"
         class="thumb"
       />
-      <span v-if="roomy" class="words" aria-hidden="true">
+      <span v-if="block.fits.words" class="words" aria-hidden="true">
         <i class="botanical">{{ genus }}</i>
         {{ ' ' }}
         <small>{{ block.letter }} × {{ block.count }}</small>
       </span>
-      <span
-        v-else-if="block.isFirst || block.width >= 18"
-        class="short"
-        :class="{ alone: !middling }"
-        aria-hidden="true"
-      >
+      <span v-else-if="block.fits.letter" class="short" :class="{ alone: !block.fits.middling }" aria-hidden="true">
         <b>{{ block.letter }}</b>
         <small v-if="block.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.count }}</small>
       </span>
@@ -140,7 +112,9 @@ const showsPortrait = computed(
 
 <style scoped>
 .block {
-  position: absolute;
+  position: relative;
+  width: 100%;
+  height: 100%;
   display: flex;
   align-items: center;
   gap: 3px;

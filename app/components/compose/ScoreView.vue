@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { laneNames } from '~~/core/bed'
 import type { Axis } from '~/composables/useAxis'
+import type { BlockFace, ScoreBlock } from '~/composables/useScoreBlocks'
 
 const props = defineProps<{ axis: Axis; laneHeight: number }>()
 const store = useBedStore()
@@ -11,9 +12,9 @@ const compose = useComposeStore()
 const score = useTemplateRef<HTMLDivElement>('score')
 useBlockHand(score, { axis: () => props.axis, laneHeight: () => props.laneHeight, blocks: () => blocks.value })
 /** Blocks from left to right, lane by lane: the order in which comma and dot go through them. */
-const inOrder = computed(() => [...blocks.value].sort((a, b) => a.lane - b.lane || a.left - b.left))
+const inOrder = computed(() => [...blocks.value].sort((a, b) => a.face.lane - b.face.lane || a.left - b.left))
 const stopKey = computed(
-  () => (inOrder.value.find((b) => b.drift.id === compose.driftId) ?? inOrder.value[0])?.key ?? '',
+  () => (inOrder.value.find((b) => b.face.drift.id === compose.driftId) ?? inOrder.value[0])?.face.key ?? '',
 )
 const WAYS: Readonly<Record<string, (at: number, last: number) => number>> = {
   ',': (at) => Math.max(0, at - 1),
@@ -25,11 +26,29 @@ function key(event: KeyboardEvent) {
   const way = WAYS[event.key]
   if (!way) return
   event.preventDefault()
-  const at = inOrder.value.findIndex((b) => b.key === stopKey.value)
+  const at = inOrder.value.findIndex((b) => b.face.key === stopKey.value)
   const to = inOrder.value[way(at, inOrder.value.length - 1)]
   if (!to) return
-  compose.choose(to.drift.id)
+  compose.choose(to.face.drift.id)
   void nextTick(() => score.value?.querySelector<HTMLElement>('.block[tabindex="0"]')?.focus())
+}
+const PEG_PX = 30
+const SLIM_PX = 7
+const isPeg = ({ drift }: BlockFace) => drift.shape?.kind === 'exact'
+function leftOf({ face, left, width }: ScoreBlock, wide: number) {
+  return isPeg(face) ? left + (width - wide) / 2 : left
+}
+/** Where a block lies. Slim ones at the foot of their lane, each tier above the last. */
+function placeOf(block: ScoreBlock) {
+  const { lane, slim, tier } = block.face
+  const wide = Math.max(10, Math.min(block.width - 2, isPeg(block.face) ? PEG_PX : Infinity))
+  const inLane = slim ? props.laneHeight - SLIM_PX - 9 * (tier % 3) : 1
+  return {
+    left: `${leftOf(block, wide)}px`,
+    width: `${wide}px`,
+    top: `${lane * (props.laneHeight + 3) + inLane}px`,
+    height: `${slim ? SLIM_PX : props.laneHeight - 10}px`,
+  }
 }
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
 </script>
@@ -62,14 +81,9 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
     </div>
     <ComposeOrderMarks :blocks="blocks" :axis="axis" :lane-height="laneHeight" />
     <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->
-    <ComposeScoreBlock
-      v-for="block in blocks"
-      :key="block.key"
-      :block="block"
-      :axis="axis"
-      :lane-height="laneHeight"
-      :stop="block.key === stopKey"
-    />
+    <div v-for="block in blocks" :key="block.face.key" class="place" :style="placeOf(block)">
+      <ComposeScoreBlock :block="block.face" :lane-height="laneHeight" :stop="block.face.key === stopKey" />
+    </div>
   </div>
 </template>
 
@@ -77,6 +91,9 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 .score {
   position: relative;
   overflow: hidden;
+}
+.place {
+  position: absolute;
 }
 .lane {
   position: relative;
