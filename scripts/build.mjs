@@ -3,37 +3,15 @@ import { spawn } from 'node:child_process'
 import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { build } from 'esbuild'
 import { answers, freePort, root, run, stampBuild } from './machine.mjs'
 
 run('npx', ['--no-install', 'tsx', 'scripts/check-library.ts'])
 run('npx', ['--no-install', 'nuxt', 'build'], {
   stdio: process.env.AMBER_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'],
 })
-await bundleWorkers()
+run('npx', ['--no-install', 'tsx', 'scripts/bundleWorkers.ts'])
 await makeEmptyDatabase()
 stampBuild()
-
-/** What runs in threads beside the server, each as one file. */
-async function bundleWorkers() {
-  for (const name of ['papers', 'beside']) await bundleWorker(name)
-}
-
-async function bundleWorker(name) {
-  await build({
-    entryPoints: [join(root, 'server', 'workers', `${name}.worker.ts`)],
-    outfile: join(root, '.output', 'server', 'workers', `${name}.mjs`),
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    logLevel: 'warning',
-    // Packages in the older form ask for this name.
-    banner: {
-      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
-    },
-  })
-}
 
 /**
  * An empty database beside the server, migrated by the server itself, to be copied: so that the first start of a new data

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { sizeOfBed } from '~~/core/bed'
 import { formatLength, type Units } from '~~/core/measure'
+import { windWords } from '~~/core/site'
 
 const store = useBedStore()
 const { frame } = useAspect()
@@ -41,7 +42,7 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
       {{ size }}
       <small>{{ otherSize }}</small>
     </span>
-    <span v-if="facing" class="fact">faces {{ facing }}</span>
+    <span v-if="facing" class="fact">faces {{ windWords(facing) }}</span>
     <span
       v-if="name !== undefined"
       class="fact"

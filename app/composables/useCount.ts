@@ -20,7 +20,7 @@ export const useCount = createSharedComposable(() => {
   const beds = computed(() =>
     garden.stored.value.map((b) => ({ id: b.id, bed: b.id === bed.id ? (bed.kept ?? b.value) : b.value })),
   )
-  const units = computed(() => bed.garden?.value.units ?? 'metric')
+  const { units } = useManner()
   const frosts = computed(() => bed.garden?.value.place ?? { lastFrost: '05-01', firstFrost: '10-15' })
   const planted = computed(() => plantedByKind(ticks.value))
   const input = computed(() => ({

@@ -39,8 +39,7 @@ export const useLog = createSharedComposable(() => {
   const all = computed(() => book.value?.entries.value ?? [])
   const entries = computed(() => standing(all.value))
   const planted = computed(() => plantedYear(supply.supply, now))
-  const units = computed(() => bed.garden?.value.units ?? 'metric')
-  const { length } = useManner()
+  const { length, units } = useManner()
   const weatherOn = (day: Day) => {
     const { lowC, highC, rainMm } = simulatedWeather(bed.garden!.value.place, bed.garden!.id)(day)
     return { lowC, highC, rainMm }

@@ -2,14 +2,13 @@ import { setOutTable, type FixedPoint, type Method } from '~~/core/setout'
 
 /** How the bed under the hand is set out: the way of measuring, the end one comes in at, the two points tapes are held at. */
 export const useSetOut = createSharedComposable(() => {
-  const bed = useBedStore()
   const site = useSiteStore()
   const { settled } = useScene()
   const { laid } = useGardenScene()
   const method = ref<Method>('baseline')
   const path = ref<'left' | 'right'>('right')
   const pointIds = ref<readonly [string, string] | null>(null)
-  const units = computed(() => bed.garden?.value.units ?? 'metric')
+  const { units } = useManner()
   const scene = computed(() => settled.value?.scene ?? null)
   const round = computed(() => scene.value?.frame.closed === true)
   watch(

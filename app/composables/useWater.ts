@@ -26,7 +26,7 @@ export const useWater = createSharedComposable(() => {
   const now = today()
   const plan = computed(() => supply.supply.water)
   const place = computed(() => bed.garden!.value.place)
-  const units = computed(() => bed.garden?.value.units ?? 'metric')
+  const { units } = useManner()
   const fromTap = computed(() =>
     tapDistances(
       layGarden(

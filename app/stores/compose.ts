@@ -49,9 +49,10 @@ export const useComposeStore = defineStore('compose', () => {
     many.value = []
     featureId.value = null
   }
+  const allChosen = (): readonly string[] =>
+    many.value.length > 0 ? many.value : [driftId.value].filter((id) => id !== null)
   /** Adds a drift to those that are chosen, or lets it go of them. */
-  function alsoChoose(drift: string) {
-    const all = many.value.length > 0 ? many.value : [driftId.value].filter((id) => id !== null)
+  function alsoChoose(drift: string, all = allChosen()) {
     chooseMany(all.includes(drift) ? all.filter((id) => id !== drift) : [...all, drift])
   }
   function chooseMany(drifts: readonly string[]) {
@@ -88,6 +89,7 @@ export const useComposeStore = defineStore('compose', () => {
     walkDeg,
     enter,
     choose,
+    allChosen,
     alsoChoose,
     chooseMany,
     chooseFeature,

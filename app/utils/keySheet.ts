@@ -42,6 +42,13 @@ export const KEY_SHEET: readonly {
       ['Shift and the wheel', 'along the bed'],
     ],
   },
+  {
+    where: 'By touch',
+    keys: [
+      ['two fingers', 'nearer, farther, along the bed'],
+      ['a finger held on a drift', 'chooses it beside the others'],
+    ],
+  },
   { where: 'The time bar', keys: [['arrows, Home, End', 'in the months and in the years']] },
   {
     where: 'The site plan',

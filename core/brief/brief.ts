@@ -4,6 +4,13 @@ import type { Theme } from '../colour'
 
 export const PURPOSES = ['welcome', 'display', 'rest', 'screen', 'learning', 'work'] as const
 export const MANNERS = ['clipped and polished', 'neat', 'loose', 'wild at the edges'] as const
+/** How a garden is kept, as it is shown. */
+export const MANNER_WORDS: Readonly<Record<(typeof MANNERS)[number], string>> = {
+  'clipped and polished': 'clipped and polished',
+  neat: 'neat',
+  loose: 'loose',
+  'wild at the edges': 'wild at the edges',
+}
 export const WEIGHTS = ['must', 'wish', 'never', 'open'] as const
 export type Weight = (typeof WEIGHTS)[number]
 

@@ -2,6 +2,7 @@ export {
   type Asked,
   type Brief,
   EMPTY_BRIEF,
+  MANNER_WORDS,
   MANNERS,
   NOTHING_ASKED,
   PURPOSES,

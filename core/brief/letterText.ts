@@ -1,6 +1,6 @@
 import { SCHOOLS } from '../bed'
 import { monthName } from '../time'
-import type { Brief, Weight } from './brief'
+import { MANNER_WORDS, type Brief, type Weight } from './brief'
 import { TRAIT } from './traits'
 
 const PURPOSE_WORDS: Readonly<Record<Brief['purpose'], string>> = {
@@ -22,7 +22,7 @@ export function letterText(brief: Brief): string[] {
     joined(brief.requirements.filter((r) => r.weight === weight).map((r) => TRAIT[r.trait].label))
   const said = (start: string, list: string) => (list === '' ? '' : `${start} ${list}.`)
   return [
-    `The garden is there to ${PURPOSE_WORDS[brief.purpose]}. It is kept ${brief.manner}. ` +
+    `The garden is there to ${PURPOSE_WORDS[brief.purpose]}. It is kept ${MANNER_WORDS[brief.manner]}. ` +
       `It is planted after the school “${SCHOOLS[brief.school].name.toLowerCase()}”.`,
     said('It is at its best in', joined(brief.months.map(monthName))),
     [

@@ -3,6 +3,7 @@ import type { Plant } from '../plant'
 import { yearOfDay } from '../time'
 import type { LogEntry } from './entry'
 import { WISHES } from './entry'
+import { CAUSE_WORDS, KIND_WORDS, WISH_WORDS } from './words'
 
 /** What a season brought, for one page. */
 export interface SeasonLetter {
@@ -59,15 +60,18 @@ export function seasonLetter({ year, entries, library, bedName, tasksDone }: Let
     ],
     lost: own
       .filter((e) => e.kind === 'died')
-      .map((e) => `${e.amount ?? 1} ${named(e)}, ${bedName(e.bedId)}${e.cause ? ` (${e.cause})` : ''}${noteOf(e)}`)
+      .map(
+        (e) =>
+          `${e.amount ?? 1} ${named(e)}, ${bedName(e.bedId)}${e.cause ? ` (${CAUSE_WORDS[e.cause]})` : ''}${noteOf(e)}`,
+      )
       .slice(0, MOST_LINES),
     learned: own
       .filter((e) => LESSONS.has(e.kind))
-      .map((e) => `${capital(named(e))}: ${e.kind}${noteOf(e)}`)
+      .map((e) => `${capital(named(e))}: ${KIND_WORDS[e.kind]}${noteOf(e)}`)
       .slice(0, MOST_LINES),
     next: WISHES.flatMap((wish) => {
       const list = own.filter((e) => e.wish === wish && e.done === '')
-      return list.length > 0 ? [`${capital(wish)}: ${[...new Set(list.map(named))].join(', ')}`] : []
+      return list.length > 0 ? [`${capital(WISH_WORDS[wish])}: ${[...new Set(list.map(named))].join(', ')}`] : []
     }),
     photos: spread(own.filter((e) => e.photoId !== '')),
   }

@@ -5,5 +5,16 @@ export { characters, cleanText, cutText, faultOfText } from './cutText'
 export { formatArea, formatSmall, formatVolume, formatWeight } from './formatAmount'
 export { inUnits, toFahrenheit, UNIT_SPACE } from './inUnits'
 export { keptFigure, type QuantityUnit, typedFigure, typedUnit } from './quantity'
-export { type Region, REGIONS, sayDay, sayMoney, sayMonthDay, sayNumber, sayTime, sayWeekday } from './region'
+export {
+  type Region,
+  regionOfTag,
+  REGIONS,
+  sayDay,
+  sayMoment,
+  sayMoney,
+  sayMonthDay,
+  sayNumber,
+  sayTime,
+  sayWeekday,
+} from './region'
 export { type Manner, mannerOf, PLAIN_MANNER, say } from './say'

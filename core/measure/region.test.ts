@@ -4,7 +4,18 @@ import { inUnits } from './inUnits'
 import { parseLength } from './parseLength'
 import { formatLength } from './formatLength'
 import { keptFigure, typedFigure, typedUnit, type QuantityUnit } from './quantity'
-import { REGIONS, sayDay, sayMoney, sayMonthDay, sayNumber, sayTime, sayWeekday, type Region } from './region'
+import {
+  regionOfTag,
+  REGIONS,
+  sayDay,
+  sayMoment,
+  sayMoney,
+  sayMonthDay,
+  sayNumber,
+  sayTime,
+  sayWeekday,
+  type Region,
+} from './region'
 import { mannerOf, say } from './say'
 
 const regions = fc.constantFrom(...REGIONS)
@@ -31,6 +42,11 @@ describe('days, figures and money by region', () => {
     expect(sayTime(at, 'GB')).toBe('14:05')
     expect(sayTime(at, 'US').replace(/\s/g, ' ')).toBe('02:05 PM')
     expect(sayTime(at, 'DE', 'second')).toBe('14:05:09')
+    expect(sayMoment(at, 'GB')).toMatch(/^8 May 2026.*14:05$/)
+    expect(sayMoment(at, 'US').replace(/\s/g, ' ')).toMatch(/^May 8, 2026.*2:05 PM$/)
+    expect(['en-AU', 'de-DE', 'en', '', 'zh-Hant-CN', 'en-Latn-IE'].map(regionOfTag)).toEqual([
+      ...['AU', 'DE', 'GB', 'GB', 'GB', 'IE'],
+    ])
     expect([sayWeekday(at, 'GB'), sayWeekday(at, 'US')]).toEqual(['Friday 8 May', 'Friday, May 8'])
   })
   it('a text that is no day stays as it is', () => {

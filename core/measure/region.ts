@@ -1,3 +1,5 @@
+import { LANGUAGE } from './language'
+
 /**
  * Countries whose way of writing days, figures and money a garden may follow; words are English everywhere, so each is the `en-` locale
  * of that country in the Unicode locale data that the runtime carries.
@@ -8,7 +10,7 @@ export const REGIONS = [
 ] as const
 export type Region = (typeof REGIONS)[number]
 
-const localeOf = (region: Region) => `en-${region}`
+const localeOf = (region: Region) => `${LANGUAGE}-${region}`
 
 /** Making a formatter costs far more than using it. */
 function kept<A extends (string | number)[], V>(make: (...args: A) => V): (...args: A) => V {
@@ -83,20 +85,29 @@ export function sayMonthDay(monthDay: string, region: Region): string {
   return Number.isNaN(date.getTime()) ? monthDay : days(region, 'plain').format(date)
 }
 
+const TIME = { hour: '2-digit', minute: '2-digit' } as const
+const CLOCKS = {
+  minute: TIME,
+  second: { ...TIME, second: '2-digit' },
+  weekday: { weekday: 'long', day: 'numeric', month: 'long' },
+  moment: { day: 'numeric', month: 'long', year: 'numeric', ...TIME },
+} as const
 const clocks = kept(
-  (region: Region, style: 'minute' | 'second' | 'weekday') =>
-    new Intl.DateTimeFormat(
-      localeOf(region),
-      style === 'weekday'
-        ? { weekday: 'long', day: 'numeric', month: 'long' }
-        : { hour: '2-digit', minute: '2-digit', ...(style === 'second' ? { second: '2-digit' as const } : {}) },
-    ),
+  (region: Region, style: keyof typeof CLOCKS) => new Intl.DateTimeFormat(localeOf(region), CLOCKS[style]),
 )
 /** A moment, ISO, by the clock of this machine: `14:05`, `02:05 pm`; with seconds when asked. */
 export const sayTime = (at: string, region: Region, finest: 'minute' | 'second' = 'minute'): string =>
   clocks(region, finest).format(new Date(at))
 /** The day of a moment, by the clock of this machine: `Friday 8 May`, `Friday, May 8`. */
 export const sayWeekday = (at: string, region: Region): string => clocks(region, 'weekday').format(new Date(at))
+/** Day and time of a moment, by the clock of this machine: `8 May 2026 at 14:05`, `May 8, 2026 at 2:05 PM`. */
+export const sayMoment = (at: string, region: Region): string => clocks(region, 'moment').format(new Date(at))
+
+/** The region of a language tag, `en-AU`; Great Britain when it names none that is known here. */
+export const regionOfTag = (tag: string): Region => {
+  const named = tag.split('-').slice(1)
+  return REGIONS.find((r) => named.includes(r)) ?? 'GB'
+}
 
 /** The region a garden follows when it names none: that of its units. */
 export const regionOf = ({ region, units }: { readonly region?: Region; readonly units: string }): Region =>

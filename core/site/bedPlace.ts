@@ -35,5 +35,20 @@ export function windDeg(name: string): number | null {
   return i < 0 ? null : i * 45
 }
 
-/** An azimuth in words: 222 → south-west. */
-export const windName = (deg: number): string => WINDS[Math.round((((deg % 360) + 360) % 360) / 45) % 8]!
+const WIND_WORDS: Readonly<Record<(typeof WINDS)[number], string>> = {
+  north: 'north',
+  'north-east': 'north-east',
+  east: 'east',
+  'south-east': 'south-east',
+  south: 'south',
+  'south-west': 'south-west',
+  west: 'west',
+  'north-west': 'north-west',
+}
+
+/** A direction as it is shown; what is none stays as it was typed. */
+export const windWords = (name: string): string => WIND_WORDS[name as keyof typeof WIND_WORDS] ?? name
+
+/** The name of the wind an azimuth lies nearest to: 222 → south-west. It is stored and compared. */
+export const windName = (deg: number): (typeof WINDS)[number] =>
+  WINDS[Math.round((((deg % 360) + 360) % 360) / 45) % 8]!

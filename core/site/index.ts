@@ -1,4 +1,4 @@
-export { bedTransform, type BedTransform, windDeg, windName } from './bedPlace'
+export { bedTransform, type BedTransform, windDeg, windName, windWords } from './bedPlace'
 export { levelAt, terracesOf } from './levelAt'
 export { EYE_M, moved, newThing, spotsOf, THING_NAMES, withSpots } from './newThing'
 export { cornersOf, type PlacedOf, type PlacedThing, type ResolvedSite, resolveSite } from './resolve'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { SCHOOLS, type SchoolId } from '~~/core/bed'
 import {
+  MANNER_WORDS,
   MANNERS,
   PURPOSES,
   TRAIT,
@@ -21,7 +22,7 @@ onMounted(() => {
 })
 const b = computed(() => brief.brief)
 const put = (change: Partial<Brief>) => brief.set(change)
-const items = (list: readonly string[]) => list.map((value) => ({ label: value, value }))
+const manners = MANNERS.map((value) => ({ label: MANNER_WORDS[value], value }))
 const schools = Object.values(SCHOOLS).map((s) => ({ label: s.name.toLowerCase(), value: s.id }))
 const purposes = PURPOSES.map((value) => ({
   value,
@@ -106,7 +107,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
       . It should look
       <USelect
         :model-value="b.manner"
-        :items="items(MANNERS)"
+        :items="manners"
         variant="none"
         class="blank"
         aria-label="How it should look"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { WISH_WORDS } from '~~/core/log'
 import { capital } from '~~/core/measure'
 
 const { dayWords } = useManner()
@@ -19,7 +20,7 @@ const due = computed(() => next.value.filter((i) => i.opens <= sunday.value && i
     <ul>
       <li v-for="i in due" :key="i.entry.id">
         <div>
-          <b>{{ capital(i.wish) }}: {{ plantName(i.entry.plantId) || bedName(i.entry.bedId) }}</b>
+          <b>{{ capital(WISH_WORDS[i.wish]) }}: {{ plantName(i.entry.plantId) || bedName(i.entry.bedId) }}</b>
           <span class="soft">
             {{ bedName(i.entry.bedId) }} · {{ i.why }}, until {{ dayWords(i.closes) }}
             <template v-if="i.missed > 0">· was too late before</template>

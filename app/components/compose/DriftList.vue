@@ -6,7 +6,7 @@ const compose = useComposeStore()
 const library = useLibraryStore()
 const { scene } = useScene()
 const { change, remove, pin, unpin } = useChosen()
-const units = computed(() => store.garden?.value.units ?? 'metric')
+const { units } = useManner()
 const lanes = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.bed?.form.kind))
 const open = ref<string | null>(null)
 const groups = computed(() =>

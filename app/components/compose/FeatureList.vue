@@ -6,7 +6,7 @@ import { FEATURE_KINDS, FEATURES, newFeature, type Feature, type FeatureKind } f
 const store = useBedStore()
 const compose = useComposeStore()
 const { frame } = useAspect()
-const units = computed(() => store.garden?.value.units ?? 'metric')
+const { units } = useManner()
 const features = computed(() => store.bed?.features ?? [])
 const items = FEATURE_KINDS.map((value) => ({ label: FEATURES[value].name, value }))
 const kind = ref<FeatureKind>('boulder')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Drift } from '~~/core/bed'
 import { swapKind, type Edit } from '~~/core/edit'
-import type { NextItem } from '~~/core/log'
+import { WISH_WORDS, type NextItem } from '~~/core/log'
 import { standIns } from '~~/core/match'
 import { capital } from '~~/core/measure'
 import type { Plant } from '~~/core/plant'
@@ -62,7 +62,7 @@ const show = (i: NextItem) => {
     <LogLossCard v-for="l in lossesHere" :key="l.entries[0]!.id" :loss="l" />
     <article v-for="{ item, acts } in shown" :key="item.entry.id">
       <p>
-        <b>{{ capital(item.wish) }}:</b>
+        <b>{{ capital(WISH_WORDS[item.wish]) }}:</b>
         {{ plantName(item.entry.plantId) || bed.kept?.name }}
       </p>
       <p v-if="item.entry.note" class="soft">{{ item.entry.note }}</p>

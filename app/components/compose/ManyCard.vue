@@ -1,10 +1,9 @@
 <script setup lang="ts">
 /** Several drifts at once: set in line or at equal steps, joined, copied, held in an order. */
-const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
 const { ids, drifts, orders, align, distribute, move, canJoin, join, remove, hold, letGo } = useMany()
-const units = computed(() => store.garden?.value.units ?? 'metric')
+const { units } = useManner()
 const nameOf = (id: string) => library.byId.get(id)?.commonName ?? id
 const plants = computed(() => drifts.value.reduce((sum, d) => sum + d.count, 0))
 const apartM = ref(1)

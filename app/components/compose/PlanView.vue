@@ -130,6 +130,12 @@ function down(event: PointerEvent) {
   if (compose.tool === 'note') return pinNote(to)
   if (!isHandy(to)) chooseAt(to, event.shiftKey)
 }
+useHoldToChoose(holder, (event) => {
+  const to = painter.value?.toMetres(event.offsetX, event.offsetY)
+  const isFree = to && compose.tool === 'none' && compose.drawing === null
+  const at = isFree && planList.value ? circleAt(planList.value, to.x, to.y)?.body.at : undefined
+  return at && !at.standing ? at.driftId : null
+})
 function chooseAt(to: Point, isMore: boolean) {
   const at = planList.value ? circleAt(planList.value, to.x, to.y)?.body.at : undefined
   if (!at || at.standing) {

@@ -4,8 +4,7 @@ import { toMm, type Point } from '~~/core/geometry'
 /** Points about a middle, to be typed: to the right and toward the front. A closed line goes on from its last point to its first. */
 const props = defineProps<{ points: readonly Point[]; least: number; closed?: boolean }>()
 const emit = defineEmits<{ change: [points: readonly Point[]] }>()
-const store = useBedStore()
-const units = computed(() => store.garden?.value.units ?? 'metric')
+const { units } = useManner()
 /** A new point after the last of an open line lies so far on, metres. */
 const ON_M = 0.25
 

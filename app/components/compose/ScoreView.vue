@@ -11,6 +11,10 @@ const names = computed(() => laneNames(store.bed?.laneShares.length ?? 1, store.
 const compose = useComposeStore()
 const score = useTemplateRef<HTMLDivElement>('score')
 useBlockHand(score, { axis: () => props.axis, laneHeight: () => props.laneHeight, blocks: () => blocks.value })
+useHoldToChoose(score, ({ target }) => {
+  const key = (target as Element).closest<HTMLElement>('[data-block]')?.dataset.block
+  return blocks.value.find((b) => b.face.key === key)?.face.drift.id ?? null
+})
 /** Blocks from left to right, lane by lane: the order in which comma and dot go through them. */
 const inOrder = computed(() => [...blocks.value].sort((a, b) => a.face.lane - b.face.lane || a.left - b.left))
 const stopKey = computed(

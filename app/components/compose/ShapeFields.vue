@@ -3,15 +3,13 @@ import { PATTERNS, SHAPE_KINDS, type Drift, type Pattern, type Shape, type Shape
 import { firstShape, ringTargets } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 
-const { length } = useManner()
+const { length, units } = useManner()
 
 /** How a drift is laid out: a block of its lane, or a shape of its own with its figures. */
 const props = defineProps<{ drift: Drift; plant: Plant }>()
-const store = useBedStore()
 const compose = useComposeStore()
 const { scene, letters } = useScene()
 const { change } = useChosen()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 
 const BLOCKS: Readonly<Record<Pattern, string>> = {
   mass: 'mass',

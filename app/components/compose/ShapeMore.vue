@@ -15,7 +15,7 @@ import { knotOf } from '~~/core/edit'
 import { place } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 
-const { length } = useManner()
+const { length, units } = useManner()
 
 /** Figures of the shapes that go by others or by a measure: hedge, scatter, named places, one place, beneath, climbing. */
 const props = defineProps<{ drift: Drift; shape: Shape; plant: Plant }>()
@@ -24,7 +24,6 @@ const store = useBedStore()
 const library = useLibraryStore()
 const { scene, letters } = useScene()
 const { change } = useChosen()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 
 const THIN: Readonly<Record<ThinTo, string>> = {
   none: 'even all over',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format, parseISO } from 'date-fns'
+import { mannerOf, sayDay } from '~~/core/measure'
 import type { StoredGarden } from '~~/shared/wire'
 
 /** Links by which a garden is shown to its client: made, told once, ended. */
@@ -23,7 +23,7 @@ async function make() {
 }
 const copy = () => navigator.clipboard.writeText(link.value)
 const stateOf = (s: { revoked: boolean; ends: string }) =>
-  s.revoked ? 'ended' : `until ${format(parseISO(s.ends), 'd MMMM yyyy')}`
+  s.revoked ? 'ended' : `until ${sayDay(s.ends.slice(0, 10), mannerOf(props.garden.value).region)}`
 </script>
 
 <template>

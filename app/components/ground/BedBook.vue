@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { BED_KINDS, laneBands, laneCounts, laneDepthAt, laneNames, type BedKind } from '~~/core/bed'
 import { sunClass, words } from '~~/core/plant'
+import { windWords } from '~~/core/site'
 import { KIND_NAMES } from '~/utils/kindNames'
 import { NAME_LIMIT } from '~~/shared/textSchema'
 
-const { length, say } = useManner()
+const { length, say, units } = useManner()
 
 const store = useBedStore()
 const { hasSiteWall } = useGardenScene()
@@ -25,7 +26,6 @@ const {
   setLanes,
   setWall,
 } = useGround()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 const bed = computed(() => store.bed!)
 const lanes = computed(() =>
   laneNames(bed.value.laneShares.length, bed.value.form.kind).map((name, i) => {
@@ -35,7 +35,7 @@ const lanes = computed(() =>
   }),
 )
 const facings = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map(
-  (f) => ({ label: f, value: f }),
+  (f) => ({ label: windWords(f), value: f }),
 )
 const kinds = BED_KINDS.map((value) => ({ label: KIND_NAMES[value], value }))
 
@@ -208,7 +208,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
             class="w-full"
             @update:model-value="(f) => ground({ facing: String(f) })"
           />
-          <b v-else class="still">{{ facing }}</b>
+          <b v-else class="still">{{ windWords(facing) }}</b>
         </div>
         <p class="hint wide">
           {{

@@ -3,17 +3,21 @@ import { CONDITIONS, FATES, freedBy, type Existing } from '~~/core/bed'
 import { monthName, PLACE_MONTHS, type PlaceMonth } from '~~/core/time'
 import { findPlants, renovationAdvice, shootsAgain } from '~~/core/plant'
 
-const { length } = useManner()
+const { length, units } = useManner()
 
 /** What stands in the bed already, its condition, and what becomes of it; gaps kept for what will come. */
 const store = useBedStore()
 const library = useLibraryStore()
 const { frame } = useAspect()
 const { climate } = useScene()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 const list = computed(() => store.bed?.existing ?? [])
 const open = ref<string | null>(null)
 const text = ref('')
+const CONDITION_WORDS: Readonly<Record<Existing['condition'], string>> = {
+  good: 'good',
+  tired: 'tired',
+  poor: 'poor',
+}
 const FATE_WORDS: Readonly<Record<Existing['fate'], string>> = {
   keep: 'keep',
   move: 'move',
@@ -22,6 +26,7 @@ const FATE_WORDS: Readonly<Record<Existing['fate'], string>> = {
   'take-out': 'take out',
   reserve: 'gap reserved',
 }
+const conditions = CONDITIONS.map((value) => ({ label: CONDITION_WORDS[value], value }))
 const put = (id: string, change: Partial<Existing>) =>
   store.edit({ kind: 'setExisting', existing: list.value.map((e) => (e.id === id ? { ...e, ...change } : e)) })
 const cut = (id: string) => store.edit({ kind: 'setExisting', existing: list.value.filter((e) => e.id !== id) })
@@ -88,7 +93,7 @@ function advice(e: Existing): string {
         <div class="line">
           <button class="what" :aria-expanded="open === e.id" @click="open = open === e.id ? null : e.id">
             <b class="serif">{{ e.name }}</b>
-            <small>{{ length(e.heightM) }} × {{ length(e.spreadM) }}, {{ e.condition }}</small>
+            <small>{{ length(e.heightM) }} × {{ length(e.spreadM) }}, {{ CONDITION_WORDS[e.condition] }}</small>
           </button>
           <USelect
             :model-value="e.fate"
@@ -128,7 +133,7 @@ function advice(e: Existing): string {
             <span class="label">Condition</span>
             <USelect
               :model-value="e.condition"
-              :items="CONDITIONS.map((value) => ({ label: value, value }))"
+              :items="conditions"
               size="sm"
               class="w-full"
               aria-label="Condition"

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { sidesNear } from '~~/core/garden'
 import { writeDxf, writeGeoJson, writeSvg } from '~~/core/exchange'
-import { spotsOf, THING_NAMES, windName, type ThingKind, type BedPlace } from '~~/core/site'
+import { spotsOf, THING_NAMES, windName, windWords, type ThingKind, type BedPlace } from '~~/core/site'
 
-const { say } = useManner()
+const { say, units } = useManner()
 
 /** The field book of the site: points as measured, what stands there, and where the beds lie. */
 const store = useSiteStore()
 const bedStore = useBedStore()
 const ground = useGroundStore()
 const { site, beds, laid, add, addPoint, setPoint, placeBed } = useSite()
-const units = computed(() => bedStore.garden?.value.units ?? 'metric')
 const KINDS = Object.keys(THING_NAMES) as ThingKind[]
 /** A row that a menu made takes the focus from the menu, and keeps it. */
 const made = ref<string | null>(null)
@@ -113,7 +112,7 @@ const exports = [
 ]
 function sayFacing(id: string): string {
   const place = placeOf(id)
-  return place ? `faces ${windName((place.lookDeg + 180) % 360)}` : 'not on the site yet'
+  return place ? `faces ${windWords(windName((place.lookDeg + 180) % 360))}` : 'not on the site yet'
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format, parseISO } from 'date-fns'
+import { sayMoment } from '~~/core/measure'
 import type { BackupsAnswer } from '~~/shared/wire'
 
 /** Backups of the whole store: made by themselves after the day's first change, made now, put back. */
@@ -10,7 +10,7 @@ const asked = shallowRef<string | null>(null)
 const toast = useToast()
 const MB = 1048576
 const sizeOf = (bytes: number) => `${(bytes / MB).toFixed(1)} MB`
-const timeOf = (at: string) => format(parseISO(at), 'd MMMM yyyy, HH:mm')
+const timeOf = (at: string) => sayMoment(at, browserRegion())
 const whyOf = (file: string) => {
   if (file.includes('-before-restore-')) return 'before another was put back'
   return file.includes('-by-hand-') ? 'made by hand' : 'of the day'

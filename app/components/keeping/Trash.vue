@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format, parseISO } from 'date-fns'
+import { sayMoment } from '~~/core/measure'
 import type { TrashItem } from '~~/shared/wire'
 
 /** What was removed in the last thirty days, to be brought back. */
@@ -8,7 +8,7 @@ const problem = ref('')
 const toast = useToast()
 const KINDS = { garden: 'Garden', bed: 'Bed', plant: 'Own plant' } as const
 const PLACES = { garden: 'gardens', bed: 'beds', plant: 'library/plants' } as const
-const dayOf = (at: string) => format(parseISO(at), 'd MMMM')
+const dayOf = (at: string) => sayMoment(at, browserRegion())
 
 async function load() {
   try {

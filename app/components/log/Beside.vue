@@ -4,7 +4,7 @@ import { ScatterChart, LineChart } from 'echarts/charts'
 import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components'
 import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { reckonedHeight } from '~~/core/log'
+import { KIND_WORDS, reckonedHeight, type LogKind } from '~~/core/log'
 import { yearOfDay } from '~~/core/time'
 
 /** Year by year what was planned and what the log says of it; heights measured and reckoned; photos beside the picture of their month. */
@@ -18,8 +18,8 @@ const ink = computed(() => (colour.value === 'dark' ? '#c3b7a3' : '#5e5347'))
 const year = ref(years.value[0]!)
 const items = computed(() => years.value.map((y) => ({ label: String(y), value: y })))
 const facts = computed(() => factsOf(year.value))
-const said = (list: readonly { kind: string; note: string }[]) =>
-  list.map((e) => (e.note ? `${e.kind}: ${e.note}` : e.kind)).join('; ')
+const said = (list: readonly { kind: LogKind; note: string }[]) =>
+  list.map((e) => (e.note ? `${KIND_WORDS[e.kind]}: ${e.note}` : KIND_WORDS[e.kind])).join('; ')
 const sums = computed(() => ({
   planned: facts.value.reduce((n, f) => n + f.planned, 0),
   died: facts.value.reduce((n, f) => n + f.died, 0),

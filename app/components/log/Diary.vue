@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { UNIT_SPACE } from '~~/core/measure'
-import { LOG_KINDS } from '~~/core/log'
+import { KIND_WORDS, LOG_KINDS } from '~~/core/log'
 import { MONTH_NAMES, yearOfDay } from '~~/core/time'
 
 /** What happened, the newest first, a month at a time; beside it the losses of this bed and the plan with its places. */
@@ -18,7 +18,7 @@ const SCOPES = [
 const scope = ref<'bed' | 'garden'>('bed')
 const kind = ref('all')
 const search = ref('')
-const kinds = ['all', ...LOG_KINDS]
+const kinds = [{ label: 'all', value: 'all' }, ...LOG_KINDS.map((value) => ({ label: KIND_WORDS[value], value }))]
 const library = useLibraryStore()
 const shown = computed(() =>
   entries.value.filter((e) => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NextItem } from '~~/core/log'
+import { WISH_WORDS, type NextItem } from '~~/core/log'
 import { capital } from '~~/core/measure'
 
 const { dayWords } = useManner()
@@ -26,7 +26,7 @@ const stateOf = (i: NextItem) =>
     </NextStep>
     <ul data-testid="next-season">
       <li v-for="i in next" :key="i.entry.id">
-        <b class="wish">{{ capital(i.wish) }}</b>
+        <b class="wish">{{ capital(WISH_WORDS[i.wish]) }}</b>
         <div>
           <p>
             {{ i.plant?.commonName ?? bedName(i.entry.bedId) }}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { UNIT_SPACE } from '~~/core/measure'
-import { AMOUNT_OF, dayWithWeather, type LogEntry } from '~~/core/log'
+import { AMOUNT_OF, CAUSE_WORDS, dayWithWeather, KIND_WORDS, WISH_WORDS, type LogEntry } from '~~/core/log'
 import { capital } from '~~/core/measure'
 
 /** One entry: what, of what, when and in which weather, with its photo. */
@@ -49,18 +49,20 @@ async function setName() {
 <template>
   <li class="entry" @mouseenter="light(true)" @mouseleave="light(false)">
     <a v-if="entry.photoId" :href="book!.photoOf(entry.photoId)" target="_blank" class="thumb">
-      <img :src="book!.photoOf(entry.photoId)" :alt="`${entry.kind}, ${who}`" loading="lazy" />
+      <img :src="book!.photoOf(entry.photoId)" :alt="`${KIND_WORDS[entry.kind]}, ${who}`" loading="lazy" />
       <small v-if="entry.drawn">drawn</small>
     </a>
     <div class="words">
       <p class="title">
-        <b>{{ capital(entry.kind) }}</b>
+        <b>{{ capital(KIND_WORDS[entry.kind]) }}</b>
         <span class="who">{{ who }}</span>
         <span v-if="place" class="soft">{{ place }}</span>
         <span v-if="amount">{{ amount }}</span>
         <i v-if="entry.colour" class="dot" :style="{ background: entry.colour }" :title="entry.colour" />
-        <span v-if="entry.cause" class="tag">{{ entry.cause }}</span>
-        <span v-if="entry.wish" class="tag wish" :class="{ over: entry.done }">next season: {{ entry.wish }}</span>
+        <span v-if="entry.cause" class="tag">{{ CAUSE_WORDS[entry.cause] }}</span>
+        <span v-if="entry.wish" class="tag wish" :class="{ over: entry.done }">
+          next season: {{ WISH_WORDS[entry.wish] }}
+        </span>
         <span v-if="entry.trial" class="tag">trial</span>
       </p>
       <p v-if="entry.note || became" class="note">{{ entry.note }} {{ became }}</p>
@@ -84,7 +86,7 @@ async function setName() {
     </div>
     <button
       class="out"
-      :aria-label="`Take out: ${entry.kind}, ${who}`"
+      :aria-label="`Take out: ${KIND_WORDS[entry.kind]}, ${who}`"
       title="Take this entry out"
       @click="remove(entry)"
     >

@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { AMOUNT_OF, CAUSES, LOG_KINDS, WISHES, type Cause, type LogKind, type Wish } from '~~/core/log'
+import {
+  AMOUNT_OF,
+  CAUSE_WORDS,
+  CAUSES,
+  KIND_WORDS,
+  LOG_KINDS,
+  WISH_WORDS,
+  WISHES,
+  type Cause,
+  type LogKind,
+  type Wish,
+} from '~~/core/log'
 import { isDay } from '~~/core/time'
 
 /** A new line of the log: what, where, a word; a photo and what follows from it where they are wanted. */
@@ -9,7 +20,7 @@ const compose = useComposeStore()
 const library = useLibraryStore()
 const { scene } = useScene()
 const KINDS: { label: string; value: LogKind }[] = LOG_KINDS.filter((k) => k !== 'learned').map((k) => ({
-  label: k,
+  label: KIND_WORDS[k],
   value: k,
 }))
 const kind = ref<LogKind>('thought')
@@ -99,8 +110,9 @@ async function save() {
 const pick = (event: Event) => {
   photo.value = takenFile(event)
 }
-const causeItems = [...CAUSES]
-const wishItems = ['none', ...WISHES]
+const causeItems = CAUSES.map((value) => ({ label: CAUSE_WORDS[value], value }))
+const NO_WISH = { label: 'none', value: 'none' } as const
+const wishItems = [NO_WISH, ...WISHES.map((value) => ({ label: WISH_WORDS[value], value }))]
 </script>
 
 <template>

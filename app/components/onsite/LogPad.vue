@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AMOUNT_OF, CAUSES, type Cause, type LogKind, type Wish } from '~~/core/log'
+import { AMOUNT_OF, CAUSE_WORDS, CAUSES, KIND_WORDS, type Cause, type LogKind, type Wish } from '~~/core/log'
 import type { SiteBed, SiteKind, SitePlant } from '~~/core/setout'
 import { parseLength, type Units } from '~~/core/measure'
 import type { useLogBook } from '~/composables/useLogBook'
@@ -93,7 +93,7 @@ function clear() {
   problem.value = ''
 }
 const isReady = computed(() => what.value !== null || note.value.trim() !== '' || photo.value !== null)
-const causes = [...CAUSES]
+const causes = CAUSES.map((value) => ({ label: CAUSE_WORDS[value], value }))
 </script>
 
 <template>
@@ -104,7 +104,7 @@ const causes = [...CAUSES]
     </p>
     <div class="kinds" role="group" aria-label="What happened">
       <button v-for="k in KINDS" :key="k" :aria-pressed="what === k" @click="what = what === k ? null : k">
-        {{ k }}
+        {{ KIND_WORDS[k] }}
       </button>
     </div>
     <div class="line">

@@ -3,7 +3,7 @@ import { bedFigures } from '~~/core/bed'
 import { shallowest } from '~~/core/judge'
 import { distance, type Point } from '~~/core/geometry'
 
-const { length, area, both, volume, weight } = useManner()
+const { length, area, both, volume, weight, units } = useManner()
 
 const store = useBedStore()
 const brief = useBriefStore()
@@ -14,7 +14,6 @@ const { scene } = useScene()
 const { frame } = useAspect()
 const { moveStation } = useGround()
 const { loadBeds } = useSite()
-const units = computed(() => store.garden?.value.units ?? 'metric')
 const bed = computed(() => store.bed!)
 const TABS = [
   { id: 'site', label: 'The site' },
