@@ -32,9 +32,18 @@ export const wordsOf = (parts: readonly Part[]): string =>
   parts.map((p) => (typeof p === 'string' ? p : '0')).join('')
 
 const COMMAND = /\b(SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER)\s/
-/** Signs of code: markup, styles, selectors, paths, addresses, keys of things. */
-const CODE =
-  /[<>{}=[\]\\|`_]|;(?!\s[a-z])|\b(translate|rotate|scale|matrix|rgba?|hsl|calc|var|url)\(|^[a-z]\w*(, [a-z]\w*){4,}$|^[.#/@*~-]|\w\/\w+\/|:\/\/|--|\d(px|em|rem|ms)\b|^[a-z-]+\(|\w:\w|^\w+:$|\.\w+$/
+/** Signs of code: markup and styles, selectors and paths, calls, keys, lists of columns, names with a dot. */
+const CODE = new RegExp(
+  [
+    /[<>{}=[\]\\|`_]|;(?!\s[a-z])|--|\d(px|em|rem|ms)\b/,
+    /^[.#/@*~-]|\w\/\w+\/|:\/\//,
+    /\b(translate|rotate|scale|matrix|rgba?|hsl|calc|var|url)\(|^[a-z-]+\(/,
+    /\w:\w|^\w+:$|\.\w+$/,
+    /^[a-z]\w*(, [a-z]\w*){4,}$/,
+  ]
+    .map((r) => r.source)
+    .join('|'),
+)
 
 /** A figure with its unit: the garden's manner writes that. */
 const UNIT = /^[\d.\s]+[A-Za-z²³]{1,3}$/

@@ -1,14 +1,21 @@
 import ts from 'typescript'
 import { isText, nameOf, wordsOf, type Message, type Part } from './message'
 
+const listed = (words: string): ReadonlySet<string> => new Set(words.trim().split(/\s+/))
 /** What is called with names and addresses, not with words for people. */
-const CODE_CALLS =
-  /^(querySelector|querySelectorAll|closest|matches|addEventListener|useEventListener|getElementById|createElement|getContext|import|require|fetch|\$fetch|ask|includes|startsWith|endsWith|has|get|set|delete|replace|replaceAll|split|match|test|emit|defineEmits|definePageMeta|useTemplateRef|provide|inject|query|exec|localeCompare|indexOf|setAttribute|getAttribute|setProperty|Error)$/
+const CODE_CALLS = listed(`
+  querySelector querySelectorAll closest matches addEventListener useEventListener getElementById createElement getContext
+  import require fetch $fetch ask includes startsWith endsWith has get set delete replace replaceAll split match test exec
+  emit defineEmits definePageMeta useTemplateRef provide inject query localeCompare indexOf
+  setAttribute getAttribute setProperty Error
+`)
 /** What never holds words for people. */
-const CODE_NAMES =
-  /^(class|className|style|ui|icon|key|id|testid|type|kind|font|cssText|d|transform|href|src|path|rel|sql|color|variant|size|mode|name_|locale|timeZone|pattern|codes?|keys|dir|family|weight|botanicalName|scientificName)$/
+const CODE_NAMES = listed(`
+  class className style ui icon key id testid type kind font cssText d transform href src path rel sql color variant size
+  mode locale timeZone pattern code codes keys dir family weight botanicalName scientificName
+`)
 /** What holds them even when it is a single small word. */
-const TEXT_NAMES = /^(label|title|text|words|reason|hint|says?|note|placeholder|description|message)$/
+const TEXT_NAMES = listed('label title text words reason hint say says note placeholder description message')
 
 const calleeOf = ({ expression }: ts.CallExpression | ts.NewExpression): string => {
   if (ts.isPropertyAccessExpression(expression)) return expression.name.text
@@ -101,7 +108,7 @@ export function scriptTexts(source: string, offset = 0, inText = false): Message
 
   function below(node: ts.Node, said: Said): Said {
     if (isTable(node) || (said === 'table' && isPartOfTable(node))) return 'table'
-    if (TEXT_NAMES.test(propertyName(node)) || isChoiceOfTexts(node)) return 'words'
+    if (TEXT_NAMES.has(propertyName(node)) || isChoiceOfTexts(node)) return 'words'
     const passes =
       ts.isConditionalExpression(node) ||
       ts.isParenthesizedExpression(node) ||
@@ -111,7 +118,7 @@ export function scriptTexts(source: string, offset = 0, inText = false): Message
   }
 
   function visit(node: ts.Node, said: Said) {
-    if (isCode(node) || (said !== 'table' && CODE_NAMES.test(propertyName(node)))) return visitOdd(node)
+    if (isCode(node) || (said !== 'table' && CODE_NAMES.has(propertyName(node)))) return visitOdd(node)
     if (ts.isCallExpression(node) || ts.isNewExpression(node)) return visitCall(node)
     // Not the brackets themselves: they may be those of an attribute.
     const parts = ts.isParenthesizedExpression(node) ? null : partsOf(node)
@@ -134,7 +141,7 @@ export function scriptTexts(source: string, offset = 0, inText = false): Message
   }
   function visitCall(node: ts.CallExpression | ts.NewExpression) {
     visit(node.expression, 'plain')
-    const isNamed = CODE_CALLS.test(calleeOf(node))
+    const isNamed = CODE_CALLS.has(calleeOf(node))
     for (const argument of node.arguments ?? []) {
       if (isNamed && (ts.isStringLiteralLike(argument) || ts.isTemplateExpression(argument))) continue
       visit(argument, 'plain')

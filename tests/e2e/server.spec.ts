@@ -111,7 +111,9 @@ test('plant lists: a dry run takes nothing, what goes out comes in unchanged, in
     expect(await library()).toEqual(before)
   }
   const [header, first] = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8').split('\n')
-  const two = `${header}\n${first!.replace(/^[^,]+/, 'Rosa saltmarshensis')}\n${first!.replace(/^[^,]+,[^,]+,[^,]+/, 'Rosa altera,other rose,wizard')}\n`
+  const renamed = first!.replace(/^[^,]+/, 'Rosa saltmarshensis')
+  const odd = first!.replace(/^[^,]+,[^,]+,[^,]+/, 'Rosa altera,other rose,wizard')
+  const two = `${header}\n${renamed}\n${odd}\n`
   const broken = await request.post(`${server.url}/api/library/import`, {
     headers: { 'content-type': 'text/csv' },
     data: Buffer.from(two),

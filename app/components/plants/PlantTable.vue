@@ -2,7 +2,7 @@
 import { fullHeightM, rangeWords, type Plant } from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
 
-const { length, units } = useManner()
+const { length, region, units } = useManner()
 
 /** The same plants as a table; only the rows in view are made, the others are room above and below them. */
 const props = defineProps<{
@@ -67,7 +67,7 @@ const rowNumber = (i: number) => first.value + nth(i)
         <tr
           v-for="(p, i) in rows"
           :key="p.id"
-          v-memo="[p, rowNumber(i), p.id === chosenId, listed.has(p.id), marks.get(p.id), climate, units]"
+          v-memo="[p, rowNumber(i), p.id === chosenId, listed.has(p.id), marks.get(p.id), climate, units, region]"
           :aria-rowindex="rowNumber(i)"
           :class="{ chosen: p.id === chosenId }"
           :style="{ height: `${ROW_PX}px` }"
