@@ -38,11 +38,13 @@ const move = (event: Event) => {
   font-weight: 400;
   font-size: 12px;
   color: var(--soft);
-  flex: none;
+  min-width: 0;
 }
 button {
   min-width: 24px;
-  height: 20px;
+  flex: none;
+  height: 24px;
+  white-space: nowrap;
   display: inline-grid;
   place-items: center;
   border-radius: 4px;
@@ -60,7 +62,9 @@ button:disabled {
   text-underline-offset: 2px;
 }
 .along {
-  width: 130px;
+  flex: 0 1 130px;
+  min-width: 40px;
+  width: 0;
   accent-color: var(--amber);
 }
 output {
