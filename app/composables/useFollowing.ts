@@ -35,6 +35,12 @@ export function useFollowing() {
     if (first) say(`${who}: ${first}${more.length > 0 ? ` and ${more.length} more` : ''}`)
   }
 
+  /** A backup was put back under what is open: it is opened anew; what is not saved is kept, and meets it with the next save. */
+  function storeWasPutBack(who: string) {
+    if ([bed, site, brief, supply].every((kept) => kept.saveState === 'saved')) return location.reload()
+    say(`${who} put a backup back: what you have not saved yet will meet it`)
+  }
+
   /** How each part of a garden is taken up again. */
   const FOLLOW: Readonly<Record<string, (changed: Changed, who: string) => unknown>> = {
     bed: ({ id }, who) => (id === bed.id ? followBed(who) : loadBeds()),
@@ -46,6 +52,7 @@ export function useFollowing() {
     plants: ({ id }) => library.load(id, true),
     learned: ({ id }) => library.load(id, true),
     garden: bed.followGarden,
+    store: (_, who) => storeWasPutBack(who),
     notes: (_, who) => {
       say(`${who} wrote about the garden`)
       client.doing()

@@ -6,6 +6,9 @@ const MOST_WINDOWS = 200
 /** A window that says nothing for so long is gone, ms. Windows say where they are every half minute. */
 export const GONE_AFTER_MS = 75_000
 
+/** In place of a garden’s id: every garden. */
+const EVERY = '*'
+
 type Message =
   | { readonly kind: 'changed'; readonly gardenId: string; readonly changed: Changed }
   | { readonly kind: 'here'; readonly gardenId: string; readonly here: Here }
@@ -60,6 +63,8 @@ export class LiveHub {
   say = (gardenId: string, here: Here) => this.#send({ kind: 'here', gardenId, here })
   left = (gardenId: string, tab: string) => this.#send({ kind: 'left', gardenId, tab })
   tell = (gardenId: string, changed: Changed) => this.#send({ kind: 'changed', gardenId, changed })
+  /** Tells every window of every garden. */
+  tellAll = (changed: Changed) => this.#send({ kind: 'changed', gardenId: EVERY, changed })
 
   #send(message: Message) {
     this.#take(message, true)
@@ -93,6 +98,7 @@ export class LiveHub {
   }
 
   #push(gardenId: string, event: LiveEvent) {
-    for (const listener of this.#listeners.get(gardenId) ?? []) listener(event)
+    const told = gardenId === EVERY ? [...this.#listeners.values()] : [this.#listeners.get(gardenId) ?? []]
+    for (const listener of told.flatMap((set) => [...set])) listener(event)
   }
 }

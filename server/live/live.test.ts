@@ -27,6 +27,14 @@ function ear(hub: LiveHub, gardenId = 'g') {
 }
 
 describe('a garden that several look at', () => {
+  it('tells all windows of all gardens, on all servers, of what befalls the whole store', () => {
+    const [bus, other] = wired()
+    const [hub, far] = [new LiveHub(bus), new LiveHub(other)]
+    const ears = [ear(hub), ear(hub, 'elsewhere'), ear(far, 'far')]
+    hub.tellAll({ ...changed, what: 'store' })
+    for (const { events } of ears) expect(events.at(-1)).toMatchObject({ changed: { what: 'store' } })
+  })
+
   it('tells who is there, in the order in which they came, and what is changed, to that garden alone', () => {
     const hub = new LiveHub()
     const [one, other] = [ear(hub), ear(hub, 'elsewhere')]

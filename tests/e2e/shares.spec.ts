@@ -74,7 +74,8 @@ test('a client looks through months and years, marks a place and writes; the des
   await front.getByLabel('What you think of Reading-room front').fill('And could it be white?')
   await front.getByRole('button', { name: 'Please change it' }).click()
   await expect(notes).toContainText('And could it be white?')
-  await client.reload()
+  // And the answer is there for the client as soon as they look again.
+  await client.evaluate(() => document.dispatchEvent(new Event('visibilitychange')))
   await expect(front.getByRole('listitem').first()).toContainText('Designer: Yes: a lower one')
   await expect(front.getByRole('listitem').first()).toContainText('settled')
   const list = await client.request.get(`${link.replace('/shared/', '/api/shared/')}/schedule`)

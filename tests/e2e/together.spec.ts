@@ -60,6 +60,23 @@ test.describe('two windows on this machine', () => {
     await expect(two.getByTestId('people-here')).toHaveCount(0)
   })
 
+  test('a backup that is put back is seen in a window that is open', async ({ page }) => {
+    await page.goto(`${server.url}${FRONT}/compose`)
+    const before = await countOf(page, 'rr-2')
+    await addOne(page, 'rr-2')
+    await saved(page)
+    const made = await page.request.post(`${server.url}/api/backups`, { data: {} })
+    const { file } = (await made.json()) as { file: string }
+    await addOne(page, 'rr-2')
+    await saved(page)
+    expect(await countOf(page, 'rr-2')).toBe(before + 2)
+    const again = page.waitForEvent('load')
+    const done = await page.request.post(`${server.url}/api/backups/restore`, { data: { file } })
+    expect(done.ok()).toBe(true)
+    await again
+    expect(await countOf(page, 'rr-2')).toBe(before + 1)
+  })
+
   test('the same drift changed by both is settled part by part, and neither version is lost', async ({
     browser,
   }) => {

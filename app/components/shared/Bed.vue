@@ -30,7 +30,7 @@ const said = ref('')
 const problem = ref('')
 const thanks = ref('')
 
-onMounted(async () => {
+async function load() {
   try {
     const answer = await ask<Shown>(`${props.base}/beds/${props.bed.id}`)
     // All beds of the page share one library.
@@ -39,7 +39,9 @@ onMounted(async () => {
   } catch (error) {
     problem.value = messageOf(error)
   }
-})
+}
+onMounted(load)
+watch(() => props.bed.revision, load)
 function place(event: MouseEvent) {
   const along = picture.value?.alongOf(event.offsetX)
   mark.value = along === undefined ? null : Math.round(along * 10) / 10

@@ -31,6 +31,19 @@ async function open() {
   }
 }
 onMounted(open)
+/** What the designer changes and answers comes by itself, while somebody looks. */
+const AGAIN_MS = 20_000
+async function lookAgain() {
+  if (!garden.value || document.hidden) return
+  try {
+    garden.value = await ask<SharedGarden>(base.value)
+  } catch (error) {
+    // A link that has ended shows nothing any more; a server that is away is asked again.
+    if (statusOf(error) >= 400 && statusOf(error) < 500) await open()
+  }
+}
+useIntervalFn(() => void lookAgain(), AGAIN_MS)
+if (import.meta.client) useEventListener(document, 'visibilitychange', () => void lookAgain())
 async function enter() {
   try {
     await ask(`${base.value}/enter`, { method: 'POST', body: { word: word.value } })
