@@ -2,6 +2,7 @@ import { capital } from '../measure'
 import type { Plant } from '../plant'
 import { dayIn, placePoint, type Climate, type Day } from '../time'
 import type { CareContext, CareKind, CareRule, LibraryWindow } from './careRule'
+import { CARE_WORDS } from './careWords'
 import { pruning } from './rules/pruning'
 import { tidying } from './rules/tidying'
 import { winter } from './rules/winter'
@@ -114,7 +115,7 @@ function tasksOfPlant(cared: CaredPlant, bed: CaredBed, { climate, zone, year, a
         plant,
         count,
         places,
-        title: `${capital(rule.kind)}: ${plant.commonName}`,
+        title: `${capital(CARE_WORDS[rule.kind])}: ${plant.commonName}`,
         why: rule.why(plant, at),
         minutes: Math.max(1, Math.round(rule.minutes(plant) * count)),
         tools: rule.tools,
@@ -230,7 +231,7 @@ function tasksOfGround(bed: CaredBed, climate: Climate, year: number): CareTask[
     plant: null,
     count: 0,
     places: [],
-    title: `${capital(kind)} the bed`,
+    title: `${capital(CARE_WORDS[kind])} the bed`,
     why,
     minutes: Math.max(1, Math.round(minutes)),
     tools,

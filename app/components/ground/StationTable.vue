@@ -17,10 +17,11 @@ const kinds = [
   { label: 'stepped', value: 'stepped' },
   { label: 'curved', value: 'curved' },
 ]
+const END_WORDS = { left: 'left end', between: 'then', right: 'right end' }
 const isBetween = (i: number) => i > 0 && i < props.edge.stations.length - 1
 function endName(i: number): string {
-  if (isBetween(i)) return 'then'
-  return i === 0 ? 'left end' : 'right end'
+  if (isBetween(i)) return END_WORDS.between
+  return i === 0 ? END_WORDS.left : END_WORDS.right
 }
 </script>
 

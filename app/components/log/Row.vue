@@ -17,8 +17,8 @@ const amount = computed(() => {
   if (n === null || !what) return ''
   if (what === 'm') return length(n)
   if (what === 'litres') return say(`${Number(n.toFixed(1))}${UNIT_SPACE}L`)
-  const units = { plants: n === 1 ? 'plant' : 'plants', minutes: 'min', money: '' }[what]
-  return `${figure(n)} ${units}`.trim()
+  const AMOUNT_WORDS = { plants: n === 1 ? 'plant' : 'plants', minutes: 'min', money: '' }
+  return `${figure(n)} ${AMOUNT_WORDS[what]}`.trim()
 })
 const who = computed(() => (props.entry.plantId ? plantName(props.entry.plantId) : bedName(props.entry.bedId)))
 const place = computed(() => (props.entry.plantId && props.entry.bedId ? bedName(props.entry.bedId) : ''))

@@ -14,11 +14,9 @@ const show = (year: number) => {
 /** A view that closes, or what should be hidden and is not. */
 const CLOSES = 0.2
 const isLoud = (s: SightShare) => s.wish === 'keep' && s.blocked > CLOSES
+const BECOMES_WORDS: Readonly<Record<SightShare['wish'], string>> = { keep: 'blocked', hide: 'hidden' }
 const sights = computed(() =>
-  (years.value[0]?.sights ?? []).map((s) => ({
-    name: s.name,
-    label: `${s.name} ${s.wish === 'keep' ? 'blocked' : 'hidden'}`,
-  })),
+  (years.value[0]?.sights ?? []).map((s) => ({ name: s.name, label: `${s.name} ${BECOMES_WORDS[s.wish]}` })),
 )
 const hasSeedlings = computed(() => years.value.some((y) => y.selfSown > 0))
 const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
