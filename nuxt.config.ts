@@ -42,14 +42,7 @@ export default defineNuxtConfig({
   typescript: { strict: true },
   vite: {
     optimizeDeps: {
-      include: [
-        'culori',
-        'papaparse',
-        'd3-shape',
-        'flatbush',
-        'pure-rand/generator/xoroshiro128plus',
-        'zod',
-      ],
+      include: ['culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'],
     },
   },
   nitro,

@@ -5,7 +5,9 @@ export default defineConfig({
   resolve: { alias: { '~~': fileURLToPath(new URL('.', import.meta.url)) } },
   test: {
     include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'shared/**/*.test.ts', 'tests/unit/**/*.test.ts'],
-    testTimeout: 30_000,
+    // All cores, not all but one: nothing else runs beside the tests.
+    maxWorkers: '100%',
+    testTimeout: 60_000,
     hookTimeout: 60_000,
   },
 })
