@@ -67,6 +67,24 @@ test('compose: card, its panels, things, menus and sheets', async ({ browser }) 
   await page.context().close()
 })
 
+test('a conflict: both versions, part by part', async ({ browser }) => {
+  const page = await openPage(browser, `${FRONT}/compose`)
+  await page.route('**/edits', (route) => route.abort())
+  await page.locator('[data-drift="rr-12"]').focus()
+  await page.keyboard.press('+')
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'offline')
+  const address = `${server.url}/api/beds/reading-room-front`
+  const { revision } = (await (await page.request.get(address)).json()) as { revision: number }
+  const edit = { kind: 'changeDrift', driftId: 'rr-12', change: { count: 9 } }
+  const done = await page.request.post(`${address}/edits`, {
+    data: { revision, edits: [{ id: 'elsewhere-1', how: 'edit', edit }] },
+  })
+  expect(done.ok()).toBe(true)
+  await expect(page.getByRole('dialog')).toContainText('This bed was changed elsewhere')
+  expect(await look(page, 'conflict')).toEqual([])
+  await page.context().close()
+})
+
 test('gardens: the forms of a garden, a bed and a link', async ({ browser }) => {
   const page = await openPage(browser, '/')
   const found: string[] = []

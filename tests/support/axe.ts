@@ -34,9 +34,14 @@ async function run(page: Page, way: keyof typeof WAYS, said: string): Promise<st
 export async function findings(page: Page): Promise<string[]> {
   await page.evaluate(axe)
   const here = await run(page, 'all', '')
-  const toggle = () => page.evaluate(() => document.documentElement.classList.toggle('dark'))
+  /** The other theme, wholly: a colour on its way from one to the other is neither. */
+  const toggle = () =>
+    page.evaluate(async () => {
+      document.documentElement.classList.toggle('dark')
+      await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
+      for (const way of document.getAnimations()) if (way instanceof CSSTransition) way.finish()
+    })
   await toggle()
-  await page.waitForTimeout(250)
   const there = await run(page, 'colours', 'other theme, ')
   await toggle()
   return [...here, ...there]
