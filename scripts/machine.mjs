@@ -6,6 +6,7 @@ import {
   existsSync,
   mkdirSync,
   readdirSync,
+  readFileSync,
   renameSync,
   statSync,
   writeFileSync,
@@ -16,7 +17,11 @@ import { join, resolve } from 'node:path'
 
 export const root = resolve(import.meta.dirname ?? '.', '..')
 const LEAST_NODE = [20, 19]
-const SOURCES = ['app', 'core', 'server', 'shared', 'data', 'public', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = [
+  ...['app', 'core', 'server', 'shared', 'data', 'public', 'modules', 'texts'],
+  ...['nuxt.config.ts', 'package-lock.json'],
+]
+const language = process.env.AMBER_LANGUAGE ?? 'en'
 const STAMP = join(root, '.output', 'built.json')
 
 /** Ends the process with one clear line. */
@@ -57,12 +62,15 @@ function newest(path) {
 
 export function ensureBuild() {
   const sources = Math.max(...SOURCES.map((s) => newest(join(root, s))))
-  if (existsSync(STAMP) && statSync(STAMP).mtimeMs > sources) return
+  if (existsSync(STAMP) && statSync(STAMP).mtimeMs > sources && builtIn() === language) return
   console.log('Building (about a minute)…')
   run('npm', ['run', '--silent', 'build'])
 }
 
-export const stampBuild = () => writeFileSync(STAMP, JSON.stringify({ at: new Date().toISOString() }))
+/** The language of the build that is there. */
+const builtIn = () => JSON.parse(readFileSync(STAMP, 'utf8')).language ?? 'en'
+
+export const stampBuild = () => writeFileSync(STAMP, JSON.stringify({ at: new Date().toISOString(), language }))
 
 export const settings = () => {
   const port = Number(process.env.PORT || 4310)

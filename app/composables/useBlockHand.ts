@@ -22,13 +22,10 @@ export function useBlockHand(
 ) {
   const store = useBedStore()
   const compose = useComposeStore()
-  const { scene } = useScene()
-  const { change } = useChosen()
+  const { change, within } = useChosen()
   let held: { readonly drift: Drift; readonly changed: (by: Move) => Change } | null = null
 
   const pxPerM = () => given.axis().score.pxPerM
-  const clampS = (s: number) =>
-    Math.round(Math.min(scene.value?.frame.frontLength ?? 1, Math.max(0, s)) * 100) / 100
 
   /** Where a drift dragged by so many pixels comes to stand. */
   const moved =
@@ -36,7 +33,7 @@ export function useBlockHand(
     ({ dx, dy }: Move): Change => {
       const last = (store.bed?.laneShares.length ?? 1) - 1
       const to = lane + Math.round(dy / (given.laneHeight() + 3))
-      return { at: clampS(at + dx / pxPerM()), lane: Math.min(last, Math.max(0, to)) }
+      return { at: within(at + dx / pxPerM()), lane: Math.min(last, Math.max(0, to)) }
     }
   /** Plants a stretch longer by dx holds, and the middle that keeps the left end where it was. */
   const stretched =
@@ -44,7 +41,7 @@ export function useBlockHand(
     ({ dx }: Move): Change => {
       const each = widthPx / count
       const now = Math.max(1, Math.min(MOST_PLANTS, count + Math.round(dx / Math.max(LEAST_PX, each))))
-      return { count: now, at: clampS(at + ((now - count) * each) / 2 / pxPerM()) }
+      return { count: now, at: within(at + ((now - count) * each) / 2 / pxPerM()) }
     }
 
   function begin({ target }: HandAt): boolean {
@@ -56,7 +53,7 @@ export function useBlockHand(
       face: { drift },
     } = block
     held = { drift, changed: target.closest('.grip') ? stretched(drift, width || 1) : moved(drift) }
-    compose.choose(drift.id)
+    if (!compose.many.includes(drift.id)) compose.choose(drift.id)
     return true
   }
   useDrag(

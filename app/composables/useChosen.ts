@@ -28,6 +28,10 @@ export const useChosen = createSharedComposable(() => {
     store.edit({ kind: 'changeDrift', driftId, change: changes })
   }
 
+  /** A place along the front, within the bed, to the centimetre. */
+  const within = (s: number) =>
+    Math.round(Math.min(scene.value?.frame.frontLength ?? 1, Math.max(0, s)) * 100) / 100
+
   function remove(driftId: string) {
     store.edit({ kind: 'removeDrift', driftId })
     if (compose.driftId === driftId) compose.choose(null)
@@ -48,5 +52,5 @@ export const useChosen = createSharedComposable(() => {
     })
   }
 
-  return { drift, plant, placed, chosenIds, change, remove, pin, unpin }
+  return { drift, plant, placed, chosenIds, change, within, remove, pin, unpin }
 })

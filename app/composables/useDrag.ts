@@ -17,8 +17,9 @@ export interface Drag {
   readonly cancel?: () => void
 }
 
-/** Pixels before a press becomes a drag. */
+/** Pixels before a press becomes a drag; a finger that rests is never quite still. */
 const TOLERANCE_PX = 3
+const FINGER_PX = 8
 
 /** The one way of dragging: an element, or those in it that match `from`, by mouse, pen or finger; Escape lets go. */
 export function useDrag(element: Readonly<Ref<HTMLElement | SVGElement | null>>, drag: Drag, from = '*') {
@@ -45,7 +46,8 @@ export function useDrag(element: Readonly<Ref<HTMLElement | SVGElement | null>>,
     if (!pressed || !event.isPrimary) return
     const at = place(event, pressed.target)
     const { dx, dy } = by(at)
-    if (!isMoving && Math.hypot(dx, dy) < TOLERANCE_PX) return
+    const least = event.pointerType === 'touch' ? FINGER_PX : TOLERANCE_PX
+    if (!isMoving && Math.hypot(dx, dy) < least) return
     if (!isMoving && drag.begin?.(pressed) === false) pressed = null
     if (!pressed) return
     isMoving = true
@@ -70,6 +72,8 @@ export function useDrag(element: Readonly<Ref<HTMLElement | SVGElement | null>>,
     onEnd: (_, event) => end(event),
   })
   useEventListener('keydown', (event) => event.key === 'Escape' && letGo())
+  // Before a picture takes two fingers for itself.
+  useEventListener('pointerdown', (event) => !event.isPrimary && letGo(), { capture: true })
   // What is dragged is neither marked as text nor carried off as a picture.
   useEventListener(element, 'dragstart', (event) => event.preventDefault())
   useEventListener(document, 'selectstart', (event) => isMoving && event.preventDefault())

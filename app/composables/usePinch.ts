@@ -1,8 +1,8 @@
 /** Where one finger drags nothing, it goes along the bed. */
 const STILL = '.front'
 
-/** Two fingers on pictures: apart is nearer, together farther, sideways along the bed. What one finger had begun is let go. */
-export function usePinch(element: Readonly<Ref<HTMLElement | null>>, letGo: () => void) {
+/** Two fingers on pictures: apart is nearer, together farther, sideways along the bed. */
+export function usePinch(element: Readonly<Ref<HTMLElement | null>>) {
   const { zoom, nearAs, along } = useAlong()
   const fingers = new Map<number, { x: number; y: number }>()
   let start: { apart: number; zoom: number; x: number } | null = null
@@ -21,7 +21,6 @@ export function usePinch(element: Readonly<Ref<HTMLElement | null>>, letGo: () =
     const now = apart()
     if (fingers.size !== 2 || !now) return
     start = { apart: Math.max(1, now.px), zoom: zoom.value, x: now.x }
-    letGo()
     stop(event)
   }
   /** So many pixels along the bed, where some of it does not fit. */

@@ -1,4 +1,4 @@
-import { parse } from '@vue/compiler-sfc'
+import { parse } from 'vue/compiler-sfc'
 import { isText, nameOf, wordsOf, type Message, type Part } from './message'
 import { scriptTexts } from './scriptTexts'
 

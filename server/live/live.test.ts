@@ -86,7 +86,9 @@ describe('a garden that several look at', () => {
     expect(of('PUT', 'gardens/g1')).toEqual({ of: 'garden', id: 'g1', what: 'garden' })
     expect(of('POST', 'gardens/g1/care-ticks')).toMatchObject({ what: 'care-ticks' })
     expect(of('PUT', 'gardens/g1/plants/some-id/picture')).toMatchObject({ what: 'plants' })
+    expect(of('POST', 'backups/restore')).toMatchObject({ of: 'store' })
     for (const [method, path] of [
+      ['POST', 'backups'],
       ['GET', 'gardens/g1/site'],
       ['PUT', 'beds/b1/picture'],
       ['POST', 'gardens/g1/here'],

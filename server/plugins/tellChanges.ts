@@ -13,9 +13,11 @@ export default defineNitroPlugin((nitro) => {
 })
 
 async function tell(event: H3Event, { of, id, what }: ChangeMade) {
-  const gardenId = of === 'garden' ? id : await gardenOf((await useStore()).db, of, id)
-  if (!gardenId) return
   const name = whoOf(event)?.account?.name ?? ''
   const tab = getRequestHeader(event, TAB_HEADER) ?? ''
-  ;(await useHub()).tell(gardenId, { what, id, tab, name })
+  const hub = await useHub()
+  const changed = { what, id, tab, name }
+  if (of === 'store') return hub.tellAll(changed)
+  const gardenId = of === 'garden' ? id : await gardenOf((await useStore()).db, of, id)
+  if (gardenId) hub.tell(gardenId, changed)
 }

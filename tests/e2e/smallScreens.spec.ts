@@ -126,6 +126,15 @@ test('a phone shows one picture at a time, two fingers go nearer, and the findin
     await wire.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
   }
   await expect(page.locator('.block[aria-pressed="true"]')).toHaveCount(2)
+  // What one finger had begun to move stays where it was when a second one comes.
+  const [held] = places
+  const moved = { ...held!, x: held!.x + 40 }
+  const fingers = [moved, { x: held!.x, y: held!.y + 90, id: 2 }]
+  await wire.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [held!] })
+  await wire.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [moved] })
+  await wire.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: fingers })
+  await wire.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled()
   await page.getByRole('radio', { name: 'From above' }).click()
   await expect(page.getByTestId('plan')).toBeVisible()
   await page.getByRole('radio', { name: 'Second look' }).click()

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { join } from 'node:path'
-import { compileTemplate, parse } from '@vue/compiler-sfc'
+import { compileTemplate, parse } from 'vue/compiler-sfc'
 import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
 import { catalogueOf, codesIn, sourcesWithTexts } from '../../modules/texts/gather'

@@ -8,8 +8,7 @@ const { length } = useManner()
 const props = defineProps<{ block: BlockFace; laneHeight: number; stop: boolean }>()
 const store = useBedStore()
 const compose = useComposeStore()
-const { scene } = useScene()
-const { change, remove } = useChosen()
+const { change, within, remove } = useChosen()
 
 const chosen = computed(
   () => compose.driftId === props.block.drift.id || compose.many.includes(props.block.drift.id),
@@ -29,15 +28,13 @@ const label = computed(
 const shown = computed(() => `${genus.value} ${props.block.letter} × ${props.block.count},`)
 
 const lanes = () => store.bed?.laneShares.length ?? 1
-const frontLength = () => scene.value?.frame.frontLength ?? 1
-const clampS = (s: number) => Math.round(Math.min(frontLength(), Math.max(0, s)) * 100) / 100
 
 function key(event: KeyboardEvent) {
   const { id, at, lane, count } = props.block.drift
   const by = event.shiftKey ? 0.5 : 0.1
   const acts: Record<string, () => unknown> = {
-    ArrowLeft: () => change(id, { at: clampS(at - by) }),
-    ArrowRight: () => change(id, { at: clampS(at + by) }),
+    ArrowLeft: () => change(id, { at: within(at - by) }),
+    ArrowRight: () => change(id, { at: within(at + by) }),
     ArrowUp: () => lane > 0 && change(id, { lane: lane - 1 }),
     ArrowDown: () => lane < lanes() - 1 && change(id, { lane: lane + 1 }),
     '+': () => change(id, { count: Math.min(500, count + 1) }),

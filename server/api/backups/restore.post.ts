@@ -2,7 +2,6 @@ import { z } from 'zod'
 import { BrokenBackup } from '../../backup/backupFile'
 import { backupPath, makeBackup } from '../../backup/backups'
 import { restoreStore } from '../../backup/restoreStore'
-import { TAB_HEADER } from '../../../shared/windowHeader'
 
 const askSchema = z.object({ file: z.string().max(200) })
 
@@ -16,8 +15,6 @@ export default defineEventHandler(async (event) => {
     const label = `before-restore-${at.toISOString().slice(11, 19).replace(/:/g, '')}`
     const before = await makeBackup(db, backupFolder(), { version, at, label })
     const { gardens } = await restoreStore(db, path, migrations)
-    const tab = getRequestHeader(event, TAB_HEADER) ?? ''
-    ;(await useHub()).tellAll({ what: 'store', id: '', tab, name: whoOf(event)?.account?.name ?? '' })
     return { gardens: gardens.map((g) => g.name), before: before.file }
   } catch (error) {
     if (error instanceof BrokenBackup) throw refuse(422, `Nothing was changed: ${error.message}`)

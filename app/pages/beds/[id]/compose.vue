@@ -51,7 +51,7 @@ const stageStyle = computed(() =>
     ? { height: `min(56vh, ${neededPx.value + scorePx.value + beside.value + 2}px)` }
     : {},
 )
-usePinch(stage, () => store.preview(null))
+usePinch(stage)
 /** A phone begins nearer, with some paces of the bed; the whole is one touch away. */
 const PACES_M = 6
 watch(
