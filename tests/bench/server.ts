@@ -74,5 +74,30 @@ export async function benchServer(report: Report) {
   const garden = ['', '/beds', '/site', '/brief', '/supply', '/log', '/ticks'].map((p) => `/api/gardens/large${p}`)
   const opened = await timed(() => Promise.all([...garden, '/api/beds/large-0'].map(get)))
   report('open-100000-plants', opened, 'ms', 300)
+  report('save-median', await savedIn(server.url), 'ms', 50)
   await server.kill()
+}
+
+const SAVES = 60
+
+/** The median of saves of a bed, one after another, each synced before it is answered. */
+async function savedIn(url: string): Promise<number> {
+  const address = `${url}/api/beds/first-bed`
+  let { revision } = (await (await fetch(address)).json()) as { revision: number }
+  const times: number[] = []
+  for (let i = 0; i < SAVES; i++) {
+    const edit = { kind: 'changeDrift', driftId: 'rr-12', change: { count: 1 + (i % 9) } }
+    const body = JSON.stringify({ revision, edits: [{ id: `save-${i}`, how: 'edit', edit }] })
+    const began = performance.now()
+    const answer = await fetch(`${address}/edits`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
+    })
+    const saved = (await answer.json()) as { revision: number }
+    times.push(performance.now() - began)
+    if (!answer.ok) throw new Error(JSON.stringify(saved))
+    revision = saved.revision
+  }
+  return middle(times)
 }

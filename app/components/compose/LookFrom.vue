@@ -4,7 +4,7 @@ import { describeViewpoint } from '~~/core/draw'
 const { say } = useManner()
 
 /** Where the elevation is seen from, and the walk round the bed. */
-defineProps<{ when: string }>()
+const props = defineProps<{ when: string }>()
 const store = useBedStore()
 const compose = useComposeStore()
 const { viewpoint, fromSite, frame } = useAspect()
@@ -37,6 +37,10 @@ function makeMain() {
   })
   compose.lookFrom(null)
 }
+/** Cut where the picture is narrow: then its title says the rest. */
+const seenFrom = computed(() =>
+  viewpoint.value ? `${say(describeViewpoint(viewpoint.value))} · ${props.when}` : '',
+)
 </script>
 
 <template>
@@ -51,7 +55,7 @@ function makeMain() {
       data-testid="look-from"
     />
     <b v-else class="serif">{{ viewpoint?.name.toLowerCase() }}</b>
-    <small v-if="viewpoint">{{ say(describeViewpoint(viewpoint)) }} · {{ when }}</small>
+    <small v-if="seenFrom" :title="seenFrom">{{ seenFrom }}</small>
     <span class="space" />
     <template v-if="sides">
       <UButton
@@ -117,7 +121,7 @@ b {
   font-family: var(--font-serif);
   font-weight: 600;
   font-size: 13px;
-  padding: 0 4px;
+  padding: 0 22px 0 4px;
   height: 21px;
   color: var(--ink);
 }
