@@ -6,7 +6,7 @@ const nitro = {
   compressPublicAssets: { gzip: true, brotli: true },
   // Bundled, not looked up file by file at start: that is a third of a second.
   externals: {
-    inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable', '@iconify/utils'],
+    inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable'],
   },
   serverAssets: [
     { baseName: 'migrations', dir: './db/migrations' },
@@ -29,8 +29,10 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   css: ['~/assets/css/main.css'],
-  ui: { fonts: false },
-  icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false },
+  // The styles of the parts that are used, not of the whole package.
+  ui: { fonts: false, experimental: { componentDetection: true } },
+  // Icons are in the style sheet, see modules/icons.
+  icon: { provider: 'none', serverBundle: false },
   colorMode: { preference: 'light', fallback: 'light' },
   app: {
     head: {
@@ -41,6 +43,14 @@ export default defineNuxtConfig({
   },
   typescript: { strict: true },
   vite: {
+    // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for a dozen files, not for fifty.
+    $client: {
+      build: {
+        rollupOptions: {
+          output: { experimentalMinChunkSize: 24_000 },
+        },
+      },
+    },
     optimizeDeps: {
       include: ['culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'],
     },
@@ -75,7 +85,7 @@ export default defineNuxtConfig({
           options: { cacheName: 'onsite-shell', networkTimeoutSeconds: 3 },
         },
         {
-          urlPattern: ({ url }) => url.pathname === '/favicon.svg' || url.pathname.startsWith('/api/_nuxt_icon/'),
+          urlPattern: ({ url }) => url.pathname === '/favicon.svg',
           handler: 'CacheFirst',
           options: { cacheName: 'onsite-icons' },
         },

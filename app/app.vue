@@ -1,4 +1,14 @@
 <script setup lang="ts">
+import letters from '@fontsource-variable/inter/files/inter-latin-wght-normal.woff2?url'
+import headings from '@fontsource-variable/fraunces/files/fraunces-latin-wght-normal.woff2?url'
+
+// Known before the style sheet that asks for them: no page is laid out twice.
+useHead({
+  link: [letters, headings].map((href) => ({
+    ...{ rel: 'preload' as const, as: 'font' as const, type: 'font/woff2' as const, crossorigin: 'anonymous' as const },
+    href,
+  })),
+})
 /** Both are fetched when they are first asked for. */
 const { keys, box } = useHelpers()
 useFocusKept()

@@ -19,7 +19,7 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
 <template>
   <nav class="rail" aria-label="Steps of the work">
     <NuxtLink to="/" class="mark" aria-label="All gardens" title="All gardens">
-      <img src="/favicon.svg" alt="" width="34" height="34" />
+      <ProgramMark :size="34" />
     </NuxtLink>
     <NuxtLink
       v-for="step in steps"

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 const { timeOf } = useManner()
 const { saveState, savedAt, problem, save } = useDesk()
+/** The first time of day that a page writes takes the browser a while: it comes after the pictures. */
+const isAtRest = ref(false)
+onMounted(() => requestIdleCallback(() => (isAtRest.value = true), { timeout: 2000 }))
 const text = computed(() => {
   switch (saveState.value) {
     case 'saved':
-      return savedAt.value ? `Saved ${timeOf(savedAt.value)}` : 'Saved'
+      return savedAt.value && isAtRest.value ? `Saved ${timeOf(savedAt.value)}` : 'Saved'
     case 'waiting':
     case 'saving':
       return 'Saving…'

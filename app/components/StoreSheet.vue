@@ -6,7 +6,7 @@ defineProps<{ title: string }>()
 <template>
   <main id="content" class="page" tabindex="-1">
     <header class="top">
-      <NuxtLink to="/" aria-label="All gardens"><img src="/favicon.svg" alt="" width="40" height="40" /></NuxtLink>
+      <NuxtLink to="/" aria-label="All gardens"><ProgramMark :size="40" /></NuxtLink>
       <h1>{{ title }}</h1>
     </header>
     <slot />

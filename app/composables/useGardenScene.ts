@@ -1,5 +1,5 @@
 import { newBed, type Bed } from '~~/core/bed'
-import { layGarden, neighboursOf, type LaidBed } from '~~/core/garden'
+import { layGarden, neighboursOf, placeNeighbours, type LaidBed } from '~~/core/garden'
 import type { PlacedPlant } from '~~/core/layout'
 import type { StoredBed } from '~~/shared/wire'
 
@@ -66,13 +66,32 @@ export const useGardenScene = createSharedComposable(() => {
       stored.value.filter((b) => b.id !== store.id).map((b) => ({ id: b.id, bed: b.value })),
     ),
   )
+  /** A bed that opens shows itself first; what grows beside it comes when there is time. */
+  const isAlone = ref(false)
+  let turn = 0
+  function beginAlone() {
+    turn++
+    isAlone.value = true
+  }
+  async function bringNeighbours(pause: () => Promise<unknown>) {
+    const mine = ++turn
+    await pause()
+    for (const _ of placeNeighbours(others.value, store.id ?? '', library.byId, brief.brief.schools)) {
+      await pause()
+      if (mine !== turn) return
+    }
+    isAlone.value = false
+  }
   const neighbours = computed<readonly PlacedPlant[]>(() => {
     const here = laid.value
-    if (!here?.transform || library.byId.size === 0) return NO_PLANTS
+    if (isAlone.value || !here?.transform || library.byId.size === 0) return NO_PLANTS
     const beds = new Map(others.value.beds).set(here.id, here)
     const found = neighboursOf({ ...others.value, beds }, here.id, library.byId, brief.brief.schools)
     return found.length > 0 ? found : NO_PLANTS
   })
 
-  return { stored, loadBeds, bare, bed, asLaid, laid, neighbours, hasPlace, hasSiteWall, hasSiteView }
+  return {
+    ...{ stored, loadBeds, bare, bed, asLaid, laid, neighbours, hasPlace, hasSiteWall, hasSiteView },
+    ...{ isAlone, beginAlone, bringNeighbours },
+  }
 })

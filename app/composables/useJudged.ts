@@ -1,19 +1,28 @@
-import { critique, type Critique } from '~~/core/judge'
+import { critique, critiqueSteps, type Critique } from '~~/core/judge'
 import type { Scene } from '~~/core/scene'
 
 /** How often the judgement follows a drag, and how long it waits for the browser to have time, ms: the pictures go before it. */
 const EVERY_MS = 150
 const PATIENCE_MS = 250
+/** How long the judgement holds the page at a time while a bed opens, ms. */
+const SLICE_MS = 16
 
 /** The last judgement there was: the next scene and its judgement take over what did not change. */
 export interface LastJudged {
   before?: Critique
 }
 
+/** When to wait: while the hand moves something, and while the scene is not yet all there is. */
+interface Waits {
+  readonly isDragging: () => boolean
+  readonly isWhole: () => boolean
+}
+
 /** The judgement of a scene; while the hand moves something it follows when there is time, so that the pictures need not wait. */
-export function useJudged(scene: ComputedRef<Scene | null>, last: LastJudged, isDragging: () => boolean) {
+export function useJudged(scene: ComputedRef<Scene | null>, last: LastJudged, { isDragging, isWhole }: Waits) {
   const fresh = computed<Critique | null>(() => {
     if (!scene.value) return null
+    if (last.before?.scene === scene.value) return last.before
     return (last.before = critique(scene.value, last.before))
   })
   const late = shallowRef<Critique | null>(null)
@@ -27,26 +36,31 @@ export function useJudged(scene: ComputedRef<Scene | null>, last: LastJudged, is
     waits = true
     setTimeout(() => requestIdleCallback(follow, { timeout: PATIENCE_MS }), EVERY_MS)
   }
-  /** When a bed opens its pictures come first, and the judgement once they stand there. */
+  /** When a bed opens its pictures come first, then the judgement piece by piece, then what is shown of it. */
   const isOpening = ref(true)
-  function begin() {
-    requestAnimationFrame(() =>
-      requestIdleCallback(
-        () => {
-          // The judgement in one task, what is shown of it in the next.
-          void fresh.value
-          setTimeout(() => {
-            isOpening.value = false
-          })
-        },
-        { timeout: PATIENCE_MS },
-      ),
-    )
+  let begun: Scene | null = null
+  function begin(now: Scene) {
+    begun = now
+    const steps = critiqueSteps(now, last.before)
+    function go() {
+      // A newer scene is judged instead.
+      if (begun !== now) return
+      const until = performance.now() + SLICE_MS
+      while (performance.now() < until) {
+        const step = steps.next()
+        if (!step.done) continue
+        last.before = step.value
+        setTimeout(() => (isOpening.value = false))
+        return
+      }
+      setTimeout(go)
+    }
+    requestAnimationFrame(() => requestIdleCallback(go, { timeout: PATIENCE_MS }))
   }
   const waiting = computed(() => isDragging() || isOpening.value)
   watchEffect(() => {
     if (!waiting.value) late.value = fresh.value
-    else if (isOpening.value && scene.value) begin()
+    else if (isOpening.value && scene.value && isWhole()) begin(scene.value)
     else if (scene.value) soon()
   })
   return computed(() => (waiting.value ? late.value : fresh.value))

@@ -39,13 +39,11 @@ export const useScene = createSharedComposable(() => {
       (r) => r.beds.length === 0 || (bedStore.id !== null && r.beds.includes(bedStore.id)),
     ),
   )
-  const asked = computed(() =>
-    askedOf(
-      brief.brief,
-      garden.stored.value.filter((b) => b.id !== bedStore.id).map((b) => b.value),
-      library.byId,
-    ),
-  )
+  const asked = computed(() => {
+    if (garden.isAlone.value) return null
+    const others = garden.stored.value.filter((b) => b.id !== bedStore.id).map((b) => b.value)
+    return askedOf(brief.brief, others, library.byId)
+  })
   const sunAt = computed(() => bedStore.garden?.value.place ?? null)
   const theme = computed(() => brief.brief.theme)
   const { letters } = useLetters()
@@ -74,7 +72,7 @@ export const useScene = createSharedComposable(() => {
       : null,
   )
 
-  const judged = useJudged(scene, last, () => bedStore.dragging)
+  const judged = useJudged(scene, last, { isDragging: () => bedStore.dragging, isWhole: () => !garden.isAlone.value })
   const accepted = computed(() => new Map((bedStore.bed?.accepted ?? []).map((a) => [a.findingId, a])))
   const findings = computed(() => (judged.value?.findings ?? []).filter((f) => !accepted.value.has(f.id)))
   /** The scene as last made, not as it is under the hand: what need not answer within a frame of a drag waits for this. */

@@ -58,7 +58,7 @@ function openBedForm(garden: StoredGarden) {
 <template>
   <main id="content" class="page" tabindex="-1">
     <header class="top">
-      <img src="/favicon.svg" alt="" width="40" height="40" />
+      <ProgramMark :size="40" />
       <h1>Amber Terrace</h1>
       <span class="space" />
       <GardensStoreMenu />

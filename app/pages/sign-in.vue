@@ -27,7 +27,7 @@ async function signIn() {
 
 <template>
   <main id="content" class="door">
-    <img src="/favicon.svg" alt="" width="56" height="56" />
+    <ProgramMark :size="56" />
     <h1>Amber Terrace</h1>
     <form @submit.prevent="signIn">
       <UFormField label="Login">

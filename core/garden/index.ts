@@ -1,5 +1,5 @@
 export { followSite, layGarden, placeOfBed, seenFrom, type GardenScene, type LaidBed } from './layGarden'
-export { neighboursOf } from './neighbours'
+export { neighboursOf, placeNeighbours } from './neighbours'
 export { sideOf, wallOf, type WallSide } from './sideOf'
 export { sidesNear, type SideChoice } from './sidesNear'
 export { slideAlong } from './slideAlong'

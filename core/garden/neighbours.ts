@@ -21,6 +21,20 @@ export function neighboursOf(
     .flatMap((other) => plantsSeenFrom(here, other, library, schools))
 }
 
+/** Places the other beds one after another, with a pause after each, so that `neighboursOf` finds them placed. */
+export function* placeNeighbours(
+  garden: GardenScene,
+  bedId: string,
+  library: ReadonlyMap<string, Plant>,
+  schools?: SchoolChanges,
+): Generator<void, void> {
+  for (const other of garden.beds.values()) {
+    if (other.id === bedId || other.transform === null) continue
+    plantsOf(other, library, schools)
+    yield
+  }
+}
+
 interface Kept {
   readonly library: ReadonlyMap<string, Plant>
   readonly schools: SchoolChanges | undefined

@@ -81,6 +81,15 @@ export interface Critique {
 
 /** Judges a bed. With the critique of the bed before a change, local rules look again only where plants differ. */
 export function critique(scene: Scene, before?: Critique): Critique {
+  const steps = critiqueSteps(scene, before)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
+}
+
+/** Judges a bed as `critique` does, rule by rule, with a pause after each. */
+export function* critiqueSteps(scene: Scene, before?: Critique): Generator<void, Critique> {
   const range = before && before.scene.stays === scene.stays ? changedRange(before.scene, scene) : whole
   const remarks = new Map<RuleId, Remark[]>()
   let pairs: readonly Pair[] | null = null
@@ -91,11 +100,13 @@ export function critique(scene: Scene, before?: Critique): Critique {
         : (before?.remarks.get(rule.id) ?? [])
     const fresh = range ? rule.remarks(scene, range, () => (pairs ??= touchingPairs(scene, range))) : []
     remarks.set(rule.id, [...kept, ...fresh])
+    yield
   }
-  const findings = [
-    ...LOCAL.flatMap((rule) => rule.fold(scene, remarks.get(rule.id)!)),
-    ...WHOLE.flatMap((rule) => rule.findings(scene)),
-  ]
+  const findings = LOCAL.flatMap((rule) => rule.fold(scene, remarks.get(rule.id)!))
+  for (const rule of WHOLE) {
+    findings.push(...rule.findings(scene))
+    yield
+  }
   findings.sort(
     (a, b) => b.weight - a.weight || RULES.indexOf(a.rule) - RULES.indexOf(b.rule) || (a.id < b.id ? -1 : 1),
   )

@@ -22,7 +22,6 @@ const at = (path: string) => new RegExp(`^/api/${path}$`)
 /** The first that fits holds; what fits none needs the owner of the store. */
 const RULES: readonly Rule[] = [
   { path: at('(health|who|sign-in)'), need: 'open' },
-  { path: at('_nuxt_icon/.*'), need: 'open' },
   // Behind a link: each of these asks the link itself.
   { path: at('shared/[^/]+(/.*)?'), need: 'open' },
   { path: at('(sign-out|password)'), need: 'signed in' },

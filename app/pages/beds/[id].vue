@@ -6,9 +6,11 @@ const site = useSiteStore()
 const brief = useBriefStore()
 const supply = useSupplyStore()
 const compose = useComposeStore()
-const { loadBeds, neighbours } = useGardenScene()
+const { loadBeds, beginAlone, bringNeighbours, isAlone } = useGardenScene()
 const problem = ref('')
 const ready = ref(false)
+/** The bed itself is there: its name stands at the head while the rest comes. */
+const isNamed = ref(false)
 
 useUndoKeys()
 const view = String(route.name).split('-').at(-1) ?? ''
@@ -17,21 +19,22 @@ useBedHints(String(route.params.id), view)
 useHead({ title: () => (store.bed ? `${store.bed.name} · Amber Terrace` : 'Amber Terrace') })
 
 const later = () => new Promise((done) => setTimeout(done))
+const idle = () => new Promise((done) => requestIdleCallback(done, { timeout: 250 }))
 /** What the pictures are made from, worked out piece by piece before they are wanted, so that no piece holds the page for long. */
 let held = effectScope()
 async function prepare() {
   if (view !== 'compose') return
-  void neighbours.value
-  await later()
+  beginAlone()
   nuxt.runWithContext(() => held.run(() => useScene()))
   await later()
 }
 
 async function open() {
-  ready.value = false
+  ready.value = isNamed.value = false
   problem.value = ''
   try {
     await store.open(String(route.params.id))
+    isNamed.value = true
     if (store.garden)
       await Promise.all([
         library.load(store.garden.id),
@@ -48,6 +51,7 @@ async function open() {
     await nextTick()
     held.stop()
     held = effectScope()
+    if (isAlone.value) void bringNeighbours(idle)
   } catch (error) {
     problem.value = messageOf(error)
   }
@@ -77,8 +81,8 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
   <div class="frame">
     <AppRail :bed-id="String(route.params.id)" />
     <main class="main">
+      <BedHeader v-if="isNamed && !problem" />
       <template v-if="ready">
-        <BedHeader />
         <NuxtPage id="content" class="page" tabindex="-1" />
         <LazyConflictModal v-if="hasClashed" />
       </template>
