@@ -42,6 +42,8 @@ export default defineNuxtConfig({
     },
   },
   typescript: { strict: true },
+  // Styles come as files that are kept, at the head of the page: put into it, a page's own would be asked for once more by its script.
+  features: { inlineStyles: false },
   vite: {
     // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for a dozen files, not for fifty.
     $client: {

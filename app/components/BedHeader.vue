@@ -5,13 +5,14 @@ import { windWords } from '~~/core/site'
 
 const store = useBedStore()
 const { frame } = useAspect()
+const { bare } = useGardenScene()
 const { judged } = useBedLight()
 const { units, region, figure } = useManner()
 const other = computed(() => (units.value === 'metric' ? 'imperial' : 'metric'))
 const sizeIn = (units: Units) => {
-  if (!frame.value) return ''
+  if (!frame.value || !bare.value) return ''
   const said = (m: number) => formatLength(m, units, 1, region.value)
-  const { lengthM, depthM } = sizeOfBed(store.bed!, frame.value)
+  const { lengthM, depthM } = sizeOfBed(bare.value, frame.value)
   return `${said(lengthM)} × ${said(depthM)}`
 }
 const size = computed(() => sizeIn(units.value))

@@ -2,8 +2,9 @@
 const { timeOf } = useManner()
 const { saveState, savedAt, problem, save } = useDesk()
 /** The first time of day that a page writes takes the browser a while: it comes after the pictures. */
+const AFTER_MS = 1500
 const isAtRest = ref(false)
-onMounted(() => requestIdleCallback(() => (isAtRest.value = true), { timeout: 2000 }))
+useTimeoutFn(() => requestIdleCallback(() => (isAtRest.value = true), { timeout: 500 }), AFTER_MS)
 const text = computed(() => {
   switch (saveState.value) {
     case 'saved':

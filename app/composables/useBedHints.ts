@@ -7,16 +7,18 @@ const readingsOf = (gardenId: string) => [
 
 /**
  * Tells the browser with the page itself what the view of a bed will load and read, so that it comes while the program still starts.
- * Who may not see the bed is told nothing.
+ * Who may not see the bed is told nothing. The garden of the bed, empty where the page did not come from the server.
  */
 export function useBedHints(bedId: string, view: string) {
-  if (!import.meta.server) return
+  const garden = useState(`garden-of-${bedId}`, () => '')
+  if (!import.meta.server) return garden
   const nuxt = useNuxtApp()
   const read = useRequestFetch() as (url: string) => Promise<{ gardenId: string }>
   onServerPrefetch(async () => {
     const bed = `/api/beds/${encodeURIComponent(bedId)}`
     const { gardenId = '' } = await read(bed).catch(() => ({ gardenId: '' }))
     if (gardenId === '') return
+    garden.value = gardenId
     nuxt.ssrContext?.modules?.add(`pages/beds/[id]/${view}.vue`)
     const link = [bed, ...readingsOf(gardenId)].map((href) => ({
       ...{ rel: 'preload', as: 'fetch' as const, crossorigin: 'anonymous' as const, href },
@@ -25,4 +27,5 @@ export function useBedHints(bedId: string, view: string) {
     }))
     await nuxt.runWithContext(() => useHead({ link }))
   })
+  return garden
 }

@@ -44,7 +44,7 @@ export function useFollowing() {
   /** How each part of a garden is taken up again. */
   const FOLLOW: Readonly<Record<string, (changed: Changed, who: string) => unknown>> = {
     bed: ({ id }, who) => (id === bed.id ? followBed(who) : loadBeds()),
-    beds: loadBeds,
+    beds: () => loadBeds(),
     site: site.follow,
     brief: brief.follow,
     supply: supply.follow,

@@ -13,8 +13,8 @@ export const useGardenScene = createSharedComposable(() => {
   const brief = useBriefStore()
   const stored = shallowRef<readonly StoredBed[]>([])
 
-  async function loadBeds() {
-    if (store.garden) stored.value = await $fetch<StoredBed[]>(`/api/gardens/${store.garden.id}/beds`)
+  async function loadBeds(gardenId = store.garden?.id) {
+    if (gardenId) stored.value = await $fetch<StoredBed[]>(`/api/gardens/${gardenId}/beds`)
   }
 
   const isOpen = computed(() => site.id !== null && site.id === store.garden?.id)

@@ -72,7 +72,10 @@ export const useScene = createSharedComposable(() => {
       : null,
   )
 
-  const judged = useJudged(scene, last, { isDragging: () => bedStore.dragging, isWhole: () => !garden.isAlone.value })
+  const judged = useJudged(scene, last, {
+    isDragging: () => bedStore.dragging,
+    isWhole: () => !garden.isAlone.value,
+  })
   const accepted = computed(() => new Map((bedStore.bed?.accepted ?? []).map((a) => [a.findingId, a])))
   const findings = computed(() => (judged.value?.findings ?? []).filter((f) => !accepted.value.has(f.id)))
   /** The scene as last made, not as it is under the hand: what need not answer within a frame of a drag waits for this. */

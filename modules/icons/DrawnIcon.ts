@@ -7,9 +7,12 @@ const PEN = {
 }
 
 /** An icon drawn in its place: as a picture of a style sheet it would cost the browser a document of its own, some ten milliseconds. */
-const DrawnIcon: FunctionalComponent<{ name: string; mode?: string; size?: string | number; customize?: unknown }> = ({
-  name,
-}) => h('svg', { ...PEN, class: 'iconify', innerHTML: shapes[name] ?? '' })
+const DrawnIcon: FunctionalComponent<{
+  name: string
+  mode?: string
+  size?: string | number
+  customize?: unknown
+}> = ({ name }) => h('svg', { ...PEN, class: 'iconify', innerHTML: shapes[name] ?? '' })
 DrawnIcon.props = ['name', 'mode', 'size', 'customize']
 
 export default DrawnIcon

@@ -14,11 +14,9 @@ export default defineNuxtModule({
     const ofPackage = () => JSON.stringify((nuxt.options.appConfig as { ui?: { icons?: unknown } }).ui?.icons ?? {})
     const shapes = () => iconShapes(namesOfIcons([...sourcesIn(nuxt.options.rootDir, ROOMS), ofPackage()]))
     addTemplate({ filename: 'icons.mjs', getContents: () => `export default ${JSON.stringify(shapes())}` })
-    addTypeTemplate({
-      filename: 'icons.d.ts',
-      getContents: () =>
-        "declare module '#build/icons.mjs' {\n  const shapes: Readonly<Record<string, string>>\n  export default shapes\n}\n",
-    })
+    const types =
+      "declare module '#build/icons.mjs' {\n  const shapes: Readonly<Record<string, string>>\n  export default shapes\n}\n"
+    addTypeTemplate({ filename: 'types/icons.d.ts', getContents: () => types }, { nuxt: true, node: true })
     nuxt.hook('app:resolve', (app) => {
       app.plugins = app.plugins.filter((plugin) => !plugin.src.includes('@nuxt/icon'))
     })

@@ -5,6 +5,12 @@ import type { H3Event } from 'h3'
 
 const brotli = promisify(brotliCompress)
 const zip = promisify(gzip)
+/** Long answers that many ask for, packed, by their mark and packing: the library would be packed anew for every page. */
+const keptLong = new Map<string, Buffer>()
+const PACKINGS = ['br', 'gzip'] as const
+const LONG_BYTES = 64_000
+const MOST_KEPT = 8
+const MOST_KEPT_BYTES = 1_000_000
 /** Smaller answers grow when they are packed. */
 const LEAST_BYTES = 1400
 const TEXT = /^(text\/|application\/(json|javascript|xml|dxf|geo\+json)|image\/svg)/
@@ -47,13 +53,22 @@ async function packed(event: H3Event, bytes: Buffer): Promise<Buffer> {
   appendResponseHeader(event, 'vary', 'accept-encoding')
   const takes = getRequestHeader(event, 'accept-encoding') ?? ''
   if (bytes.length < LEAST_BYTES || getResponseHeader(event, 'content-encoding')) return bytes
-  if (/\bbr\b/.test(takes)) {
-    setResponseHeader(event, 'content-encoding', 'br')
-    return brotli(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } })
-  }
-  if (/\bgzip\b/.test(takes)) {
-    setResponseHeader(event, 'content-encoding', 'gzip')
-    return zip(bytes, { level: 5 })
-  }
-  return bytes
+  const packing = PACKINGS.find((p) => takes.split(/[\s,;]+/).includes(p))
+  if (!packing) return bytes
+  setResponseHeader(event, 'content-encoding', packing)
+  const mark = bytes.length >= LONG_BYTES ? String(getResponseHeader(event, 'etag') ?? '') : ''
+  if (!mark) return pack(bytes, packing)
+  const key = `${packing} ${mark}`
+  const there = keptLong.get(key) ?? (await pack(bytes, packing))
+  if (there.length > MOST_KEPT_BYTES) return there
+  // What was asked for last stands last; what was not asked for longest goes first.
+  keptLong.delete(key)
+  keptLong.set(key, there)
+  if (keptLong.size > MOST_KEPT) keptLong.delete(keptLong.keys().next().value!)
+  return there
 }
+
+const pack = (bytes: Buffer, packing: (typeof PACKINGS)[number]): Promise<Buffer> =>
+  packing === 'br'
+    ? brotli(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } })
+    : zip(bytes, { level: 5 })

@@ -15,7 +15,7 @@ const isNamed = ref(false)
 useUndoKeys()
 const view = String(route.name).split('-').at(-1) ?? ''
 const nuxt = useNuxtApp()
-useBedHints(String(route.params.id), view)
+const toldGarden = useBedHints(String(route.params.id), view)
 useHead({ title: () => (store.bed ? `${store.bed.name} · Amber Terrace` : 'Amber Terrace') })
 
 const later = () => new Promise((done) => setTimeout(done))
@@ -29,20 +29,18 @@ async function prepare() {
   await later()
 }
 
+const openGarden = (id: string) =>
+  Promise.all([library.load(id), site.open(id), brief.open(id), supply.open(id), loadBeds(id)])
+
 async function open() {
   ready.value = isNamed.value = false
   problem.value = ''
   try {
-    await store.open(String(route.params.id))
-    isNamed.value = true
-    if (store.garden)
-      await Promise.all([
-        library.load(store.garden.id),
-        site.open(store.garden.id),
-        brief.open(store.garden.id),
-        supply.open(store.garden.id),
-        loadBeds(),
-      ])
+    // What the server told of the page it made holds for the bed that it was made for.
+    const told = toldGarden.value && openGarden(toldGarden.value)
+    toldGarden.value = ''
+    await Promise.all([store.open(String(route.params.id)).then(() => (isNamed.value = true)), told])
+    if (!told && store.garden) await openGarden(store.garden.id)
     await prepare()
     compose.lookFrom(null)
     compose.enter((store.garden?.value.place.latitude ?? 0) < 0)

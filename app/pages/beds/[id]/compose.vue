@@ -70,6 +70,11 @@ const when = computed(
 )
 const tabs = usePanelTabs()
 const hasChosen = computed(() => compose.driftId !== null || compose.many.length > 1)
+/** The card of what was chosen comes, and goes, when the hand has let go. */
+const showsCard = ref(hasChosen.value)
+watch([hasChosen, () => store.dragging], ([now, isDragging]) => {
+  if (!isDragging) showsCard.value = now
+})
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key === 'Escape') {
     compose.choose(null)
@@ -143,7 +148,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     </div>
     <aside v-show="shows('side')" class="side" aria-label="Second look, shortlist and list">
       <PageTabs v-model="compose.panel" :tabs="tabs" />
-      <LazyComposePlantCard v-if="hasChosen" />
+      <LazyComposePlantCard v-if="showsCard" />
       <div v-if="stageNo >= SEEN.beside" class="scroll">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
         <LazyComposeShortlistPanel v-else-if="compose.panel === 'shortlist'" />
