@@ -5,9 +5,7 @@ const nitro = {
   static: false,
   compressPublicAssets: { gzip: true, brotli: true },
   // Bundled, not looked up file by file at start: that is a third of a second.
-  externals: {
-    inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable'],
-  },
+  externals: { inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable'] },
   serverAssets: [
     { baseName: 'migrations', dir: './db/migrations' },
     { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
@@ -46,13 +44,7 @@ export default defineNuxtConfig({
   features: { inlineStyles: false },
   vite: {
     // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for a dozen files, not for fifty.
-    $client: {
-      build: {
-        rollupOptions: {
-          output: { experimentalMinChunkSize: 24_000 },
-        },
-      },
-    },
+    $client: { build: { rollupOptions: { output: { experimentalMinChunkSize: 24_000 } } } },
     optimizeDeps: {
       include: ['culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'],
     },

@@ -76,7 +76,8 @@ export const useGardenScene = createSharedComposable(() => {
   async function bringNeighbours(pause: () => Promise<unknown>) {
     const mine = ++turn
     await pause()
-    for (const _ of placeNeighbours(others.value, store.id ?? '', library.byId, brief.brief.schools)) {
+    const placing = placeNeighbours(others.value, store.id ?? '', library.byId, brief.brief.schools)
+    while (!placing.next().done) {
       await pause()
       if (mine !== turn) return
     }

@@ -4,8 +4,8 @@ import type { Scene } from '~~/core/scene'
 /** How often the judgement follows a drag, and how long it waits for the browser to have time, ms: the pictures go before it. */
 const EVERY_MS = 150
 const PATIENCE_MS = 250
-/** How long the judgement holds the page at a time while a bed opens, ms. */
-const SLICE_MS = 16
+/** How long the judgement holds the page at a time, ms. */
+const SLICE_MS = 8
 
 /** The last judgement there was: the next scene and its judgement take over what did not change. */
 export interface LastJudged {
@@ -26,42 +26,58 @@ export function useJudged(scene: ComputedRef<Scene | null>, last: LastJudged, { 
     return (last.before = critique(scene.value, last.before))
   })
   const late = shallowRef<Critique | null>(null)
-  let waits = false
-  function follow() {
-    waits = false
-    late.value = fresh.value
-  }
-  function soon() {
-    if (waits) return
-    waits = true
-    setTimeout(() => requestIdleCallback(follow, { timeout: PATIENCE_MS }), EVERY_MS)
-  }
-  /** When a bed opens its pictures come first, then the judgement piece by piece, then what is shown of it. */
-  const isOpening = ref(true)
-  let begun: Scene | null = null
-  function begin(now: Scene) {
-    begun = now
+  /** Judges a scene piece by piece between other work, until it is called off. */
+  function inPieces(now: Scene, isWanted: () => boolean, done: (judged: Critique) => void) {
     const steps = critiqueSteps(now, last.before)
     function go() {
-      // A newer scene is judged instead.
-      if (begun !== now) return
+      if (!isWanted()) return
       const until = performance.now() + SLICE_MS
       while (performance.now() < until) {
         const step = steps.next()
         if (!step.done) continue
         last.before = step.value
-        setTimeout(() => (isOpening.value = false))
-        return
+        return done(step.value)
       }
       setTimeout(go)
     }
-    requestAnimationFrame(() => requestIdleCallback(go, { timeout: PATIENCE_MS }))
+    requestIdleCallback(go, { timeout: PATIENCE_MS })
+  }
+
+  /** While the hand moves something: the scene as it stood when there was time, even if the hand is further by now. */
+  let waits = false
+  function soon() {
+    if (waits) return
+    waits = true
+    setTimeout(() => {
+      waits = false
+      const now = scene.value
+      if (!now || !isDragging()) return
+      waits = true
+      inPieces(
+        now,
+        () => (waits = isDragging()),
+        (judged) => {
+          waits = false
+          late.value = judged
+          if (scene.value !== now) soon()
+        },
+      )
+    }, EVERY_MS)
+  }
+  /** When a bed opens its pictures come first, then the judgement, then what is shown of it; a newer scene is judged instead. */
+  const isOpening = ref(true)
+  let begun: Scene | null = null
+  function begin(now: Scene) {
+    begun = now
+    const isWanted = () => begun === now
+    const show = () => setTimeout(() => (isOpening.value = false))
+    requestAnimationFrame(() => inPieces(now, isWanted, show))
   }
   const waiting = computed(() => isDragging() || isOpening.value)
   watchEffect(() => {
     if (!waiting.value) late.value = fresh.value
     else if (isOpening.value && scene.value && isWhole()) begin(scene.value)
-    else if (scene.value) soon()
+    else if (scene.value && isDragging()) soon()
   })
   return computed(() => (waiting.value ? late.value : fresh.value))
 }

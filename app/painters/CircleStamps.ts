@@ -22,6 +22,11 @@ export class CircleStamps {
     context.drawImage(canvas, snap(x - half), snap(y - half), canvas.width / ratio, canvas.height / ratio)
   }
 
+  /** Makes the stamp of a circle before it is wanted. */
+  make(circle: PlanCircle, perM: number) {
+    this.get(circle, perM, window.devicePixelRatio || 1)
+  }
+
   private get(circle: PlanCircle, perM: number, ratio: number): Stamp {
     const { body, matureR, nowR, letter, fill, quiet } = circle
     const key = `${body.at.id}|${matureR}|${nowR}|${letter}${fill}${quiet}${body.at.pinned}|${perM}|${ratio}`

@@ -135,6 +135,12 @@ export class PlanPainter {
       this.frames.draw(list, frameKey(view), view.width, view.height, (c) => drawCircles(c, view))
       yield
     }
+    // And what the hand may take hold of.
+    for (const circle of this.view?.list.circles ?? []) {
+      if (!this.view) return
+      this.stamps.make(circle, sheetOf(this.view).perM)
+      yield
+    }
   }
 
   private drawGround(context: CanvasRenderingContext2D) {

@@ -69,6 +69,4 @@ async function packed(event: H3Event, bytes: Buffer): Promise<Buffer> {
 }
 
 const pack = (bytes: Buffer, packing: (typeof PACKINGS)[number]): Promise<Buffer> =>
-  packing === 'br'
-    ? brotli(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } })
-    : zip(bytes, { level: 5 })
+  packing === 'br' ? brotli(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } }) : zip(bytes, { level: 5 })
