@@ -19,7 +19,7 @@ export const useLog = createSharedComposable(() => {
   const library = useLibraryStore()
   const supply = useSupplyStore()
   const { scenes } = useGardenScenes()
-  const { climate } = useScene()
+  const { climate, settled } = useScene()
   const water = useTimerRecord()
   const now = today()
   let scope = effectScope(true)
@@ -62,7 +62,10 @@ export const useLog = createSharedComposable(() => {
   )
   const taken = computed(() => entries.value.filter((e) => e.kind === 'learned'))
   const losses = computed(() => [...scenes.value].flatMap(([id, scene]) => lossesOf(id, scene, entries.value)))
-  const lossesHere = computed(() => losses.value.filter((l) => l.bedId === bed.id))
+  /** Of the open bed, without the scenes of the others. */
+  const lossesHere = computed(() =>
+    bed.id && settled.value ? lossesOf(bed.id, settled.value.scene, entries.value) : [],
+  )
   const next = computed(() => nextSeason(entries.value, library.byId, climate.value, now))
   const trials = computed(() => entries.value.filter((e) => e.trial && e.done === ''))
   const years = computed(() => {
