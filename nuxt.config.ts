@@ -8,7 +8,6 @@ const nitro = {
   externals: { inline: ['zod', 'd3-shape', 'd3-path', 'flatbush', 'flatqueue', 'pure-rand', 'hookable'] },
   serverAssets: [
     { baseName: 'migrations', dir: './db/migrations' },
-    { baseName: 'plants', dir: '../data', pattern: 'plants.csv' },
     { baseName: 'demo', dir: '../data/demo' },
     { baseName: 'demo-history', dir: '../data/demo-history' },
     { baseName: 'inter', dir: '../node_modules/@fontsource/inter/files', pattern: 'inter-latin-?00-normal.woff' },

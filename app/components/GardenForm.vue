@@ -116,6 +116,7 @@ function save() {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px 16px;
+  align-items: end;
 }
 .wide {
   grid-column: 1 / -1;

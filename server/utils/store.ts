@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
-import { changedPlant, readPlants, describeRowError, type Plant } from '../../core/plant'
+import library from '#plants'
+import { changedPlant, type Plant } from '../../core/plant'
 import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
 import { guarded } from '../db/guarded'
@@ -29,7 +30,7 @@ let opening: Promise<Store> | null = null
 export const useStore = () => (opening ??= openStore())
 
 async function openStore(): Promise<Store> {
-  const [opened, library, migrations] = await Promise.all([openDb(), readLibrary(), readMigrations()])
+  const [opened, migrations] = await Promise.all([openDb(), readMigrations()])
   await migrate(opened.db, migrations)
   const version = migrations[migrations.length - 1]!.number
   const keeping = new Keeping(opened.db, version)
@@ -38,7 +39,7 @@ async function openStore(): Promise<Store> {
   void runDataSteps(db).catch((error: unknown) =>
     console.error('Stored data could not be brought up to date:', error),
   )
-  return { db, library, migrations, version }
+  return { db, library: new Map(library.map((p) => [p.id, p])), migrations, version }
 }
 
 const readMigrations = async () => toMigrations(await readAssets('migrations'))
@@ -94,13 +95,6 @@ async function openDb(): Promise<Opened> {
 /** An empty database, its journal, and room for the first day. */
 const FIRST_MB = 90
 
-async function readLibrary(): Promise<ReadonlyMap<string, Plant>> {
-  const csv = (await readAssets('plants')).get('plants.csv')
-  const read = readPlants(csv ?? '')
-  if (!read.ok) throw new Error(`The plant library is broken: ${describeRowError(read.errors[0]!)}.`)
-  return new Map(read.plants.map((p) => [p.id, p]))
-}
-
 /** The demo gardens that were built into the server. */
 export async function demoGardens(): Promise<unknown[]> {
   const demo = await readAssets('demo')
@@ -122,7 +116,7 @@ export async function seedYears(db: Db) {
 }
 
 /** Texts that were built into the server, by file name. */
-async function readAssets(folder: 'migrations' | 'plants' | 'demo'): Promise<Map<string, string>> {
+async function readAssets(folder: 'migrations' | 'demo'): Promise<Map<string, string>> {
   const storage = useStorage(`assets:${folder}`)
   const texts = new Map<string, string>()
   for (const key of await storage.getKeys()) {

@@ -145,7 +145,7 @@ const fitsLabel = computed(() => {
       <UInput
         v-model="text"
         icon="i-lucide-search"
-        placeholder="Name, botanical or common"
+        placeholder="Name of a plant"
         class="search"
         aria-label="Search plants"
       />
