@@ -3,7 +3,7 @@ import { rectangle } from '../bed'
 import { applySiteEdit, EMPTY_SITE, moved, resolveSite, type Building, type Site } from '../site'
 import { drift, library, testBed } from '../../tests/support/library'
 import { layGarden } from './layGarden'
-import { neighboursOf } from './neighbours'
+import { neighboursOf, placeNeighbours } from './neighbours'
 import { sidesNear } from './sidesNear'
 
 const house: Building = {
@@ -140,5 +140,8 @@ describe('level, viewpoint and neighbours', () => {
     expect(own.groundM).toBe(-0.45)
     expect(own.y - plant!.y).toBeCloseTo(10, 6)
     expect(neighboursOf(garden, 'none', library)).toEqual([])
+    // One pause for each other bed that lies on the site, and the same plants after it.
+    expect([...placeNeighbours(garden, 'low', library)]).toHaveLength(1)
+    expect(neighboursOf(garden, 'low', library)[0]).toEqual(plant)
   })
 })

@@ -5,7 +5,7 @@ import type { Surroundings } from '../site'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'
 import { blends, pairContrast, standIns } from '../match'
-import { critique } from './critique'
+import { critique, critiqueSteps } from './critique'
 import { makeScene } from '../scene'
 import { monthInterest } from '../season'
 import type { Finding, RuleId } from './finding'
@@ -294,6 +294,22 @@ describe('contrast and stand-ins', () => {
     for (const p of found) {
       expect(fullHeightM(p)).toBeLessThanOrEqual(0.6)
       expect(p.sun.darkest).toBe('shade')
+    }
+  })
+})
+
+describe('a bed judged step by step', () => {
+  it('is judged as in one go, with a pause after every rule, also when it builds on the judgement before', () => {
+    const bed = demoBed('reading-room-front')
+    const before = critique(sceneOf(bed))
+    const moved = sceneOf({ ...bed, drifts: bed.drifts.map((d, i) => (i === 2 ? { ...d, at: d.at + 0.4 } : d)) })
+    for (const last of [undefined, before]) {
+      const steps = critiqueSteps(moved, last)
+      let pauses = 0
+      let step = steps.next()
+      for (; !step.done; step = steps.next()) pauses++
+      expect(step.value.findings).toEqual(critique(moved, last).findings)
+      expect(pauses).toBeGreaterThan(20)
     }
   })
 })
