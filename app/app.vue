@@ -5,7 +5,12 @@ import headings from '@fontsource-variable/fraunces/files/fraunces-latin-wght-no
 // Known before the style sheet that asks for them: no page is laid out twice.
 useHead({
   link: [letters, headings].map((href) => ({
-    ...{ rel: 'preload' as const, as: 'font' as const, type: 'font/woff2' as const, crossorigin: 'anonymous' as const },
+    ...{
+      rel: 'preload' as const,
+      as: 'font' as const,
+      type: 'font/woff2' as const,
+      crossorigin: 'anonymous' as const,
+    },
     href,
   })),
 })
