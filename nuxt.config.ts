@@ -28,7 +28,7 @@ export default defineNuxtConfig({
   css: ['~/assets/css/main.css'],
   // The styles of the parts that are used, not of the whole package.
   ui: { fonts: false, experimental: { componentDetection: true } },
-  // Icons are in the style sheet, see modules/icons.
+  // Icons are built in as shapes, see modules/icons.
   icon: { provider: 'none', serverBundle: false },
   colorMode: { preference: 'light', fallback: 'light' },
   app: {
@@ -39,10 +39,8 @@ export default defineNuxtConfig({
     },
   },
   typescript: { strict: true },
-  // Styles come as files that are kept, at the head of the page: put into it, a page's own would be asked for once more by its script.
-  features: { inlineStyles: false },
   vite: {
-    // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for a dozen files, not for fifty.
+    // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for two dozen files, not for fifty.
     $client: { build: { rollupOptions: { output: { experimentalMinChunkSize: 24_000 } } } },
     optimizeDeps: {
       include: ['culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+/** The mark of public/favicon.svg, in its place: as a picture it would be asked for and cost a document of its own. */
 const { size } = defineProps<{ size: number }>()
 </script>
 

@@ -76,12 +76,13 @@ export const useGardenScene = createSharedComposable(() => {
   async function bringNeighbours(pause: () => Promise<unknown>) {
     const mine = ++turn
     await pause()
-    const placing = placeNeighbours(others.value, store.id ?? '', library.byId, brief.brief.schools)
-    while (!placing.next().done) {
-      await pause()
-      if (mine !== turn) return
+    try {
+      const placing = placeNeighbours(others.value, store.id ?? '', library.byId, brief.brief.schools)
+      while (mine === turn && !placing.next().done) await pause()
+    } finally {
+      // Whatever became of it: the bed is judged, and what is wrong shows where the neighbours are used.
+      if (mine === turn) isAlone.value = false
     }
-    isAlone.value = false
   }
   const neighbours = computed<readonly PlacedPlant[]>(() => {
     const here = laid.value
