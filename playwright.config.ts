@@ -3,9 +3,10 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'tests/.tmp/e2e',
-  workers: 1,
+  // Paths of different files run beside one another, each with a server and a folder of its own.
+  workers: 2,
   retries: 0,
-  timeout: 90_000,
+  timeout: 180_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'tests/.tmp/e2e.json' }]],
   use: {

@@ -16,6 +16,15 @@ useHead({
 })
 /** Both are fetched when they are first asked for. */
 const { keys, box } = useHelpers()
+/** What shows messages is made for the first one: most pages never show any, and it would be made while the page starts. */
+const { toasts } = useToast()
+const hasSaid = ref(false)
+watch(
+  () => toasts.value.length > 0,
+  (has) => {
+    if (has) hasSaid.value = true
+  },
+)
 useFocusKept()
 useEscape()
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -31,12 +40,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <UApp>
+  <UApp :toaster="null">
     <a class="skip" href="#content">Skip to the page</a>
     <NuxtPage />
     <ClientOnly>
       <LazyCommandBox v-if="box" />
       <LazyKeySheet v-if="keys" />
+      <UToaster v-if="hasSaid" />
     </ClientOnly>
   </UApp>
 </template>

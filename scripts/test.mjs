@@ -1,5 +1,5 @@
 // npm test: installs what is missing, then lint, types, unit, build and end-to-end; ends with the plain line “N passed, N failed”.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { checkNode, ensureBuild, ensurePackages, root } from './machine.mjs'
@@ -15,9 +15,9 @@ mkdirSync(temporary, { recursive: true })
 let passed = 0
 let failed = 0
 
-step('nuxt prepare', ['nuxt', 'prepare'], { quiet: true })
-step('lint', ['eslint', '.'])
-step('types', ['vue-tsc', '-b', '--noEmit'])
+await step('nuxt prepare', ['nuxt', 'prepare'])
+// Beside one another: each keeps only one core busy.
+await Promise.all([step('lint', ['eslint', '.']), step('types', ['vue-tsc', '-b', '--noEmit'])])
 counted(
   'unit',
   ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(temporary, 'unit.json')}`],
@@ -55,18 +55,22 @@ function auditDependencies() {
   } else passed++
 }
 
-/** A step that counts as one: passed or failed. */
-function step(name, args, { quiet = false } = {}) {
-  console.log(`\n— ${name}`)
-  const done = spawnSync('npx', ['--no-install', ...args], {
-    cwd: root,
-    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+/** A step that counts as one: passed or failed. What it says comes in one piece when it has ended. */
+function step(name, args) {
+  const child = spawn('npx', ['--no-install', ...args], { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] })
+  let said = ''
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part))
+  return new Promise((done) => {
+    child.on('close', (code) => {
+      console.log(`\n— ${name}`)
+      if (code === 0) passed++
+      else {
+        failed++
+        console.error(`${said}\n${name} failed`)
+      }
+      done()
+    })
   })
-  if (done.status === 0) passed++
-  else {
-    failed++
-    console.error(`${name} failed`)
-  }
 }
 
 /** A step whose tests are counted from the report it writes; a missing report is a failure. */

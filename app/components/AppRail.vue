@@ -47,6 +47,7 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
 
 <style scoped>
 .rail {
+  isolation: isolate;
   width: 74px;
   background: var(--rail);
   border-right: 1px solid var(--line);

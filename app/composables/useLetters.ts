@@ -1,4 +1,4 @@
-import { gardenKeys } from '~~/core/count'
+import { keysOfKinds, kindsOf } from '~~/core/count'
 
 const isSame = (a: ReadonlyMap<string, string>, b: ReadonlyMap<string, string>) =>
   a.size === b.size && [...a].every(([key, value]) => b.get(key) === value)
@@ -9,9 +9,11 @@ export const useLetters = createSharedComposable(() => {
   const library = useLibraryStore()
   const supply = useSupplyStore()
   const { stored } = useGardenScene()
+  const kinds = computed(() =>
+    kindsOf(stored.value.map((b) => (b.id === bed.id ? (bed.bed ?? b.value) : b.value))).join(' '),
+  )
   const letters = computed<ReadonlyMap<string, string>>((last) => {
-    const beds = stored.value.map((b) => (b.id === bed.id ? (bed.bed ?? b.value) : b.value))
-    const keys = gardenKeys(beds, library.byId, supply.issued)
+    const keys = keysOfKinds(kinds.value.split(' '), library.byId, supply.issued)
     return last && isSame(last, keys) ? last : keys
   })
   return { letters }

@@ -216,7 +216,7 @@ function figuresDrawn(view: ElevationView): Drawn[] | null {
     const [x, foot] = [left + f.x * perM, top - f.baseM * perM]
     return {
       id: body.at.id,
-      look: `${keys[i]} ${f.x} ${f.baseM} ${f.mirrored}${f.scale}${f.quiet} ${body.spreadM} ${high}`,
+      look: [keys[i]!, f.x, f.baseM, f.mirrored, f.scale, f.quiet, body.spreadM, high],
       box: {
         left: x - half,
         right: x + half,
@@ -229,7 +229,7 @@ function figuresDrawn(view: ElevationView): Drawn[] | null {
     ...fixtures.map((f) => JSON.stringify({ ...f, after: 0 })),
     ...features.map((f) => JSON.stringify(f.paints)),
   ]
-  return [...plants, ...things.map((look, i): Drawn => ({ id: `thing ${i}`, look, box: null }))]
+  return [...plants, ...things.map((look, i): Drawn => ({ id: `thing ${i}`, look: [look], box: null }))]
 }
 /** How far portraits reach from the middle of a plant's foot, shares of its spread and height. */
 const HALF = 0.75

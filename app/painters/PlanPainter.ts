@@ -48,9 +48,9 @@ export interface PlanView {
   readonly moving?: boolean
 }
 
-/** Draws the plan: ground below, circles, and marks above. */
+/** Draws the plan: ground below, circles, marks of plants that are chosen or lit, and what lies above them all. */
 export class PlanPainter {
-  private readonly layers: Layers<'ground' | 'circles' | 'marks'>
+  private readonly layers: Layers<'ground' | 'circles' | 'marks' | 'above'>
   private view: PlanView | null = null
   private groundKey = ''
   private readonly frames = new FrameCache<Plan>()
@@ -66,6 +66,7 @@ export class PlanPainter {
       ground: (c) => this.drawGround(c),
       circles: (c) => this.drawCircles(c),
       marks: (c) => this.drawMarks(c),
+      above: (c) => this.drawAbove(c),
     })
   }
 
@@ -74,9 +75,11 @@ export class PlanPainter {
     this.view = view
     const isNew = this.layers.resize(view.width, view.height)
     const key = groundKeyOf(view)
-    if (isNew || key !== this.groundKey) this.layers.draw('ground')
-    if (isNew || before?.list !== view.list || key !== this.groundKey) this.showCircles(isNew)
+    const isElsewhere = isNew || key !== this.groundKey
+    if (isElsewhere) this.layers.draw('ground')
+    if (isElsewhere || before?.list !== view.list) this.showCircles(isNew)
     if (isNew || hasMarks(before) || hasMarks(view)) this.layers.draw('marks')
+    if (isElsewhere || !isSameAbove(before, view)) this.layers.draw('above')
     this.groundKey = key
   }
 
@@ -160,19 +163,31 @@ export class PlanPainter {
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
-    const { list, palette, lit, chosen, handles = [], outlines = [], above = [] } = this.view!
+    const { list, palette, lit, chosen } = this.view!
     const sheet = sheetOf(this.view!)
     drawPaints(context, planMarkPaints(list, chosen, palette.amber, 2.4, sheet.perM), sheet)
     drawPaints(context, planMarkPaints(list, lit, palette.amber, 3, sheet.perM), sheet)
+  }
+
+  private drawAbove(context: CanvasRenderingContext2D) {
+    const { palette, handles = [], outlines = [], above = [] } = this.view!
+    const sheet = sheetOf(this.view!)
     drawPaints(context, above, sheet)
     for (const line of outlines) drawPaints(context, shapePaints(line, palette), sheet)
     for (const { x, y } of handles) drawPaints(context, handlePaints({ x, y: -y }, palette), sheet)
   }
 }
 
-const hasMarks = (v: PlanView | null) =>
-  v !== null &&
-  (v.lit.size > 0 || v.chosen.size > 0 || [v.handles, v.outlines, v.above].some((list) => (list?.length ?? 0) > 0))
+const hasMarks = (v: PlanView | null) => v !== null && (v.lit.size > 0 || v.chosen.size > 0)
+
+/** Whether what lies above the plants looks the same: most of a drag moves nothing of it, and its words are slow to draw. */
+const isSameAbove = (a: PlanView | null, b: PlanView) =>
+  a?.fromX === b.fromX &&
+  isSame(a.above, b.above) &&
+  JSON.stringify([a.outlines, a.handles]) === JSON.stringify([b.outlines, b.handles])
+
+const isSame = (a: readonly Paint[] = [], b: readonly Paint[] = []) =>
+  a.length === b.length && a.every((paint, i) => paint === b[i] || JSON.stringify(paint) === JSON.stringify(b[i]))
 
 function groundKeyOf({ list, wall, pxPerM, leftPx, topPx, width, height, palette }: PlanView): string {
   const { outlines, laneLines, fixtures, features } = list
@@ -211,7 +226,7 @@ function circlesDrawn(view: PlanView): Drawn[] {
     const [x, y] = [left + c.x * perM, top + c.y * perM]
     return {
       id: c.body.at.id,
-      look: `${Math.round(2 * x)} ${Math.round(2 * y)} ${c.matureR} ${c.nowR} ${c.letter}${c.fill}${c.quiet}`,
+      look: [Math.round(2 * x), Math.round(2 * y), c.matureR, c.nowR, c.letter, c.fill, c.quiet],
       box: { left: x - half, right: x + half, top: y - half, bottom: y + half },
     }
   })

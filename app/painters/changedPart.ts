@@ -6,10 +6,10 @@ export interface Part {
   readonly bottom: number
 }
 
-/** Something in a picture: how it looks and where, as a text, and the box it lies in, CSS pixels; no box: it may lie anywhere. */
+/** Something in a picture: how it looks and where, and the box it lies in, CSS pixels; no box: it may lie anywhere. */
 export interface Drawn {
   readonly id: string
-  readonly look: string
+  readonly look: readonly (string | number | boolean | null | undefined)[]
   readonly box: Part | null
 }
 
@@ -51,18 +51,27 @@ export function changedParts(
 
 /** The boxes of what differs, as it was and as it is; null when something that differs has none. */
 function changedBoxes(before: readonly Drawn[], now: readonly Drawn[]): Part[] | null {
-  const known = new Map(before.map((d) => [d.id, d]))
   const boxes: (Part | null)[] = []
-  for (const d of now) {
-    const was = known.get(d.id)
-    known.delete(d.id)
-    if (was?.look === d.look) continue
-    boxes.push(d.box)
+  const note = (was: Drawn | undefined, is: Drawn | undefined) => {
+    if (was && is && isAlike(was, is)) return
+    if (is) boxes.push(is.box)
     if (was) boxes.push(was.box)
   }
-  for (const gone of known.values()) boxes.push(gone.box)
+  // Nearly all stand at the same number of the list as before; only the others are looked up.
+  const isAt = (i: number) => before[i]?.id === now[i]?.id
+  const others = new Map(before.filter((_, i) => !isAt(i)).map((d) => [d.id, d]))
+  for (const [i, d] of now.entries()) {
+    if (isAt(i)) note(before[i], d)
+    else {
+      note(others.get(d.id), d)
+      others.delete(d.id)
+    }
+  }
+  for (const gone of others.values()) note(gone, undefined)
   return boxes.every((b) => b !== null) ? boxes : null
 }
+
+const isAlike = ({ look: a }: Drawn, { look: b }: Drawn) => a.length === b.length && a.every((v, i) => v === b[i])
 
 const around = (a: Part, b: Part): Part => ({
   left: Math.min(a.left, b.left),

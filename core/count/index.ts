@@ -1,5 +1,5 @@
 export { bedCosts, type BedCosts } from './bedCosts'
-export { gardenKeys, keyLetters } from './keyLetters'
+export { gardenKeys, keyLetters, keysOfKinds, kindsOf } from './keyLetters'
 export { schedule, type Schedule, type ScheduleLine } from './schedule'
 export { LIFT_ALONE_KG, type MaterialLine, materials } from './materials'
 export { countRows, type FileRows, rowsCsv } from './fileRows'

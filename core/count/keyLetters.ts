@@ -26,17 +26,33 @@ export function keyLetters(
 const NONE: ReadonlyMap<string, string> = new Map()
 
 /** The letters of a whole garden: one a kind, whichever of its beds it stands in. */
-export function gardenKeys(
+export const gardenKeys = (
   beds: readonly Pick<Bed, 'drifts' | 'form'>[],
   library: ReadonlyMap<string, Plant>,
   issued: ReadonlyMap<string, string> = NONE,
+): Map<string, string> => keysOfKinds(kindsOf(beds), library, issued)
+
+/** The letters of kinds by their ids, in their order; those that the library does not know get none. */
+export function keysOfKinds(
+  kinds: readonly string[],
+  library: ReadonlyMap<string, Plant>,
+  issued: ReadonlyMap<string, string> = NONE,
 ): Map<string, string> {
-  const plants = beds.flatMap((bed) => [...plantCounts(bed).keys()].map((id) => library.get(id)))
+  const plants = kinds.map((id) => library.get(id))
   return keyLetters(
     plants.filter((p): p is Plant => p !== undefined),
     issued,
   )
 }
+
+const kept = new WeakMap<object, readonly string[]>()
+/** The kinds that stand in beds, by their ids, bed by bed; each bed is read once. */
+export const kindsOf = (beds: readonly Pick<Bed, 'drifts' | 'form'>[]): string[] =>
+  beds.flatMap((bed) => {
+    const kinds = kept.get(bed) ?? [...plantCounts(bed).keys()]
+    kept.set(bed, kinds)
+    return kinds
+  })
 
 function freeKey(plant: Plant, used: ReadonlySet<string>): string | undefined {
   const letters = plant.botanicalName.toUpperCase().replace(/[^A-Z]/g, '')

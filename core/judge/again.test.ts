@@ -1,9 +1,24 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { newFeature, oval, rectangle, SHAPE_KINDS, startShape, type Bed, type Existing, type Shape } from '../bed'
+import {
+  bedFrame,
+  newFeature,
+  oval,
+  rectangle,
+  SHAPE_KINDS,
+  startShape,
+  type Bed,
+  type Existing,
+  type Shape,
+} from '../bed'
 import { applyEdit, type Edit } from '../edit'
+import { bedLight, bedLightHours, type BedLight } from '../light'
 import { makeScene, type Scene } from '../scene'
-import { climate, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
+import { resolveSite } from '../site'
+import { growingMonths } from '../time'
+import { siteSchema } from '../../shared/siteSchema'
+import { climate, demo, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
+import { changedRange } from './changedRange'
 import { critique } from './critique'
 
 const wide = {
@@ -14,8 +29,28 @@ const wide = {
   flowerHeightM: 4,
 }
 const all = new Map([...library, ['wide', wide]])
-const sceneOf = (bed: Bed, before?: Scene) =>
-  makeScene({ bed, library: all, climate, hardinessZone: '6b' }, before ? { before } : {})
+/** The frame is kept while the bed's edge stays, as the program does. */
+const sceneOf = (bed: Bed, before?: Scene, light: BedLight | null = null) =>
+  makeScene(
+    { bed, library: all, climate, hardinessZone: '6b', light },
+    before ? { before, ...(before.bed.outline === bed.outline ? { frame: before.frame } : {}) } : {},
+  )
+/** The computed light over a bed of the demo, where its site has it. */
+function demoLight(id: string): BedLight {
+  const frame = bedFrame(demoBed(id))
+  const work = bedLightHours({
+    outlines: [frame.outline],
+    site: resolveSite(siteSchema.parse(demo.site)),
+    bedId: id,
+    latitude: 44.6,
+    longitude: -63.6,
+    year: 0,
+    cellM: 0.5,
+  })
+  let step = work.next()
+  while (!step.done) step = work.next()
+  return bedLight(step.value!, growingMonths('05-08', '10-14'), frame)
+}
 const old = (id: string, x: number, y: number, change: Partial<Existing> = {}): Existing => ({
   id,
   name: `old ${id}`,
@@ -125,29 +160,44 @@ const editOf = (bed: Bed): fc.Arbitrary<Edit> => {
 }
 
 /** Everything a finding says, its mends too. */
-const whole = (bed: Bed, before?: ReturnType<typeof critique>) =>
-  critique(sceneOf(bed), before).findings.map((f) => ({ ...f, mends: f.mends }))
+const whole = (bed: Bed, light: BedLight | null) =>
+  critique(sceneOf(bed, undefined, light)).findings.map((f) => ({ ...f, mends: f.mends }))
 
 describe('judging again after a change', () => {
-  for (const [name, bed] of Object.entries(beds)) {
+  const lights: Readonly<Record<string, BedLight>> = { lit: demoLight('reading-room-front') }
+  for (const [name, bed] of Object.entries({ ...beds, lit: beds.front! })) {
+    const light = lights[name] ?? null
     it(`${name}: says the same as judging afresh, to the figure, through three edits of any kind`, () => {
       fc.assert(
         fc.property(fc.array(editOf(bed), { minLength: 1, maxLength: 3 }), (edits) => {
           let now = bed
-          let before = critique(sceneOf(now))
+          let before = critique(sceneOf(now, undefined, light))
           for (const edit of edits) {
             now = applyEdit(now, edit).bed
-            const scene = sceneOf(now, before.scene)
+            const scene = sceneOf(now, before.scene, light)
             expect(scene.placement).toEqual(sceneOf(now).placement)
             const again = critique(scene, before)
-            expect(again.findings.map((f) => ({ ...f, mends: f.mends }))).toEqual(whole(now))
+            expect(again.findings.map((f) => ({ ...f, mends: f.mends }))).toEqual(whole(now, light))
             before = again
           }
         }),
-        { numRuns: name === 'front' ? 25 : 40 },
+        { numRuns: bed === beds.front ? 25 : 40 },
       )
     })
   }
+
+  it('takes over the computed light while bed and light stay, so that only what changed is looked at again', () => {
+    const light = lights.lit!
+    const before = critique(sceneOf(beds.front!, undefined, light)).scene
+    const { id } = beds.front!.drifts[0]!
+    const moved = applyEdit(beds.front!, { kind: 'changeDrift', driftId: id, change: { at: 1 } }).bed
+    const now = sceneOf(moved, before, light)
+    expect(now.light).toBe(before.light)
+    expect(now.site).toBe(before.site)
+    const range = changedRange(before, now)!
+    expect(range.to - range.from).toBeLessThan(before.frame.runTo - before.frame.runFrom)
+    expect(sceneOf(moved, before, { ...light }).light).not.toBe(before.light)
+  })
 
   it('a wide shrub’s overlap goes when its neighbour is moved seven metres away', () => {
     const near = testBed({

@@ -91,7 +91,7 @@ export function makeScene(input: SceneInput, known: Known = {}): Scene {
   const own = placed.standing.length > 0 ? [...placed.plants, ...placed.standing] : placed.plants
   const planted = repeated(placed.plants, bed.form, library)
   const everywhere = placed.standing.length > 0 ? [...planted, ...placed.standing] : planted
-  const light = input.light ? bedLight(input.light.hours, input.light.season, frame) : null
+  const light = lightKept(known.before, input, frame)
   return {
     input,
     bed,
@@ -126,6 +126,13 @@ function staysKept(before: Scene | null | undefined, { bed, library, climate }: 
   return holds ? before.stays : staysOf(bed, library, climate)
 }
 
+/** The light over the bed, the same as before while bed and light stay: what was read from it holds. */
+function lightKept(before: Scene | null | undefined, { light }: SceneInput, frame: BedFrame): BedLight | null {
+  if (!light) return null
+  if (before?.light && before.input.light === light && before.frame === frame) return before.light
+  return bedLight(light.hours, light.season, frame)
+}
+
 const wishesOf = ({ theme = null, requirements = NO_REQUIREMENTS, asked = null, sunAt = null }: SceneInput) => ({
   theme,
   requirements,
@@ -152,8 +159,7 @@ function siteKept(before: Scene | null | undefined, input: SceneInput, light: Be
   const heat = heatZoneOf(input.heatZone, input.sunAt?.latitude)
   const isSame =
     before &&
-    !light &&
-    !before.light &&
+    before.light === light &&
     before.bed.ground === bed.ground &&
     before.input.hardinessZone === hardinessZone &&
     (before.site.heatZone ?? null) === heat

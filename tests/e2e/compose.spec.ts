@@ -67,7 +67,7 @@ test('from an empty folder: make a bed, compose, mend, undo, export, and keep it
   await expect(page.getByTestId('drift-count')).toHaveText('4')
 
   // From the keyboard: along the lane, more plants, another lane.
-  const block = page.locator('[data-drift]', { has: page.locator('canvas') }).last()
+  const block = page.locator('[data-drift]', { has: page.locator('img') }).last()
   await block.focus()
   await page.keyboard.press('+')
   await expect(page.getByTestId('drift-count')).toHaveText('5')

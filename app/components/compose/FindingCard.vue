@@ -62,33 +62,18 @@ onBeforeUnmount(() => light(false))
     <p v-else class="reason">{{ say(finding.reason) }}</p>
     <div class="acts">
       <template v-if="acceptedReason">
-        <UButton
-          size="xs"
-          color="neutral"
-          variant="outline"
-          @click="store.edit({ kind: 'unaccept', findingId: finding.id })"
-        >
+        <button type="button" class="act" @click="store.edit({ kind: 'unaccept', findingId: finding.id })">
           Take up again
-        </UButton>
+        </button>
       </template>
       <template v-else>
-        <UButton
-          v-for="(m, i) in tried?.mends ?? []"
-          :key="m.label"
-          size="xs"
-          color="secondary"
-          variant="soft"
-          class="mend"
-          @click="mend(i)"
-        >
+        <button v-for="(m, i) in tried?.mends ?? []" :key="m.label" type="button" class="act mend" @click="mend(i)">
           {{ say(m.label) }}
           <small>{{ m.cost }}</small>
-        </UButton>
-        <UButton size="xs" color="neutral" variant="outline" @click="accepting = !accepting">Accept</UButton>
+        </button>
+        <button type="button" class="act" :aria-expanded="accepting" @click="accepting = !accepting">Accept</button>
       </template>
-      <UButton size="xs" color="neutral" variant="ghost" :aria-expanded="showWhy" @click="showWhy = !showWhy">
-        Why?
-      </UButton>
+      <button type="button" class="act quiet" :aria-expanded="showWhy" @click="showWhy = !showWhy">Why?</button>
     </div>
     <p v-if="!acceptedReason && !tried" class="trying">Trying what would mend it…</p>
     <p v-else-if="!acceptedReason && tried?.why" class="trying">{{ say(tried.why) }}</p>
@@ -149,10 +134,34 @@ h3 {
   flex-wrap: wrap;
   gap: 5px;
 }
+/* Plain buttons: a card comes and goes while the hand drags, and the package's are slow to make. */
+.act {
+  min-height: 24px;
+  padding: 2px 8px;
+  border: 1px solid var(--ui-border-accented);
+  border-radius: 6px;
+  background: var(--card);
+  color: var(--ink);
+  font-size: 12px;
+  font-weight: 500;
+  line-height: 1.35;
+  text-align: left;
+  cursor: pointer;
+}
+.act:hover {
+  background: var(--rail);
+}
+.quiet {
+  border-color: transparent;
+  background: none;
+}
 .mend {
   color: var(--amber-deep);
   background: color-mix(in srgb, var(--amber) 22%, var(--card));
-  border: 1px solid color-mix(in srgb, var(--amber) 55%, var(--line));
+  border-color: color-mix(in srgb, var(--amber) 55%, var(--line));
+}
+.mend:hover {
+  background: color-mix(in srgb, var(--amber) 34%, var(--card));
 }
 .mend small {
   font-weight: 400;

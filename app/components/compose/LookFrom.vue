@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { describeViewpoint } from '~~/core/draw'
+import { MONTH_NAMES } from '~~/core/time'
 
 const { say } = useManner()
 
 /** Where the elevation is seen from, and the walk round the bed. */
-const props = defineProps<{ when: string }>()
 const store = useBedStore()
 const compose = useComposeStore()
 const { viewpoint, fromSite, frame } = useAspect()
+const YEARS = ['planting year', 'first year']
+const when = computed(
+  () => `${MONTH_NAMES[compose.moment.month - 1]}, ${YEARS[compose.moment.year] ?? `year ${compose.moment.year}`}`,
+)
 const OWN = 'own'
 /** The menu of drawings is fetched when it is first wanted. */
 const hasAsked = ref(false)
@@ -39,7 +43,7 @@ function makeMain() {
 }
 /** Cut where the picture is narrow: then its title says the rest. */
 const seenFrom = computed(() =>
-  viewpoint.value ? `${say(describeViewpoint(viewpoint.value))} · ${props.when}` : '',
+  viewpoint.value ? `${say(describeViewpoint(viewpoint.value))} · ${when.value}` : '',
 )
 </script>
 

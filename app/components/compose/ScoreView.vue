@@ -42,17 +42,14 @@ const isPeg = ({ drift }: BlockFace) => drift.shape?.kind === 'exact'
 function leftOf({ face, left, width }: ScoreBlock, wide: number) {
   return isPeg(face) ? left + (width - wide) / 2 : left
 }
-/** Where a block lies. Slim ones at the foot of their lane, each tier above the last. */
+/** Where a block lies, as one text, so that only those that moved are set anew. Slim ones lie at the foot of their lane. */
 function placeOf(block: ScoreBlock) {
   const { lane, slim, tier } = block.face
   const wide = Math.max(10, Math.min(block.width - 2, isPeg(block.face) ? PEG_PX : Infinity))
   const inLane = slim ? props.laneHeight - SLIM_PX - 9 * (tier % 3) : 1
-  return {
-    left: `${leftOf(block, wide)}px`,
-    width: `${wide}px`,
-    top: `${lane * (props.laneHeight + 3) + inLane}px`,
-    height: `${slim ? SLIM_PX : props.laneHeight - 10}px`,
-  }
+  const top = lane * (props.laneHeight + 3) + inLane
+  const height = slim ? SLIM_PX : props.laneHeight - 10
+  return `left:${leftOf(block, wide)}px;width:${wide}px;top:${top}px;height:${height}px`
 }
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
 </script>

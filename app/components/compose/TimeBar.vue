@@ -113,6 +113,7 @@ function yearKey(event: KeyboardEvent) {
 
 <style scoped>
 .time {
+  isolation: isolate;
   display: flex;
   height: 84px;
   border-top: 1px solid var(--line);

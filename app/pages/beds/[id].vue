@@ -25,7 +25,9 @@ let held = effectScope()
 async function prepare() {
   if (view !== 'compose') return
   beginAlone()
-  nuxt.runWithContext(() => held.run(() => useScene()))
+  const made = await nuxt.runWithContext(() => held.run(() => useScene()))
+  await later()
+  void made?.planList.value
   await later()
 }
 
@@ -41,9 +43,11 @@ async function open() {
     toldGarden.value = ''
     await Promise.all([store.open(String(route.params.id)).then(() => (isNamed.value = true)), told])
     if (!told && store.garden) await openGarden(store.garden.id)
-    await prepare()
     compose.lookFrom(null)
     compose.enter((store.garden?.value.place.latitude ?? 0) < 0)
+    // What has come is shown before anything is made from it.
+    await later()
+    await prepare()
     ready.value = true
     // The page that is made now holds it from here on.
     await nextTick()

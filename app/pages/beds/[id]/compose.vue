@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { MONTH_NAMES } from '~~/core/time'
-
 const store = useBedStore()
 const compose = useComposeStore()
 const stage = useTemplateRef<HTMLDivElement>('stage')
@@ -62,12 +60,8 @@ watch(
   },
 )
 watchEffect(() => setDropAxis(axis.value))
+useRehearsal()
 
-const YEARS = ['planting year', 'first year']
-const when = computed(
-  () =>
-    `${MONTH_NAMES[compose.moment.month - 1]}, ` + `${YEARS[compose.moment.year] ?? `year ${compose.moment.year}`}`,
-)
 const tabs = usePanelTabs()
 const hasChosen = computed(() => compose.driftId !== null || compose.many.length > 1)
 /** The card of what was chosen comes, and goes, when the hand has let go. */
@@ -96,7 +90,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         @wheel="wheel"
       >
         <section v-show="shows('front')" class="front">
-          <ComposeLookFrom :when="when" />
+          <ComposeLookFrom />
           <ClientOnly>
             <ComposeElevationView v-if="stageNo >= SEEN.front" :axis="axis" :height="elevationPx" />
           </ClientOnly>
@@ -227,6 +221,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .ruled {
   border-top: 1px solid var(--line);
 }
+/* Each painted by itself: what the hand moves in one is no reason for the browser to paint the others. */
+.score,
+.side {
+  isolation: isolate;
+}
 .side {
   width: 312px;
   flex: none;
@@ -247,7 +246,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 /* The months and years keep their place until they come. */
 .bar-to-come {
   flex: none;
-  height: 76px;
+  height: 84px;
 }
 .upright {
   flex-direction: column;
