@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from './tests/support/chromium'
 
 export default defineConfig({
   testDir: 'tests/e2e',
@@ -9,19 +10,5 @@ export default defineConfig({
   timeout: 180_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'tests/.tmp/e2e.json' }]],
-  use: {
-    viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
-  },
+  use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM },
 })

@@ -88,10 +88,11 @@ function counted(name, args, report, count) {
   if (done.status !== 0 && bad === 0) failed++
 }
 
+/** Debian's Chromium without windows of its own, which costs half; with them where only that one is to be had. */
 function ensureChromium() {
-  if (existsSync('/usr/bin/chromium')) return
+  if (existsSync('/usr/bin/chromium-headless-shell')) return
   console.log('Installing Chromium…')
-  if (installed('chromium')) return
+  if (installed('chromium-headless-shell') || existsSync('/usr/bin/chromium') || installed('chromium')) return
   console.error('Chromium could not be installed; install Debian’s package “chromium” and try again.')
   process.exit(1)
 }

@@ -3,6 +3,7 @@ import { chromium } from '@playwright/test'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { MONTH_NAMES } from '../core/time'
+import { CHROMIUM } from './support/chromium'
 import { startServer } from './support/server'
 
 const OUT = new URL('../data/demo-history/', import.meta.url).pathname
@@ -23,10 +24,7 @@ const MOMENTS = [
 
 mkdirSync(OUT, { recursive: true })
 const server = await startServer({ demo: true })
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic'],
-})
+const browser = await chromium.launch(CHROMIUM)
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 const two = (n: number) => String(n).padStart(2, '0')
 for (const [bed, month, year] of MOMENTS) {

@@ -4,18 +4,10 @@ import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { CHROMIUM } from './support/chromium'
 import { startServer } from './support/server'
 
 const OUT = new URL('../docs/screenshots/', import.meta.url).pathname
-const CHROMIUM = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 const FRONT = '/beds/reading-room-front'
 
 const toMonth = async (page: Page, month: number) => {
@@ -108,7 +100,7 @@ const views: {
 
 const only = process.argv[2]
 const server = await startServer({ demo: true })
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
+const browser = await chromium.launch(CHROMIUM)
 for (const { name, path, size, act } of views.filter((v) => !only || v.name.includes(only))) {
   const page = await browser.newPage({ viewport: size ?? { width: 1280, height: 800 } })
   await page.goto(server.url + path, { waitUntil: 'networkidle' })

@@ -9,31 +9,26 @@ const props = withDefaults(
   defineProps<{ plant: Plant; month: PlaceMonth; width: number; height: number; pxPerM?: number }>(),
   { pxPerM: 0 },
 )
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const { climate } = useScene()
-const picture = () => (import.meta.client ? drawThumbnail(props, climate.value) : undefined)
-const address = ref(picture())
+
+function draw() {
+  const element = canvas.value
+  if (element) drawThumbnail(element, props, climate.value)
+}
 
 let cancel = () => {}
+onMounted(draw)
 onBeforeUnmount(() => cancel())
 // Thumbnails follow after the large pictures have moved.
 watch(
   () => [props.plant, props.month, props.width, props.height, props.pxPerM, climate.value],
   () => {
-    cancel = drawLater(() => {
-      address.value = picture()
-    })
+    cancel = drawLater(draw)
   },
 )
 </script>
 
 <template>
-  <img
-    :src="address"
-    alt=""
-    :width="width"
-    :height="height"
-    :style="{ width: `${width}px`, height: `${height}px`, maxWidth: 'none' }"
-    draggable="false"
-    decoding="sync"
-  />
+  <canvas ref="canvas" :style="{ width: `${width}px`, height: `${height}px` }" aria-hidden="true" />
 </template>

@@ -42,13 +42,15 @@ export interface PlanView {
   readonly outlines?: readonly (readonly Point[])[]
   /** Places that can be taken hold of, as turned. */
   readonly handles?: readonly Point[]
+  /** What else is marked at the plants, and moves with them. */
+  readonly following?: readonly Paint[]
   /** What else lies above the plants: pins of notes, outlines of things. */
   readonly above?: readonly Paint[]
   /** Whether the hand moves something now: circles are then stamped, which is quicker and a little less fine. */
   readonly moving?: boolean
 }
 
-/** Draws the plan: ground below, circles, marks of plants that are chosen or lit, and what lies above them all. */
+/** Draws the plan: ground below, circles, marks of plants, and what lies above them all. */
 export class PlanPainter {
   private readonly layers: Layers<'ground' | 'circles' | 'marks' | 'above'>
   private view: PlanView | null = null
@@ -163,8 +165,9 @@ export class PlanPainter {
   }
 
   private drawMarks(context: CanvasRenderingContext2D) {
-    const { list, palette, lit, chosen } = this.view!
+    const { list, palette, lit, chosen, following = [] } = this.view!
     const sheet = sheetOf(this.view!)
+    drawPaints(context, following, sheet)
     drawPaints(context, planMarkPaints(list, chosen, palette.amber, 2.4, sheet.perM), sheet)
     drawPaints(context, planMarkPaints(list, lit, palette.amber, 3, sheet.perM), sheet)
   }
@@ -178,7 +181,8 @@ export class PlanPainter {
   }
 }
 
-const hasMarks = (v: PlanView | null) => v !== null && (v.lit.size > 0 || v.chosen.size > 0)
+const hasMarks = (v: PlanView | null) =>
+  v !== null && (v.lit.size > 0 || v.chosen.size > 0 || (v.following?.length ?? 0) > 0)
 
 /** Whether what lies above the plants looks the same: most of a drag moves nothing of it, and its words are slow to draw. */
 const isSameAbove = (a: PlanView | null, b: PlanView) =>

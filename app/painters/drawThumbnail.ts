@@ -15,24 +15,48 @@ export interface Thumbnail {
 /** An odd year, in which biennials flower. */
 const GROWN_YEAR = 9
 const MOST = 1500
-/** Addresses of pictures by what they show: most plants look alike from one month to the next. */
-const drawn = new Map<string, string>()
+/** What a canvas shows: most plants look alike from one month to the next. */
+const shown = new WeakMap<HTMLCanvasElement, string>()
+const drawn = new Map<string, HTMLCanvasElement>()
 
-/**
- * The address of a picture of a mature plant, as an image holds it; kept since it was last drawn. An image, not a canvas of its own:
- * a page of many canvases is slow to put together, as each is a layer by itself.
- */
-export function drawThumbnail(thumbnail: Thumbnail, climate: Climate): string {
-  const ratio = Math.min(2, window.devicePixelRatio || 1)
-  const { plant, month, width, height, pxPerM } = thumbnail
-  const { state, colour, leaf, flower, height: grown } = lookAt(plant, month, climate)
-  const key = `${plant.id}|${state}${colour}${leaf.toFixed(2)}${flower}${grown.toFixed(2)}|${width}|${height}|${pxPerM}|${ratio}`
-  let address = drawn.get(key)
-  if (address === undefined) {
-    if (drawn.size > MOST) drawn.clear()
-    drawn.set(key, (address = makePicture(thumbnail, climate, ratio).toDataURL()))
-  }
+/** Draws a mature plant's portrait into a canvas of its own size, from a picture kept since it was last drawn. */
+export function drawThumbnail(target: HTMLCanvasElement, thumbnail: Thumbnail, climate: Climate) {
+  const key = keyOf(thumbnail, climate)
+  if (shown.get(target) === key) return
+  shown.set(target, key)
+  const picture = pictureOf(key, thumbnail, climate)
+  if (target.width !== picture.width) target.width = picture.width
+  if (target.height !== picture.height) target.height = picture.height
+  const context = target.getContext('2d')!
+  context.clearRect(0, 0, picture.width, picture.height)
+  context.drawImage(picture, 0, 0)
+}
+
+const addresses = new WeakMap<HTMLCanvasElement, string>()
+
+/** The address of a mature plant's portrait as an image, for many small ones on one page: a canvas is a layer, and layers cost. */
+export function thumbnailAddress(thumbnail: Thumbnail, climate: Climate): string {
+  const picture = pictureOf(keyOf(thumbnail, climate), thumbnail, climate)
+  const address = addresses.get(picture) ?? picture.toDataURL()
+  addresses.set(picture, address)
   return address
+}
+
+const ratioNow = () => Math.min(2, window.devicePixelRatio || 1)
+
+function keyOf({ plant, month, width, height, pxPerM }: Thumbnail, climate: Climate): string {
+  const { state, colour, leaf, flower, height: grown } = lookAt(plant, month, climate)
+  const look = `${plant.id}|${state}${colour}${leaf.toFixed(2)}${flower}${grown.toFixed(2)}`
+  return `${look}|${width}|${height}|${pxPerM}|${ratioNow()}`
+}
+
+function pictureOf(key: string, thumbnail: Thumbnail, climate: Climate): HTMLCanvasElement {
+  const there = drawn.get(key)
+  if (there) return there
+  if (drawn.size > MOST) drawn.clear()
+  const picture = makePicture(thumbnail, climate, ratioNow())
+  drawn.set(key, picture)
+  return picture
 }
 
 function makePicture(

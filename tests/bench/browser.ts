@@ -1,19 +1,11 @@
 import { chromium } from '@playwright/test'
 import { type Bed, type Drift, rectangle } from '../../core/bed'
 import { plants, testBed } from '../support/library'
+import { CHROMIUM } from '../support/chromium'
 import { startServer } from '../support/server'
 import { benchLineUp } from './lineUp'
 import { middle, type Report } from './report'
 
-const CHROMIUM = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 const STARTS = 3
 
 /** Repaint of all pictures when the month moves, on 300 plants in the real page; and the start of the server. */
@@ -36,7 +28,7 @@ export async function benchBrowser(report: Report) {
     headers: json,
     body: JSON.stringify({ bed: bed300() }),
   }).then((r) => r.json())) as { id: string }
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
+  const browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${server.url}/beds/${bed.id}/compose`)
   await page.getByTestId('months').focus()

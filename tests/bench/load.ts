@@ -1,8 +1,8 @@
 import { chromium, type Browser, type Page } from '@playwright/test'
+import { CHROMIUM } from '../support/chromium'
 import { startServer } from '../support/server'
 import type { Report } from './report'
 
-const CHROMIUM = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-sync']
 const COMPOSE = '/beds/reading-room-front/compose'
 const SIZE = { width: 1280, height: 800 }
 const LOADS = 5
@@ -100,7 +100,7 @@ async function drag95(page: Page, url: string): Promise<{ own: number; whole: nu
 /** How a bed of the demo opens in Chromium, and how it follows the hand. */
 export async function benchLoad(report: Report) {
   const server = await startServer({ demo: true })
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM })
+  const browser = await chromium.launch(CHROMIUM)
   const url = `${server.url}${COMPOSE}`
   report('first-script-bytes', await scriptBytes(browser, url), 'bytes', 350_000)
   const loads = []

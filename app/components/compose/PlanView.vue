@@ -59,6 +59,7 @@ watchPostEffect(() => {
     chosen: chosenIds.value,
     handles: [...shapeHand.handles.value, ...laneHand.handles.value],
     outlines: lasso.line.value.length > 1 ? [lasso.line.value] : shapeHand.outlines.value,
+    following: orders.value,
     above: above.value,
     moving: store.dragging,
     manner: manner.value,
@@ -80,26 +81,30 @@ function inside(x: number, y: number) {
 }
 
 const NOTE_INK = '#8a3b2c'
-/** Marks of orders, pins of notes, and the outline of the thing that is chosen. */
+/** Marks of orders go with the plants. */
+const orders = computed(() =>
+  frame.value && aspect.value && palette.value
+    ? orderPaints(
+        {
+          orders: store.bed?.orders ?? [],
+          plants: scene.value?.placement.plants ?? [],
+          frame: frame.value,
+          turn: aspect.value.turn,
+        },
+        palette.value.amber,
+      )
+    : [],
+)
+/** Pins of notes, and the outline of the thing that is chosen. */
 const above = computed(() => {
   const list = planList.value
   const ink = palette.value
   if (!list || !ink) return []
   const chosen = list.features.filter((f) => f.feature.id === compose.featureId)
-  const orders = orderPaints(
-    {
-      orders: store.bed?.orders ?? [],
-      plants: scene.value?.placement.plants ?? [],
-      frame: frame.value!,
-      turn: aspect.value!.turn,
-    },
-    ink.amber,
-  )
   return [
     ...(props.over ?? []),
     ...haze.paints.value,
     ...(compose.showsWater ? water.paints.value : []),
-    ...orders,
     ...notePaints(list.notes, NOTE_INK),
     ...others.paints(list),
     ...client.paints.value,

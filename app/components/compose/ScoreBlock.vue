@@ -74,13 +74,12 @@ const isNow = (m: number) => m + 1 === compose.moment.month
     @keydown="key"
   >
     <template v-if="!block.slim">
-      <PlantPortrait
+      <ComposeBlockPortrait
         v-if="block.fits.portrait"
         :plant="block.plant"
         :month="compose.moment.month"
         :width="22"
         :height="portraitPx"
-        class="thumb"
       />
       <span v-if="block.fits.words" class="words" aria-hidden="true">
         <i class="botanical">{{ genus }}</i>
@@ -134,9 +133,6 @@ const isNow = (m: number) => m + 1 === compose.moment.month
 .lit {
   box-shadow: 0 0 0 2px var(--amber);
   z-index: 1;
-}
-.thumb {
-  flex: none;
 }
 .words {
   min-width: 0;
