@@ -164,6 +164,7 @@ h3 {
   background: color-mix(in srgb, var(--amber) 34%, var(--card));
 }
 .mend small {
+  display: inline-block;
   font-weight: 400;
   color: var(--soft);
 }
