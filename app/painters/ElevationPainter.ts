@@ -3,7 +3,6 @@ import {
   elevationMarkPaints,
   figureAt,
   fixturePaints,
-  footShadow,
   rulerPaints,
   sillPaints,
   targetPaints,
@@ -17,7 +16,7 @@ import {
 import { topM } from '~~/core/layout'
 import type { Manner } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
-import { changedParts, meetsParts, type Drawn } from './changedPart'
+import { changedParts, meetsParts, type Drawn, type Part } from './changedPart'
 import { FrameCache } from './FrameCache'
 import { Layers } from './Layers'
 import { SpriteCache, spriteKey, type Sprite } from './spriteCache'
@@ -103,7 +102,7 @@ export class ElevationPainter {
       if (!now) return
       const view = { ...now, list }
       for (const f of list.figures) {
-        sprites.get(f.body, f.variant, now.pxPerM * ratioNow())
+        sprites.get(f, now.pxPerM * ratioNow())
         yield
       }
       this.frames.draw(list, frameKey(view), view.width, view.height, (c) => {
@@ -199,30 +198,21 @@ function sheetOf({ pxPerM, leftPx, list, height, manner }: ElevationView): Sheet
   return { manner, perM: pxPerM, left: leftPx - list.fromX * pxPerM, top: foot - lifted }
 }
 
-/** And beyond that, at any scale. */
-const BESIDE_PX = 20
-
 /** The plants as they will be drawn, then what stands among them; null when a portrait is not ready. */
 function figuresDrawn(view: ElevationView): Drawn[] | null {
   const { perM, left, top } = sheetOf(view)
   const px = view.pxPerM * ratioNow()
   const { figures, fixtures, features } = view.list
-  const keys = figures.map((f) => spriteKey(f.body, f.variant, px))
-  if (!keys.every((key) => sprites.holds(key))) return null
+  const keys = figures.map((f) => spriteKey(f, px))
+  const portraits = keys.map((key) => sprites.there(key))
+  if (portraits.includes(undefined)) return null
   const plants = figures.map((f, i): Drawn => {
     const { body } = f
     const high = topM(body)
-    const half = HALF * body.spreadM * f.scale * perM + BESIDE_PX
-    const [x, foot] = [left + f.x * perM, top - f.baseM * perM]
     return {
       id: body.at.id,
       look: [keys[i]!, f.x, f.baseM, f.mirrored, f.scale, f.quiet, body.spreadM, high],
-      box: {
-        left: x - half,
-        right: x + half,
-        top: foot - UP * high * f.scale * perM - BESIDE_PX,
-        bottom: foot + half,
-      },
+      box: boxOf(f, portraits[i]!, { perM, left, top }),
     }
   })
   const things = [
@@ -231,9 +221,26 @@ function figuresDrawn(view: ElevationView): Drawn[] | null {
   ]
   return [...plants, ...things.map((look, i): Drawn => ({ id: `thing ${i}`, look: [look], box: null }))]
 }
-/** How far portraits reach from the middle of a plant's foot, shares of its spread and height. */
-const HALF = 0.75
-const UP = 1.2
+
+/** Where a portrait lies on the sheet. */
+function boxOf(figure: Figure, sprite: Sprite, { perM, left, top }: Pick<Sheet, 'perM' | 'left' | 'top'>): Part {
+  const { across, up } = scalesOf(figure, sprite, perM)
+  const [x, foot] = [left + figure.x * perM, top - figure.baseM * perM]
+  const { canvas, footX, footY } = sprite
+  const [before, after] = figure.mirrored ? [canvas.width - footX, footX] : [footX, canvas.width - footX]
+  return {
+    left: x - before * across,
+    right: x + after * across,
+    top: foot - footY * up,
+    bottom: foot + (canvas.height - footY) * up,
+  }
+}
+
+/** How a portrait is scaled to the size of a figure, across and up. */
+function scalesOf({ body, scale }: Figure, sprite: Sprite, perM: number) {
+  const size = (scale * perM) / sprite.pxPerM
+  return { across: (body.spreadM / sprite.spreadM) * size, up: (topM(body) / sprite.heightM) * size }
+}
 
 /** Draws the plants far to near; after `until` only with portraits there are. False when some still wait for theirs. */
 function drawFigures(
@@ -269,18 +276,13 @@ function drawFigures(
 }
 
 /** The portrait of a plant; after `until` only one there is, or an earlier one in its place. */
-function spriteOf({ body, variant }: Figure, px: number, until: number): { sprite: Sprite | null; late: boolean } {
-  const late = performance.now() > until && !sprites.has(body, variant, px)
-  return { late, sprite: late ? sprites.standIn(body, variant) : sprites.get(body, variant, px) }
+function spriteOf(figure: Figure, px: number, until: number): { sprite: Sprite | null; late: boolean } {
+  const late = performance.now() > until && !sprites.has(figure, px)
+  return { late, sprite: late ? sprites.standIn(figure) : sprites.get(figure, px) }
 }
 
 function drawFigure(context: CanvasRenderingContext2D, figure: Figure, sheet: Sheet, sprite: Sprite) {
-  const { body } = figure
-  const size = (figure.scale * sheet.perM) / sprite.pxPerM
-  const across = (body.spreadM / sprite.spreadM) * size
-  const up = (topM(body) / sprite.heightM) * size
-  const shadow = footShadow(figure)
-  if (shadow && !figure.quiet) drawPaints(context, [shadow], sheet)
+  const { across, up } = scalesOf(figure, sprite, sheet.perM)
   context.save()
   context.globalAlpha = figure.quiet ? QUIET_ALPHA : 1
   context.translate(sheet.left + figure.x * sheet.perM, sheet.top - figure.baseM * sheet.perM)

@@ -1,8 +1,8 @@
 import type { Body } from '~~/core/layout'
-import { portrait } from '~~/core/draw'
+import { footShadow, paintBounds, portrait } from '~~/core/draw'
 import { drawPaints } from './canvasPen'
 
-/** A portrait drawn once: its canvas and where the plant's foot lies in it, pixels of the canvas. */
+/** A portrait drawn once, with the shadow at its foot: its canvas and where the plant's foot lies in it, pixels of the canvas. */
 export interface Sprite {
   readonly canvas: HTMLCanvasElement
   readonly footX: number
@@ -10,6 +10,13 @@ export interface Sprite {
   readonly pxPerM: number
   readonly spreadM: number
   readonly heightM: number
+}
+
+/** What a portrait shows: a plant as it is now, which of its shapes, and whether it stands elsewhere, and throws no shadow. */
+export interface SpriteOf {
+  readonly body: Body
+  readonly variant: number
+  readonly quiet?: boolean
 }
 
 const MOST_PIXELS = 60_000_000
@@ -23,15 +30,16 @@ export class SpriteCache {
   private pixels = 0
 
   /** The portrait of a body; near sizes share one picture and are scaled. */
-  get(body: Body, variant: number, pxPerM: number): Sprite {
-    const key = spriteKey(body, variant, pxPerM)
+  get(sitter: SpriteOf, pxPerM: number): Sprite {
+    const { body, variant } = sitter
+    const key = spriteKey(sitter, pxPerM)
     const there = this.sprites.get(key)
     if (there) {
       this.sprites.delete(key)
       this.sprites.set(key, there)
       return there
     }
-    const sprite = drawSprite(body, variant, pxPerM)
+    const sprite = drawSprite(sitter, pxPerM)
     this.sprites.set(key, sprite)
     this.latest.set(`${body.at.plant.id}|${variant}`, sprite)
     this.pixels += sprite.canvas.width * sprite.canvas.height
@@ -40,15 +48,16 @@ export class SpriteCache {
   }
 
   /** An earlier portrait of the same plant, or null. */
-  standIn(body: Body, variant: number): Sprite | null {
+  standIn({ body, variant }: SpriteOf): Sprite | null {
     return this.latest.get(`${body.at.plant.id}|${variant}`) ?? null
   }
 
-  has(body: Body, variant: number, pxPerM: number) {
-    return this.holds(spriteKey(body, variant, pxPerM))
+  has(sitter: SpriteOf, pxPerM: number) {
+    return this.sprites.has(spriteKey(sitter, pxPerM))
   }
 
-  holds = (key: string) => this.sprites.has(key)
+  /** The portrait of a name, if it has been drawn. */
+  there = (key: string): Sprite | undefined => this.sprites.get(key)
 
   private forget() {
     for (const [key, sprite] of this.sprites) {
@@ -62,25 +71,29 @@ export class SpriteCache {
 const bucket = (metres: number) => Math.round(Math.log(Math.max(0.01, metres)) / Math.log(STEP))
 
 /** Names a portrait: what a plant is, how it looks now and its size, near sizes alike. */
-export function spriteKey({ at, look, foliageM, flowerM, spreadM }: Body, variant: number, pxPerM: number): string {
+export function spriteKey({ body, variant, quiet }: SpriteOf, pxPerM: number): string {
+  const { at, look, foliageM, flowerM, spreadM } = body
   const shown = `${look.state}${look.colour}${look.leaf.toFixed(1)}${look.flower.toFixed(1)}${look.fruit}`
-  const what = `${at.plant.id}|${at.plant.habit}|${variant}`
+  const what = `${at.plant.id}|${at.plant.habit}|${variant}${quiet ? 'q' : ''}`
   return `${what}|${shown}|${bucket(foliageM)}|${bucket(flowerM)}|${bucket(spreadM)}|${Math.round(pxPerM)}`
 }
 
-function drawSprite(body: Body, variant: number, pxPerM: number): Sprite {
+/** Pixels left free round a portrait, for the softness of its rim. */
+const FREE_PX = 1
+
+function drawSprite({ body, variant, quiet }: SpriteOf, pxPerM: number): Sprite {
   const { at, look, foliageM, flowerM, spreadM } = body
   const heightM = Math.max(foliageM, flowerM)
-  const margin = 0.16 * spreadM + 14 / pxPerM
-  const above = 0.1 * heightM + 16 / pxPerM
-  const below = 0.06 * spreadM + 5 / pxPerM
-  const canvas = document.createElement('canvas')
-  canvas.width = Math.max(1, Math.ceil((spreadM + 2 * margin) * pxPerM))
-  canvas.height = Math.max(1, Math.ceil((heightM + above + below) * pxPerM))
-  const footX = canvas.width / 2
-  const footY = (heightM + above) * pxPerM
-  const context = canvas.getContext('2d')!
   const sitter = { plant: at.plant, look, foliageM, flowerM, spreadM }
-  drawPaints(context, portrait(sitter, variant, pxPerM), { perM: pxPerM, left: footX, top: footY })
+  const shadow = quiet ? null : footShadow({ body, x: 0, baseM: 0 })
+  const paints = [...(shadow ? [shadow] : []), ...portrait(sitter, variant, pxPerM)]
+  const { left, top, right, bottom } = paintBounds(paints, { perM: pxPerM, left: 0, top: 0 }) ?? NOTHING
+  const footX = Math.ceil(-left) + FREE_PX
+  const footY = Math.ceil(-top) + FREE_PX
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.max(1, Math.ceil(right) + footX + FREE_PX)
+  canvas.height = Math.max(1, Math.ceil(bottom) + footY + FREE_PX)
+  drawPaints(canvas.getContext('2d')!, paints, { perM: pxPerM, left: footX, top: footY })
   return { canvas, footX, footY, pxPerM, spreadM, heightM }
 }
+const NOTHING = { left: 0, top: 0, right: 0, bottom: 0 }

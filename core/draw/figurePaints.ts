@@ -6,7 +6,7 @@ import { ellipsePath, movedPath } from './paths'
 import { portrait } from './portrait/portrait'
 
 /** The soft shadow at a plant's foot; none for climbers and bare stems. */
-export function footShadow({ body, x, baseM }: Figure): Shape | null {
+export function footShadow({ body, x, baseM }: Pick<Figure, 'body' | 'x' | 'baseM'>): Shape | null {
   if (body.at.plant.kind === 'climber' || body.look.state === 'bare') return null
   const path = ellipsePath(x, baseM, (body.spreadM / 2) * 0.92, body.spreadM * 0.06)
   return { path, fill: '#231b12', alpha: 0.28 }

@@ -61,5 +61,6 @@ export {
 } from './sitePaints'
 export { type TargetMark, targetMarks } from './targetMarks'
 export { wallPaints } from './wallPaints'
+export { type Bounds, paintBounds } from './paintBounds'
 export { type PathPen, tracePath } from './tracePath'
 export { type PaintPen, strokeWidth, walkPaints, wordsPlace } from './walkPaints'
