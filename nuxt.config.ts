@@ -39,6 +39,8 @@ export default defineNuxtConfig({
     },
   },
   typescript: { strict: true },
+  // Nothing reads them.
+  sourcemap: { server: false, client: false },
   vite: {
     // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for two dozen files, not for fifty.
     $client: { build: { rollupOptions: { output: { experimentalMinChunkSize: 24_000 } } } },
