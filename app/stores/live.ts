@@ -27,7 +27,7 @@ export const useLiveStore = defineStore('live', () => {
 
   function listen() {
     if (!gardenId.value) return
-    stream = new EventSource(`/api/gardens/${gardenId.value}/live`)
+    stream = new EventSource(`/api/gardens/${gardenId.value}/live?tab=${encodeURIComponent(windowId())}`)
     stream.onopen = () => {
       tell(true)
       if (wasLost) for (const listener of listeners) listener(null)

@@ -26,7 +26,8 @@ type Listener = (event: LiveEvent) => void
 
 /** Who is in which garden, and what was changed there: told to every window that listens, here and through the bus on other servers. */
 export class LiveHub {
-  readonly #listeners = new Map<string, Set<Listener>>()
+  /** By garden, and each with the window that listens, where it said. */
+  readonly #listeners = new Map<string, Map<Listener, string>>()
   readonly #seen = new Map<string, Map<string, Seen>>()
   readonly #now: () => number
   readonly #bus: Bus | undefined
@@ -37,15 +38,19 @@ export class LiveHub {
     bus?.hear((text) => this.#take(JSON.parse(text) as Message, false))
   }
 
-  /** Listens to a garden until the returned function is called. */
-  listen(gardenId: string, listener: Listener): () => void {
-    const listeners = this.#listeners.get(gardenId) ?? new Set()
-    this.#listeners.set(gardenId, listeners.add(listener))
+  /**
+   * Listens to a garden until the returned function is called. A window that named itself by `tab` has left with its last stream: one that
+   * was killed says nothing.
+   */
+  listen(gardenId: string, listener: Listener, tab = ''): () => void {
+    const listeners = this.#listeners.get(gardenId) ?? new Map<Listener, string>()
+    this.#listeners.set(gardenId, listeners.set(listener, tab))
     this.#bus?.send(JSON.stringify({ kind: 'who', gardenId } satisfies Message))
     listener({ kind: 'here', people: this.here(gardenId) })
     return () => {
       listeners.delete(listener)
       if (listeners.size === 0) this.#listeners.delete(gardenId)
+      if (tab !== '' && ![...listeners.values()].includes(tab)) this.left(gardenId, tab)
     }
   }
 
@@ -98,7 +103,7 @@ export class LiveHub {
   }
 
   #push(gardenId: string, event: LiveEvent) {
-    const told = gardenId === EVERY ? [...this.#listeners.values()] : [this.#listeners.get(gardenId) ?? []]
-    for (const listener of told.flatMap((set) => [...set])) listener(event)
+    const told = gardenId === EVERY ? [...this.#listeners.values()] : [this.#listeners.get(gardenId)]
+    for (const listener of told.flatMap((of) => [...(of?.keys() ?? [])])) listener(event)
   }
 }

@@ -35,6 +35,21 @@ describe('a garden that several look at', () => {
     for (const { events } of ears) expect(events.at(-1)).toMatchObject({ changed: { what: 'store' } })
   })
 
+  it('knows that a window is gone when its last stream has ended, though it said nothing', () => {
+    const hub = new LiveHub()
+    const looker = ear(hub)
+    const stream = () => hub.listen('g', () => undefined, 'w1')
+    const [first, again] = [stream(), stream()]
+    hub.say('g', here('w1'))
+    hub.say('g', here('w2'))
+    // A stream that was lost and opened anew: the window is still there.
+    first()
+    expect(looker.tabs().at(-1)).toBe('w1 w2')
+    again()
+    expect(looker.tabs().at(-1)).toBe('w2')
+    expect(hub.here('g')).toMatchObject([{ tab: 'w2' }])
+  })
+
   it('tells who is there, in the order in which they came, and what is changed, to that garden alone', () => {
     const hub = new LiveHub()
     const [one, other] = [ear(hub), ear(hub, 'elsewhere')]

@@ -1,3 +1,4 @@
+import { idSchema } from '~~/shared/basicSchemas'
 import { findGarden } from '../../../db/queries/gardens'
 
 const BEAT_MS = 25_000
@@ -12,7 +13,8 @@ export default defineEventHandler(async (event) => {
   const hub = await useHub()
   if (hub.size >= MOST) throw refuse(503, 'Too many windows are open on this server. Changes come with a reload.')
   const stream = createEventStream(event)
-  const leave = hub.listen(id, (told) => void stream.push(JSON.stringify(told)))
+  const tab = idSchema.safeParse(getQuery(event).tab).data
+  const leave = hub.listen(id, (told) => void stream.push(JSON.stringify(told)), tab)
   const beat = setInterval(() => void check(), BEAT_MS)
   // A session that ended, or a role that was taken away, ends the stream with it.
   const check = async () => {
