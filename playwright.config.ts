@@ -7,7 +7,7 @@ export default defineConfig({
   // Paths of different files run beside one another, each with a server and a folder of its own.
   workers: 2,
   retries: 0,
-  timeout: 180_000,
+  timeout: 90_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'tests/.tmp/e2e.json' }]],
   use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM },

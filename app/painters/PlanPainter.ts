@@ -187,6 +187,7 @@ const hasMarks = (v: PlanView | null) =>
 /** Whether what lies above the plants looks the same: most of a drag moves nothing of it, and its words are slow to draw. */
 const isSameAbove = (a: PlanView | null, b: PlanView) =>
   a?.fromX === b.fromX &&
+  a.manner === b.manner &&
   isSame(a.above, b.above) &&
   JSON.stringify([a.outlines, a.handles]) === JSON.stringify([b.outlines, b.handles])
 

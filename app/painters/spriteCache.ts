@@ -85,7 +85,7 @@ function drawSprite({ body, variant, quiet }: SpriteOf, pxPerM: number): Sprite 
   const { at, look, foliageM, flowerM, spreadM } = body
   const heightM = Math.max(foliageM, flowerM)
   const sitter = { plant: at.plant, look, foliageM, flowerM, spreadM }
-  const shadow = quiet ? null : footShadow({ body, x: 0, baseM: 0 })
+  const shadow = quiet ? null : footShadow({ body, x: 0, baseM: 0, scale: 1 })
   const paints = [...(shadow ? [shadow] : []), ...portrait(sitter, variant, pxPerM)]
   const { left, top, right, bottom } = paintBounds(paints, { perM: pxPerM, left: 0, top: 0 }) ?? NOTHING
   const footX = Math.ceil(-left) + FREE_PX

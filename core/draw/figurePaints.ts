@@ -6,9 +6,14 @@ import { ellipsePath, movedPath } from './paths'
 import { portrait } from './portrait/portrait'
 
 /** The soft shadow at a plant's foot; none for climbers and bare stems. */
-export function footShadow({ body, x, baseM }: Pick<Figure, 'body' | 'x' | 'baseM'>): Shape | null {
+export function footShadow({
+  body,
+  x,
+  baseM,
+  scale,
+}: Pick<Figure, 'body' | 'x' | 'baseM' | 'scale'>): Shape | null {
   if (body.at.plant.kind === 'climber' || body.look.state === 'bare') return null
-  const path = ellipsePath(x, baseM, (body.spreadM / 2) * 0.92, body.spreadM * 0.06)
+  const path = ellipsePath(x, baseM, (body.spreadM / 2) * 0.92 * scale, body.spreadM * 0.06 * scale)
   return { path, fill: '#231b12', alpha: 0.28 }
 }
 

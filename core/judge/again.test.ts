@@ -1,23 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  bedFrame,
-  newFeature,
-  oval,
-  rectangle,
-  SHAPE_KINDS,
-  startShape,
-  type Bed,
-  type Existing,
-  type Shape,
-} from '../bed'
+import { newFeature, oval, rectangle, SHAPE_KINDS, startShape, type Bed, type Existing, type Shape } from '../bed'
 import { applyEdit, type Edit } from '../edit'
-import { bedLight, bedLightHours, type BedLight } from '../light'
+import type { BedLight } from '../light'
 import { makeScene, type Scene } from '../scene'
 import { resolveSite } from '../site'
-import { growingMonths } from '../time'
 import { siteSchema } from '../../shared/siteSchema'
 import { climate, demo, demoBed, drift, library, plant, testBed } from '../../tests/support/library'
+import { lightOver } from '../../tests/support/lightOver'
 import { changedRange } from './changedRange'
 import { critique } from './critique'
 
@@ -35,22 +25,6 @@ const sceneOf = (bed: Bed, before?: Scene, light: BedLight | null = null) =>
     { bed, library: all, climate, hardinessZone: '6b', light },
     before ? { before, ...(before.bed.outline === bed.outline ? { frame: before.frame } : {}) } : {},
   )
-/** The computed light over a bed of the demo, where its site has it. */
-function demoLight(id: string): BedLight {
-  const frame = bedFrame(demoBed(id))
-  const work = bedLightHours({
-    outlines: [frame.outline],
-    site: resolveSite(siteSchema.parse(demo.site)),
-    bedId: id,
-    latitude: 44.6,
-    longitude: -63.6,
-    year: 0,
-    cellM: 0.5,
-  })
-  let step = work.next()
-  while (!step.done) step = work.next()
-  return bedLight(step.value!, growingMonths('05-08', '10-14'), frame)
-}
 const old = (id: string, x: number, y: number, change: Partial<Existing> = {}): Existing => ({
   id,
   name: `old ${id}`,
@@ -164,7 +138,9 @@ const whole = (bed: Bed, light: BedLight | null) =>
   critique(sceneOf(bed, undefined, light)).findings.map((f) => ({ ...f, mends: f.mends }))
 
 describe('judging again after a change', () => {
-  const lights: Readonly<Record<string, BedLight>> = { lit: demoLight('reading-room-front') }
+  const lights: Readonly<Record<string, BedLight>> = {
+    lit: lightOver(beds.front!, resolveSite(siteSchema.parse(demo.site)), 'reading-room-front')!,
+  }
   for (const [name, bed] of Object.entries({ ...beds, lit: beds.front! })) {
     const light = lights[name] ?? null
     it(`${name}: says the same as judging afresh, to the figure, through three edits of any kind`, () => {

@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { growingMonths } from '../time'
-import { bedFrame, type Bed } from '../bed'
-import { bedLight, bedLightHours } from '../light'
+import type { Bed } from '../bed'
 import { EMPTY_SITE, newThing, resolveSite, surroundingsOf, type Site, type Thing } from '../site'
 import { critique } from './critique'
 import { makeScene } from '../scene'
 import type { Finding } from './finding'
 import { siteSchema } from '../../shared/siteSchema'
+import { lightOver } from '../../tests/support/lightOver'
 import { climate, demo, demoBed, drift, library, testBed } from '../../tests/support/library'
 
 /** A bed 10 × 3 m before a wall on the sheet's x axis, seen looking north. */
@@ -17,19 +16,7 @@ const siteWith = (...things: Thing[]): Site => ({
 })
 function judge(bed: Bed, site: Site, id = 'b', withLight = false): readonly Finding[] {
   const placed = resolveSite(site)
-  const frame = bedFrame(bed)
-  const work = bedLightHours({
-    outlines: [frame.outline],
-    site: placed,
-    bedId: id,
-    latitude: 44.6,
-    longitude: -63.6,
-    year: 0,
-    cellM: 0.5,
-  })
-  let step = work.next()
-  while (!step.done) step = work.next()
-  const light = withLight && step.value ? bedLight(step.value, growingMonths('05-08', '10-14'), frame) : null
+  const light = withLight ? lightOver(bed, placed, id) : null
   return critique(
     makeScene({ bed, library, climate, hardinessZone: '6b', light, surroundings: surroundingsOf(placed, id) }),
   ).findings
