@@ -22,11 +22,23 @@ async function step(event: KeyboardEvent) {
   await nextTick()
   row.value?.querySelectorAll<HTMLElement>('[role="tab"]')[to]?.focus()
 }
+/** More letters than these do not fit beside the pictures at their usual size. */
+const MOST_LETTERS = 35
+const isTight = computed(
+  () => props.tabs.reduce((n, t) => n + t.label.length + String(t.count ?? '').length, 0) > MOST_LETTERS,
+)
 const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
 </script>
 
 <template>
-  <div ref="row" class="tabs" role="tablist" :aria-label="label ?? 'Parts of this page'" @keydown="step">
+  <div
+    ref="row"
+    class="tabs"
+    :class="{ tight: isTight }"
+    role="tablist"
+    :aria-label="label ?? 'Parts of this page'"
+    @keydown="step"
+  >
     <button
       v-for="t in tabs"
       :key="t.id"

@@ -19,6 +19,8 @@ export interface Axis extends PictureAxis {
   }
 }
 
+/** The whole bed is in the picture, however long it is; finer than this nothing can be told apart. */
+const LEAST_PX_PER_M = 1
 const GUTTER_PX = 64
 const RIGHT_PX = 18
 const LEAST_TOP_M = 2.2
@@ -71,7 +73,8 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number>; alone?:
     const byHeight = lined.value
       ? (size.restPx.value - STRIP_PX - PLAN_MARGIN_PX) / both
       : (size.restPx.value - STRIP_PX) / heights.value
-    const pxPerM = Math.max(8, Math.min(room / across.value, byHeight)) * (lined.value ? zoom.value : 1)
+    const pxPerM =
+      Math.max(LEAST_PX_PER_M, Math.min(room / across.value, byHeight)) * (lined.value ? zoom.value : 1)
     const leftPx = GUTTER_PX + startOf(room, across.value * pxPerM, share.value)
     const run = frame.value ? frame.value.runTo - frame.value.runFrom : 1
     const whole = all - GUTTER_PX - RIGHT_PX
@@ -89,7 +92,7 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number>; alone?:
     if (lined.value) return axis.value
     const width = Math.floor(size.width.value) - (isAlone.value ? 0 : axis.value.width)
     const pxPerM = Math.max(
-      6,
+      LEAST_PX_PER_M,
       Math.min((width - PLAN_MARGIN_PX) / across.value, (size.restPx.value - PLAN_MARGIN_PX) / depth.value),
     )
     return unlessSame(before, {
@@ -110,7 +113,7 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number>; alone?:
   })
   /** Height at which both pictures are as large as the width allows. */
   const neededPx = computed(() => {
-    const widest = Math.max(8, (Math.floor(size.width.value) - GUTTER_PX - RIGHT_PX) / across.value)
+    const widest = Math.max(LEAST_PX_PER_M, (Math.floor(size.width.value) - GUTTER_PX - RIGHT_PX) / across.value)
     return Math.round((heights.value + depth.value) * widest) + STRIP_PX + PLAN_MARGIN_PX
   })
   /** Pixels from the plan's top to its y = 0. */

@@ -1,6 +1,6 @@
 import { kindCounts, type Drift } from '~~/core/bed'
 import type { Scene } from '~~/core/scene'
-import { standsAt, type PlacedPlant } from '~~/core/layout'
+import { plantsByDrift, spansByDrift, standsAt, type PlacedPlant } from '~~/core/layout'
 import { genusOf, shownOf, type Plant } from '~~/core/plant'
 import { PLACE_MONTHS, type Moment } from '~~/core/time'
 import { sameParts } from '~/utils/sameParts'
@@ -92,7 +92,7 @@ const STAND_ALONE = ['spots', 'scatter', 'beneath', 'exact']
 
 /** The stretches a drift is drawn by: whole, single by single, or of a shape lane by lane. */
 function partsOf(drift: Drift, half: number, now: Scene): Part[] {
-  const its = now.placement.plants.filter((p) => p.driftId === drift.id)
+  const its = plantsByDrift(now.placement).get(drift.id) ?? []
   const around = (p: PlacedPlant): Part => {
     const h = half / stretchOf(now, p)
     return { from: p.along - h, to: p.along + h, lane: p.lane, count: 1 }
@@ -109,8 +109,8 @@ function partsOf(drift: Drift, half: number, now: Scene): Part[] {
     return [...lanes.values()].sort((a, b) => a.lane - b.lane)
   }
   if (drift.pattern === 'dotted') return its.map(around)
-  const spans = now.placement.spans.filter((s) => s.driftId === drift.id)
-  return spans.map(({ from, to }) => ({ from, to, lane: drift.lane, count: drift.count }))
+  const span = spansByDrift(now.placement).get(drift.id)
+  return span ? [{ from: span.from, to: span.to, lane: drift.lane, count: drift.count }] : []
 }
 
 const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
@@ -118,12 +118,12 @@ const stretchOf = ({ frame }: Scene, p: PlacedPlant) =>
 
 /** Who stands in a drift's places at a moment; its own kind while nobody does. */
 function standingKind({ stays, placement }: Scene, drift: Drift, own: Plant, moment: Moment): Plant {
-  const one = stays?.has(drift.id) ? placement.plants.find((p) => p.driftId === drift.id) : undefined
+  const one = stays?.has(drift.id) ? plantsByDrift(placement).get(drift.id)?.[0] : undefined
   return (one && standsAt(one, moment, stays)?.plant) ?? own
 }
 
 function yearOf(now: Scene, drift: Drift, year: number): (string | null)[] {
-  const one = now.placement.plants.find((p) => p.driftId === drift.id)
+  const one = plantsByDrift(now.placement).get(drift.id)?.[0]
   return PLACE_MONTHS.map((month) => {
     const there = one ? standsAt(one, { month, year }, now.stays) : null
     if (!there) return null
@@ -135,20 +135,29 @@ function yearOf(now: Scene, drift: Drift, year: number): (string | null)[] {
 const isSlim = ({ shape }: Drift) =>
   ['ring', 'beneath', 'scatter'].includes(shape?.kind ?? '') || (shape?.kind === 'hedge' && shape.closed)
 
-const DEEP: readonly (keyof BlockFace)[] = ['shares', 'year', 'fits']
+/** Whether two lists say the same, item by item. */
+const isSameList = <T>(a: readonly T[] | null, b: readonly T[] | null, isSame: (p: T, q: T) => boolean) =>
+  a === b || (a !== null && a.length === b?.length && a.every((item, i) => isSame(item, b[i]!)))
+const isSameFit = (a: Fits, b: Fits) =>
+  a.words === b.words && a.letter === b.letter && a.portrait === b.portrait && a.middling === b.middling
+
 /** Whether two blocks look the same; drifts and plants are the same objects while nothing changes them. */
-const isAlike = (a: BlockFace, b: BlockFace) =>
-  (Object.keys(a) as (keyof BlockFace)[]).every(
-    (k) => a[k] === b[k] || (DEEP.includes(k) && JSON.stringify(a[k]) === JSON.stringify(b[k])),
-  )
+const isAlike = ({ shares, year, fits, ...a }: BlockFace, b: BlockFace) =>
+  (Object.keys(a) as (keyof typeof a)[]).every((k) => a[k] === b[k]) &&
+  isSameFit(fits, b.fits) &&
+  isSameList(year, b.year, (p, q) => p === q) &&
+  isSameList(shares, b.shares, (p, q) => p.plantId === q.plantId && p.share === q.share && p.colour === q.colour)
 
 /** The blocks of all lanes, straight below their plants. */
 export function useScoreBlocks(axis: () => Axis) {
   const { scene, letters, bodies } = useScene()
   const compose = useComposeStore()
-  const colours = computed(
-    () => new Map(bodies.value.map((b) => [b.at.plant.id, shownOf(b.at.plant, b.look).colour])),
-  )
+  const colours = computed(() => {
+    const now = new Map<string, string>()
+    for (const { at, look } of bodies.value)
+      if (!now.has(at.plant.id)) now.set(at.plant.id, shownOf(at.plant, look).colour)
+    return now
+  })
   const px = (a: number) => {
     const { score } = axis()
     return score.leftPx + (a - score.from) * score.pxPerM

@@ -18,6 +18,7 @@ import type { Manner } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
 import { changedParts, meetsParts, type Drawn, type Part } from './changedPart'
 import { FrameCache } from './FrameCache'
+import { KeptDrawn } from './KeptDrawn'
 import { Layers } from './Layers'
 import { SpriteCache, spriteKey, type Sprite } from './spriteCache'
 
@@ -53,6 +54,7 @@ export class ElevationPainter {
   /** The plants as they stand on the screen, and the scale they were drawn at; null while some wait for their portraits. */
   private drawn: readonly Drawn[] | null = null
   private drawnAt = ''
+  private readonly kept = new KeptDrawn<Figure>()
 
   /** `whole` is told whenever all portraits of what is shown are drawn. */
   constructor(
@@ -132,9 +134,9 @@ export class ElevationPainter {
   /** Draws the planting anew, where anything of it changed. */
   private showPlanting(isNew: boolean) {
     const view = this.view!
-    const at = `${backKeyOf(view)}|${sheetOf(view).top}`
+    const at = `${backKeyOf(view)}|${sheetOf(view).top}|${ratioNow()}`
     const { drawn } = this
-    const now = figuresDrawn(view)
+    const now = figuresDrawn(view, this.kept, at)
     const parts =
       isNew || at !== this.drawnAt || !drawn || !now ? 'all' : changedParts(drawn, now, view.width, view.height)
     this.drawnAt = at
@@ -199,27 +201,30 @@ function sheetOf({ pxPerM, leftPx, list, height, manner }: ElevationView): Sheet
 }
 
 /** The plants as they will be drawn, then what stands among them; null when a portrait is not ready. */
-function figuresDrawn(view: ElevationView): Drawn[] | null {
-  const { perM, left, top } = sheetOf(view)
+function figuresDrawn(view: ElevationView, kept: KeptDrawn<Figure>, at: string): Drawn[] | null {
+  const sheet = sheetOf(view)
   const px = view.pxPerM * ratioNow()
   const { figures, fixtures, features } = view.list
-  const keys = figures.map((f) => spriteKey(f, px))
-  const portraits = keys.map((key) => sprites.there(key))
-  if (portraits.includes(undefined)) return null
-  const plants = figures.map((f, i): Drawn => {
-    const { body } = f
-    const high = topM(body)
-    return {
-      id: body.at.id,
-      look: [keys[i]!, f.x, f.baseM, f.mirrored, f.scale, f.quiet, body.spreadM, high],
-      box: boxOf(f, portraits[i]!, { perM, left, top }),
-    }
-  })
+  const plants = kept.of(figures, at, (f) => figureDrawn(f, px, sheet))
+  if (!plants) return null
   const things = [
     ...fixtures.map((f) => JSON.stringify({ ...f, after: 0 })),
     ...features.map((f) => JSON.stringify(f.paints)),
   ]
   return [...plants, ...things.map((look, i): Drawn => ({ id: `thing ${i}`, look: [look], box: null }))]
+}
+
+function figureDrawn(f: Figure, px: number, sheet: Sheet): Drawn | null {
+  const key = spriteKey(f, px)
+  const portrait = sprites.there(key)
+  const { body } = f
+  return portrait
+    ? {
+        id: body.at.id,
+        look: [key, f.x, f.baseM, f.mirrored, f.scale, f.quiet, body.spreadM, topM(body)],
+        box: boxOf(f, portrait, sheet),
+      }
+    : null
 }
 
 /** Where a portrait lies on the sheet. */

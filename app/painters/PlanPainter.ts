@@ -18,6 +18,7 @@ import { drawPaints } from './canvasPen'
 import { changedParts, meetsParts, type Drawn } from './changedPart'
 import { CircleStamps } from './CircleStamps'
 import { FrameCache } from './FrameCache'
+import { KeptDrawn } from './KeptDrawn'
 import { Layers } from './Layers'
 
 export interface PlanView {
@@ -59,6 +60,7 @@ export class PlanPainter {
   /** The circles as they stand on the screen, and the scale they were drawn at. */
   private drawn: readonly Drawn[] = []
   private drawnAt = ''
+  private readonly kept = new KeptDrawn<PlanCircle>()
   private readonly stamps = new CircleStamps()
   /** Plants that were stamped while the hand moved, and are drawn finely when it rests. */
   private stamped = new Set<string>()
@@ -89,7 +91,8 @@ export class PlanPainter {
   private showCircles(isNew: boolean) {
     const view = this.view!
     const at = `${frameKey(view)}|${view.fromX}`
-    const now = circlesDrawn(view)
+    const sheet = sheetOf(view)
+    const now = this.kept.of(view.list.circles, at, (c) => circleDrawn(c, sheet))!
     const before = view.moving ? this.drawn : this.drawn.filter((d) => !this.stamped.has(d.id))
     const parts = isNew || at !== this.drawnAt ? 'all' : changedParts(before, now, view.width, view.height)
     this.drawn = now
@@ -224,17 +227,14 @@ const sheetOf = ({ pxPerM, leftPx, topPx, fromX, manner }: PlanView): Sheet => (
 /** Letters of small circles stand out over their rims. */
 const LETTER_PX = 12
 
-function circlesDrawn(view: PlanView): Drawn[] {
-  const { perM, left, top } = sheetOf(view)
-  return view.list.circles.map((c) => {
-    const half = Math.max(c.matureR, c.nowR) * perM + LETTER_PX
-    const [x, y] = [left + c.x * perM, top + c.y * perM]
-    return {
-      id: c.body.at.id,
-      look: [Math.round(2 * x), Math.round(2 * y), c.matureR, c.nowR, c.letter, c.fill, c.quiet],
-      box: { left: x - half, right: x + half, top: y - half, bottom: y + half },
-    }
-  })
+function circleDrawn(c: PlanCircle, { perM, left, top }: Sheet): Drawn {
+  const half = Math.max(c.matureR, c.nowR) * perM + LETTER_PX
+  const [x, y] = [left + c.x * perM, top + c.y * perM]
+  return {
+    id: c.body.at.id,
+    look: [Math.round(2 * x), Math.round(2 * y), c.matureR, c.nowR, c.letter, c.fill, c.quiet],
+    box: { left: x - half, right: x + half, top: y - half, bottom: y + half },
+  }
 }
 
 /** Circles, large to small. */

@@ -53,7 +53,7 @@ export function changedParts(
 function changedBoxes(before: readonly Drawn[], now: readonly Drawn[]): Part[] | null {
   const boxes: (Part | null)[] = []
   const note = (was: Drawn | undefined, is: Drawn | undefined) => {
-    if (was && is && isAlike(was, is)) return
+    if (was && is && (was === is || isAlike(was, is))) return
     if (is) boxes.push(is.box)
     if (was) boxes.push(was.box)
   }

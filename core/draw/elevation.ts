@@ -56,30 +56,20 @@ export interface Elevation {
 
 /**
  * The display list of a bed's elevation from a viewpoint (its own when none is named). Heights and positions in
- * metres; climbers hang on the wall.
+ * metres; climbers hang on the wall. With the list of the same bodies `before` a change, figures that stay are the same objects.
  */
 export function elevation(
   bodies: readonly Body[],
   frame: BedFrame,
   bed: Pick<Bed, 'form' | 'wall' | 'viewpoint' | 'features'>,
   aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
+  before?: Elevation,
 ): Elevation {
   const { form } = bed
   const ground = groundOf(frame, form, aspect)
   const { own, farY, nearY, potM, fallM, foot } = ground
-  const turned = standing(bodies, aspect, own && bed.wall ? 0 : -Infinity, nearY + aspect.eyeDistanceM)
-  const figures = turned.map(({ body, at }): Figure => {
-    const { seed } = body.at
-    return {
-      body,
-      x: at.x,
-      baseM: footOf(body, at, ground, frame),
-      variant: (seed >>> 3) % VARIANTS,
-      mirrored: ((seed >>> 9) & 1) === 1,
-      scale: 0.96 + (((seed >>> 12) & 255) / 255) * 0.08,
-      quiet: body.at.neighbour !== undefined,
-    }
-  })
+  const stood = standing(bodies, { frame, form, aspect, ground, hasWall: bed.wall !== null }, before)
+  const turned = stood.filter((s) => s !== null).sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
   const fixtures = fixturesOf(bed, aspect).map((f) => ({
     ...f,
     baseM: foot(f),
@@ -94,8 +84,8 @@ export function elevation(
   const tallest =
     bodies.filter((b) => !b.at.neighbour).reduce((m, b) => Math.max(m, b.foliageM, b.flowerM), 0) + potM
   const wall = own ? bed.wall : null
-  return {
-    figures,
+  const list: Elevation = {
+    figures: turned.map((t) => t.figure),
     fixtures,
     features,
     wall,
@@ -114,6 +104,8 @@ export function elevation(
       form.kind === 'container' ? potM + 0.6 : 1.5,
     ),
   }
+  stoodIn.set(list, { frame, form, aspect, hasWall: bed.wall !== null, stood })
+  return list
 }
 
 interface GroundLine {
@@ -140,15 +132,57 @@ function groundOf(frame: BedFrame, form: Bed['form'], aspect: Aspect): GroundLin
   return { own, farY, nearY, potM, fallM, foot }
 }
 
-/** What shows, turned to the viewer, the farthest first. */
-function standing(bodies: readonly Body[], aspect: Aspect, fromY: number, eyeY: number) {
-  const shown: { readonly body: Body; readonly at: Point; readonly depth: number }[] = []
-  for (const body of bodies) {
-    if (body.look.state === 'gone' || body.spreadM <= 0) continue
-    const at = aspect.turn(body.at)
-    if (!body.at.neighbour || isInPicture(at, aspect, fromY, eyeY)) shown.push({ body, at, depth: depth(body, at) })
+/** A body that shows, turned to the viewer. */
+interface Stood {
+  readonly figure: Figure
+  readonly at: Point
+  readonly depth: number
+}
+
+/** What places of figures follow from, besides the bodies. */
+interface Stage {
+  readonly frame: BedFrame
+  readonly form: Bed['form']
+  readonly aspect: Aspect
+  readonly hasWall: boolean
+}
+
+/** How the bodies of each elevation stood, in the order of the bodies; null for those that do not show. */
+const stoodIn = new WeakMap<Elevation, Stage & { readonly stood: readonly (Stood | null)[] }>()
+
+/** How bodies stand, in their order; those that stood so before are the same objects. */
+function standing(
+  bodies: readonly Body[],
+  stage: Stage & { readonly ground: GroundLine },
+  before: Elevation | undefined,
+): readonly (Stood | null)[] {
+  const known = before && stoodIn.get(before)
+  const isSameStage =
+    known?.frame === stage.frame &&
+    known.form === stage.form &&
+    known.aspect === stage.aspect &&
+    known.hasWall === stage.hasWall
+  const former = isSameStage ? known.stood : []
+  return bodies.map((body, i) => (former[i]?.figure.body === body ? former[i] : stoodOf(body, stage)))
+}
+
+function stoodOf(body: Body, stage: Stage & { readonly ground: GroundLine }): Stood | null {
+  if (body.look.state === 'gone' || body.spreadM <= 0) return null
+  const { aspect, ground, frame, hasWall } = stage
+  const at = aspect.turn(body.at)
+  const fromY = ground.own && hasWall ? 0 : -Infinity
+  if (body.at.neighbour && !isInPicture(at, aspect, fromY, ground.nearY + aspect.eyeDistanceM)) return null
+  const { seed } = body.at
+  const figure: Figure = {
+    body,
+    x: at.x,
+    baseM: footOf(body, at, ground, frame),
+    variant: (seed >>> 3) % VARIANTS,
+    mirrored: ((seed >>> 9) & 1) === 1,
+    scale: 0.96 + (((seed >>> 12) & 255) / 255) * 0.08,
+    quiet: body.at.neighbour !== undefined,
   }
-  return shown.sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
+  return { figure, at, depth: depth(body, at) }
 }
 
 function footOf({ at }: Body, turned: Point, { foot, farY, nearY, potM }: GroundLine, frame: BedFrame): number {

@@ -19,11 +19,13 @@ export function elevationBackPaints(list: Elevation, window: Window, palette: Pa
   ]
 }
 
-/** Steps of the ruler: half metres with every metre named, or feet with every second one named. */
+/** Steps of a ruler, metres: half metres or feet where there is room, longer ones where there is not. Every second tick is named. */
 const RULERS = {
-  metric: { stepM: 0.5, words: (m: number) => `${m}${UNIT_SPACE}m` },
-  imperial: { stepM: 0.3048, words: (m: number) => `${Math.round(m / 0.3048)}′` },
+  metric: { stepsM: [0.5, 1, 2.5, 5, 10], words: (m: number) => `${m}${UNIT_SPACE}m` },
+  imperial: { stepsM: [0.3048, 0.6096, 1.524, 3.048, 6.096], words: (m: number) => `${Math.round(m / 0.3048)}′` },
 } as const
+/** From a name to the next, pixels. */
+const NAMES_APART = 16
 
 /** A ruler of heights at the picture's left. */
 export function rulerPaints(
@@ -33,7 +35,8 @@ export function rulerPaints(
   perM: number,
   units: Units = 'metric',
 ): Paint[] {
-  const { stepM, words } = RULERS[units]
+  const { stepsM, words } = RULERS[units]
+  const stepM = stepsM.find((step) => 2 * step * perM >= NAMES_APART) ?? stepsM[stepsM.length - 1]!
   const paints: Paint[] = []
   for (let i = 0; i * stepM < highM; i++) {
     const z = i * stepM

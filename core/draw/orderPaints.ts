@@ -9,7 +9,8 @@ const DOT = 2.6
 /** What the marks of orders are drawn from; `turn` takes a place of the bed's plan to that of the picture. */
 export interface OrderMarksAsk {
   readonly orders: readonly Order[]
-  readonly plants: readonly PlacedPlant[]
+  /** The plants of each drift, by its id. */
+  readonly plants: ReadonlyMap<string, readonly PlacedPlant[]>
   readonly frame: BedFrame
   readonly turn: (p: Point) => Point
 }
@@ -21,7 +22,7 @@ export function orderPaints({ orders, plants, frame, turn }: OrderMarksAsk, colo
     return { x, y: -y }
   }
   return orders.flatMap((order) => {
-    const places = order.driftIds.map((id) => middleOfPlants(plants, id)).filter((p) => p !== null)
+    const places = order.driftIds.map((id) => middleOfPlants(plants.get(id) ?? [])).filter((p) => p !== null)
     const isLoose = order.kind === 'together' || order.kind === 'apart'
     const dash = isLoose ? { dash: [4, 3] } : {}
     const between: Paint[] =
@@ -41,8 +42,7 @@ function aboutLine(order: Order, frame: BedFrame, up: (p: Point) => Point, colou
   return [{ path: linePath(ends, false), stroke: colour, thin: 1, dash: [1, 4], layer: 'orders' }]
 }
 
-function middleOfPlants(plants: readonly PlacedPlant[], driftId: string): Point | null {
-  const own = plants.filter((p) => p.driftId === driftId)
+function middleOfPlants(own: readonly PlacedPlant[]): Point | null {
   if (own.length === 0) return null
   const sum = own.reduce((s, p) => ({ x: s.x + p.x, y: s.y + p.y }), { x: 0, y: 0 })
   return { x: sum.x / own.length, y: sum.y / own.length }

@@ -30,33 +30,72 @@ export interface Plan {
 
 const LANE_STEPS = 60
 
-/** The plan as a display list: edges in metres, circles large to small so that small ones can be reached. */
+/**
+ * The plan as a display list: edges in metres, circles large to small so that small ones can be reached. With the list of the same bodies
+ * `before` a change, what stays is the same objects.
+ */
 export function plan(
   bodies: readonly Body[],
   frame: BedFrame,
   letters: ReadonlyMap<string, string>,
   bed: Pick<Bed, 'form' | 'viewpoint' | 'laneShares' | 'laneStations' | 'features' | 'notes'>,
   aspect: Aspect = aspectOf(bed, frame, bed.viewpoint),
+  before?: Plan,
 ): Plan {
-  const circles = bodies.map((body) => ({
-    body,
-    ...pick(aspect.turn(body.at)),
-    matureR: body.at.plant.spreadM / 2,
-    nowR: body.spreadM / 2,
-    letter: letterOf(body, letters),
-    fill: shownOf(body.at.plant, body.look).colour,
-    quiet: body.at.neighbour !== undefined,
-  }))
-  circles.sort((a, b) => b.matureR - a.matureR)
-  return {
-    circles,
-    outlines: aspect.outlines,
-    laneLines: laneLines(frame, bed, aspect),
-    fixtures: fixturesOf(bed, aspect),
-    features: featuresAt(bed, aspect),
+  const known = before && madeOf.get(before)
+  const isSameAspect = known?.aspect === aspect
+  const former = isSameAspect ? known.circles : []
+  const circles = bodies.map((body, i) => {
+    const was = former[i]
+    const letter = letterOf(body, letters)
+    return was?.body === body && was.letter === letter ? was : circleOf(body, letter, aspect)
+  })
+  const isSameGround = isSameAspect && known.frame === frame && GROUND.every((key) => known.bed[key] === bed[key])
+  const list = {
+    circles: [...circles].sort((a, b) => b.matureR - a.matureR),
+    ...(isSameGround ? groundOf(before!) : groundAt(frame, bed, aspect)),
     notes: bed.notes.map((n) => ({ ...n, ...pick(aspect.turn(n)) })),
   }
+  madeOf.set(list, { aspect, frame, bed, circles })
+  return list
 }
+
+type Grounds = Pick<Bed, 'form' | 'laneShares' | 'laneStations' | 'features'>
+const GROUND = ['form', 'laneShares', 'laneStations', 'features'] as const satisfies readonly (keyof Grounds)[]
+
+/** What each plan was made of, with its circles in the order of the bodies. */
+const madeOf = new WeakMap<
+  Plan,
+  {
+    readonly aspect: Aspect
+    readonly frame: BedFrame
+    readonly bed: Grounds
+    readonly circles: readonly PlanCircle[]
+  }
+>()
+
+const circleOf = (body: Body, letter: string, aspect: Aspect): PlanCircle => ({
+  body,
+  ...pick(aspect.turn(body.at)),
+  matureR: body.at.plant.spreadM / 2,
+  nowR: body.spreadM / 2,
+  letter,
+  fill: shownOf(body.at.plant, body.look).colour,
+  quiet: body.at.neighbour !== undefined,
+})
+
+const groundOf = ({ outlines, laneLines, fixtures, features }: Plan) => ({
+  outlines,
+  laneLines,
+  fixtures,
+  features,
+})
+const groundAt = (frame: BedFrame, bed: Grounds, aspect: Aspect) => ({
+  outlines: aspect.outlines,
+  laneLines: laneLines(frame, bed, aspect),
+  fixtures: fixturesOf(bed, aspect),
+  features: featuresAt(bed, aspect),
+})
 
 /** The key letter of a planned plant; a word for what stands there already; none for another bed's. */
 function letterOf({ at }: Body, letters: ReadonlyMap<string, string>): string {

@@ -4,6 +4,9 @@ import { bedFrame } from '../bed'
 import { bodiesAt, place, type Body } from '../layout'
 import { circleAt, plan } from './plan'
 import { elevation, figureAt } from './elevation'
+import { rulerPaints } from './elevationPaints'
+import { PRINT_PALETTE } from './palette'
+import { isWords } from './path'
 import { monthColours } from '../season'
 import { portrait } from './portrait/portrait'
 import { visibleShares, windowCover } from '../see'
@@ -36,6 +39,24 @@ const one = (id: string, x: number, y: number, month = 7): Body =>
     climate,
   )[0]!
 const view = { viewpoint: { name: 'path', eyeHeightM: 1.6, distanceM: 3 }, frontY: () => 3 }
+
+describe('the ruler of heights', () => {
+  it('names heights so far apart that they can be read, whatever the scale, and names some while there is room', () => {
+    const list = elevation([], frame, bed)
+    fc.assert(
+      fc.property(
+        fc.double({ min: 2, max: 300, noNaN: true }),
+        fc.constantFrom('metric', 'imperial' as const),
+        (perM, units) => {
+          const named = rulerPaints(list, 280 / perM, PRINT_PALETTE, perM, units).filter(isWords)
+          named.slice(1).forEach((w, i) => expect((w.y - named[i]!.y) * perM).toBeGreaterThanOrEqual(14))
+          expect(named.length).toBeGreaterThan(0)
+          expect(new Set(named.map((w) => w.words)).size).toBe(named.length)
+        },
+      ),
+    )
+  })
+})
 
 describe('elevation', () => {
   it('lays the far before the near and leaves out what does not show', () => {

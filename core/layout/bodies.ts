@@ -14,24 +14,43 @@ export interface Body {
 }
 type Shape = Omit<Body, 'at'>
 
-/** Bodies of all plants at a moment, in order; `stays` says which places change hands. A bulb planted this year shows from the next. */
+/**
+ * Bodies of all plants at a moment, in order; `stays` says which places change hands. A bulb planted this year shows from the next. Of
+ * bodies made `before`, those that are as they were and stand at the same place of the list are the same objects.
+ */
 export function bodiesAt(
   plants: readonly PlacedPlant[],
   moment: Moment,
   climate: Climate,
   buying: readonly Buying[] = [],
   stays: Stays = null,
+  before: readonly Body[] = [],
 ): Body[] {
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
   const known = new Map<Plant, Shape>()
-  return plants.map((at) => {
+  return plants.map((at, i) => {
     if (stays?.has(at.driftId)) return bodyOfStay(at, standsAt(at, moment, stays), climate, bought)
     if (at.standing) return { at, ...standingShape(at, moment, climate) }
     let shape = known.get(at.plant)
     if (!shape) known.set(at.plant, (shape = keptShape(at.plant, moment, climate, bought.get(at.plant.id) ?? '')))
-    return { at, foliageM: shape.foliageM, flowerM: shape.flowerM, spreadM: shape.spreadM, look: shape.look }
+    return isBodyOf(before[i], at, shape) ? before[i]! : bodyOf(at, shape)
   })
 }
+
+const bodyOf = (at: PlacedPlant, { foliageM, flowerM, spreadM, look }: Shape): Body => ({
+  at,
+  foliageM,
+  flowerM,
+  spreadM,
+  look,
+})
+
+const isBodyOf = (body: Body | undefined, at: PlacedPlant, shape: Shape): boolean =>
+  body?.at === at &&
+  body.look === shape.look &&
+  body.foliageM === shape.foliageM &&
+  body.flowerM === shape.flowerM &&
+  body.spreadM === shape.spreadM
 
 /** A plant whose place changes hands through the year: what stands in it now, or nothing. */
 function bodyOfStay(
@@ -44,10 +63,7 @@ function bodyOfStay(
   const { plant, moment, isTurn } = now
   const label = bought.get(plant.id) ?? ''
   const shape = keptShape(isTurn ? inTurn(plant) : plant, moment, climate, label)
-  return {
-    at: plant === at.plant ? at : { ...at, plant },
-    ...{ foliageM: shape.foliageM, flowerM: shape.flowerM, spreadM: shape.spreadM, look: shape.look },
-  }
+  return bodyOf(plant === at.plant ? at : { ...at, plant }, shape)
 }
 
 /** Set out while nights still freeze. */

@@ -1,6 +1,6 @@
 import { plantCounts } from '../bed'
 import { keyLetters } from '../count'
-import type { Moment, PlaceMonth } from '../time'
+import type { Climate, Moment, PlaceMonth } from '../time'
 import type { Scene } from './scene'
 import { bodiesAt, type Body } from '../layout'
 import type { Plant } from '../plant'
@@ -16,6 +16,9 @@ export interface Pictures {
 
 const bodiesKept = new WeakMap<Scene, Map<string, readonly Body[]>>()
 const kept = new WeakMap<Scene, WeakMap<Aspect, Map<string, Pictures>>>()
+/** Of each aspect, what was shown last at a moment: what stays from scene to scene is not made again. */
+const shownLast = new WeakMap<Aspect, Map<string, Pictures & { readonly beyond: readonly Body[] }>>()
+const bodiesLast = new WeakMap<Climate, Map<string, readonly Body[]>>()
 const letters = new WeakMap<Scene, ReadonlyMap<string, string>>()
 
 /** The key letters of a scene's plants: the garden's where it was given them. */
@@ -39,18 +42,26 @@ export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
   let months = bodiesKept.get(scene)
   if (!months) bodiesKept.set(scene, (months = new Map()))
   let bodies = months.get(keyOf(moment))
-  if (!bodies)
-    months.set(
-      keyOf(moment),
-      (bodies = bodiesAt(
-        [...repeated(scene.placement.plants, scene.bed.form, scene.library), ...scene.placement.standing],
-        moment,
-        scene.climate,
-        scene.bed.buying,
-        scene.stays,
-      )),
+  if (!bodies) {
+    const last = keptIn(bodiesLast, scene.climate)
+    bodies = bodiesAt(
+      [...repeated(scene.placement.plants, scene.bed.form, scene.library), ...scene.placement.standing],
+      moment,
+      scene.climate,
+      scene.bed.buying,
+      scene.stays,
+      last.get(keyOf(moment)),
     )
+    last.set(keyOf(moment), bodies)
+    months.set(keyOf(moment), bodies)
+  }
   return bodies
+}
+
+function keptIn<K extends object, T>(kept: WeakMap<K, Map<string, T>>, key: K): Map<string, T> {
+  const there = kept.get(key) ?? new Map<string, T>()
+  kept.set(key, there)
+  return there
 }
 
 /** What a scene shows at a moment from an aspect, kept as long as both: going back to a month computes nothing. */
@@ -62,14 +73,17 @@ export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictur
   let pictures = months.get(keyOf(moment))
   if (!pictures) {
     const bodies = bodiesOf(scene, moment)
-    const beyond = bodiesAt(scene.neighbours, moment, scene.climate)
+    const shown = keptIn(shownLast, aspect)
+    const last = shown.get(keyOf(moment))
+    const beyond = bodiesAt(scene.neighbours, moment, scene.climate, [], null, last?.beyond)
     const all = beyond.length > 0 ? [...bodies, ...beyond] : bodies
     pictures = {
       bodies,
-      elevation: elevation(all, scene.frame, scene.bed, aspect),
-      plan: plan(all, scene.frame, lettersOf(scene), scene.bed, aspect),
+      elevation: elevation(all, scene.frame, scene.bed, aspect, last?.elevation),
+      plan: plan(all, scene.frame, lettersOf(scene), scene.bed, aspect, last?.plan),
     }
     months.set(keyOf(moment), pictures)
+    shown.set(keyOf(moment), { ...pictures, beyond })
   }
   return pictures
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { kindsOf, laneNames, type Drift } from '~~/core/bed'
+import { plantsByDrift } from '~~/core/layout'
 
 const store = useBedStore()
 const compose = useComposeStore()
@@ -16,7 +17,7 @@ const groups = computed(() =>
     drifts: (store.bed?.drifts ?? []).filter((d) => d.lane === lane).sort((a, b) => a.at - b.at),
   })),
 )
-const plantsOf = (driftId: string) => (scene.value?.placement.plants ?? []).filter((p) => p.driftId === driftId)
+const plantsOf = (driftId: string) => (scene.value && plantsByDrift(scene.value.placement).get(driftId)) ?? []
 const chooseRow = (id: string, isMore: boolean) => (isMore ? compose.alsoChoose(id) : compose.choose(id))
 const namesOf = (drift: Drift) => kindsOf(drift).map(nameOf).join(', ')
 const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${plantId} (not in the library)`

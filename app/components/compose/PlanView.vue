@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { circleAt, featureMarkPaints, notePaints, orderPaints, type Paint } from '~~/core/draw'
 import { clamp, type Point, toMm } from '~~/core/geometry'
+import { plantsByDrift } from '~~/core/layout'
 import type { PlanHand } from '~/composables/planHand'
 import type { HandAt } from '~/composables/useDrag'
 import type { PictureAxis } from '~/composables/useAxis'
@@ -83,11 +84,11 @@ function inside(x: number, y: number) {
 const NOTE_INK = '#8a3b2c'
 /** Marks of orders go with the plants. */
 const orders = computed(() =>
-  frame.value && aspect.value && palette.value
+  frame.value && aspect.value && palette.value && scene.value
     ? orderPaints(
         {
           orders: store.bed?.orders ?? [],
-          plants: scene.value?.placement.plants ?? [],
+          plants: plantsByDrift(scene.value.placement),
           frame: frame.value,
           turn: aspect.value.turn,
         },

@@ -240,6 +240,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   padding-inline: 5.5px;
   font-size: 13px;
 }
+.side :deep(.tight .tab) {
+  padding-inline: 3.5px;
+  font-size: 12px;
+}
 .side :deep([role='tablist']) {
   padding-left: 7px;
 }
