@@ -48,9 +48,11 @@ export const useScene = createSharedComposable(() => {
   const theme = computed(() => brief.brief.theme)
   const { letters } = useLetters()
   const last: LastJudged = {}
+  /** Under the hand a scene follows the one just before it, however far the judgement is behind. */
+  let made: Scene | null = null
   const scene = computed<Scene | null>(() =>
     garden.bed.value && frame.value
-      ? makeScene(
+      ? (made = makeScene(
           {
             bed: garden.bed.value,
             neighbours: garden.neighbours.value,
@@ -67,8 +69,8 @@ export const useScene = createSharedComposable(() => {
             sunAt: sunAt.value,
             letters: letters.value,
           },
-          { frame: frame.value, before: last.before?.scene ?? null },
-        )
+          { frame: frame.value, before: made },
+        ))
       : null,
   )
 

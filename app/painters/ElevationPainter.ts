@@ -61,12 +61,19 @@ export class ElevationPainter {
     holder: HTMLElement,
     private readonly whole: () => void = () => undefined,
   ) {
-    this.layers = new Layers(holder, {
-      back: (c) => this.drawBack(c),
-      planting: (c) => this.drawPlanting(c),
-      lines: (c) => this.drawLines(c),
-      marks: (c) => this.drawMarks(c),
-    })
+    this.layers = new Layers(
+      holder,
+      {
+        back: (c) => this.drawBack(c),
+        planting: (c) => this.drawPlanting(c),
+        lines: (c) => this.drawLines(c),
+        marks: (c) => this.drawMarks(c),
+      },
+      [
+        { under: 'back', live: 'planting' },
+        { under: 'lines', live: 'marks' },
+      ],
+    )
   }
 
   show(view: ElevationView) {
@@ -80,6 +87,7 @@ export class ElevationPainter {
     if (isNew || isOther(before, view)) this.showPlanting(isNew)
     if (isBackNew || JSON.stringify(before?.targets) !== JSON.stringify(view.targets)) this.layers.draw('lines')
     if (isNew || hasMarks(before) || hasMarks(view)) this.layers.draw('marks')
+    this.layers.finish()
   }
 
   /** The plant under a point of the picture, or null. */

@@ -1,3 +1,4 @@
+import { MadeBefore } from '../../core/layout'
 import type { Drawn } from './changedPart'
 
 /** How the things of a picture are drawn, worked out once for each: what is the very same object as before is drawn as before. */
@@ -9,16 +10,10 @@ export class KeptDrawn<T extends object> {
   /** How things are drawn at a scale and place of the picture, in their order; null when one cannot be told yet. */
   of(things: readonly T[], at: string, tell: (thing: T) => Drawn | null): readonly Drawn[] | null {
     const isHere = at === this.at
-    let others: Map<T, Drawn> | null = null
+    const former = new MadeBefore(isHere ? this.things : [], isHere ? this.drawn : [])
     const drawn: Drawn[] = []
     for (const [i, thing] of things.entries()) {
-      let one: Drawn | null | undefined = isHere && this.things[i] === thing ? this.drawn[i] : undefined
-      // Most stand at the same number of the list as before; only the others are looked up.
-      if (!one && isHere) {
-        others ??= new Map(this.things.map((t, k) => [t, this.drawn[k]!]))
-        one = others.get(thing)
-      }
-      one ??= tell(thing)
+      const one = former.get(thing, i) ?? tell(thing)
       if (!one) return null
       drawn.push(one)
     }

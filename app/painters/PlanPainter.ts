@@ -66,12 +66,19 @@ export class PlanPainter {
   private stamped = new Set<string>()
 
   constructor(holder: HTMLElement) {
-    this.layers = new Layers(holder, {
-      ground: (c) => this.drawGround(c),
-      circles: (c) => this.drawCircles(c),
-      marks: (c) => this.drawMarks(c),
-      above: (c) => this.drawAbove(c),
-    })
+    this.layers = new Layers(
+      holder,
+      {
+        ground: (c) => this.drawGround(c),
+        circles: (c) => this.drawCircles(c),
+        marks: (c) => this.drawMarks(c),
+        above: (c) => this.drawAbove(c),
+      },
+      [
+        { under: 'ground', live: 'circles' },
+        { live: 'marks', over: 'above' },
+      ],
+    )
   }
 
   show(view: PlanView) {
@@ -82,8 +89,9 @@ export class PlanPainter {
     const isElsewhere = isNew || key !== this.groundKey
     if (isElsewhere) this.layers.draw('ground')
     if (isElsewhere || before?.list !== view.list) this.showCircles(isNew)
-    if (isNew || hasMarks(before) || hasMarks(view)) this.layers.draw('marks')
     if (isElsewhere || !isSameAbove(before, view)) this.layers.draw('above')
+    if (isNew || hasMarks(before) || hasMarks(view)) this.layers.draw('marks')
+    this.layers.finish()
     this.groundKey = key
   }
 

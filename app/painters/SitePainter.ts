@@ -63,7 +63,10 @@ export class SitePainter {
   private view: SiteView | null = null
 
   constructor(holder: HTMLElement) {
-    this.layers = new Layers(holder, { ground: (c) => this.drawGround(c), marks: (c) => this.drawMarks(c) })
+    this.layers = new Layers(holder, { ground: (c) => this.drawGround(c), marks: (c) => this.drawMarks(c) }, [
+      { live: 'ground' },
+      { live: 'marks' },
+    ])
   }
 
   show(view: SiteView) {

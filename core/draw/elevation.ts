@@ -1,6 +1,6 @@
 import type { Bed, BedFrame, Viewpoint, Wall } from '../bed'
 import { clamp, type Point } from '../geometry'
-import { type Body, bodyProfile } from '../layout'
+import { type Body, bodyProfile, MadeBefore } from '../layout'
 import { aspectOf, type Aspect } from '../see'
 import { featuresAt } from './featureAt'
 import { featureFrontPaints } from './featurePaints'
@@ -104,7 +104,7 @@ export function elevation(
       form.kind === 'container' ? potM + 0.6 : 1.5,
     ),
   }
-  stoodIn.set(list, { frame, form, aspect, hasWall: bed.wall !== null, stood })
+  stoodIn.set(list, { frame, form, aspect, hasWall: bed.wall !== null, bodies, stood })
   return list
 }
 
@@ -147,8 +147,11 @@ interface Stage {
   readonly hasWall: boolean
 }
 
-/** How the bodies of each elevation stood, in the order of the bodies; null for those that do not show. */
-const stoodIn = new WeakMap<Elevation, Stage & { readonly stood: readonly (Stood | null)[] }>()
+/** How the bodies of each elevation stood, in their order; null for those that do not show. */
+const stoodIn = new WeakMap<
+  Elevation,
+  Stage & { readonly bodies: readonly Body[]; readonly stood: readonly (Stood | null)[] }
+>()
 
 /** How bodies stand, in their order; those that stood so before are the same objects. */
 function standing(
@@ -162,8 +165,8 @@ function standing(
     known.form === stage.form &&
     known.aspect === stage.aspect &&
     known.hasWall === stage.hasWall
-  const former = isSameStage ? known.stood : []
-  return bodies.map((body, i) => (former[i]?.figure.body === body ? former[i] : stoodOf(body, stage)))
+  const former = new MadeBefore(isSameStage ? known.bodies : [], isSameStage ? known.stood : [])
+  return bodies.map((body, i) => former.get(body, i) ?? stoodOf(body, stage))
 }
 
 function stoodOf(body: Body, stage: Stage & { readonly ground: GroundLine }): Stood | null {

@@ -1,6 +1,6 @@
 import { bandsOf, placeIn, placingsOf, type Bed, type BedFrame, type Note } from '../bed'
 import type { Point } from '../geometry'
-import type { Body } from '../layout'
+import { MadeBefore, type Body } from '../layout'
 import { shownOf } from '../plant'
 import { aspectOf, type Aspect } from '../see'
 import { featuresAt, type FeatureAt } from './featureAt'
@@ -44,11 +44,11 @@ export function plan(
 ): Plan {
   const known = before && madeOf.get(before)
   const isSameAspect = known?.aspect === aspect
-  const former = isSameAspect ? known.circles : []
+  const former = new MadeBefore(isSameAspect ? known.bodies : [], isSameAspect ? known.circles : [])
   const circles = bodies.map((body, i) => {
-    const was = former[i]
+    const was = former.get(body, i)
     const letter = letterOf(body, letters)
-    return was?.body === body && was.letter === letter ? was : circleOf(body, letter, aspect)
+    return was?.letter === letter ? was : circleOf(body, letter, aspect)
   })
   const isSameGround = isSameAspect && known.frame === frame && GROUND.every((key) => known.bed[key] === bed[key])
   const list = {
@@ -56,7 +56,7 @@ export function plan(
     ...(isSameGround ? groundOf(before!) : groundAt(frame, bed, aspect)),
     notes: bed.notes.map((n) => ({ ...n, ...pick(aspect.turn(n)) })),
   }
-  madeOf.set(list, { aspect, frame, bed, circles })
+  madeOf.set(list, { aspect, frame, bed, bodies, circles })
   return list
 }
 
@@ -64,15 +64,14 @@ type Grounds = Pick<Bed, 'form' | 'laneShares' | 'laneStations' | 'features'>
 const GROUND = ['form', 'laneShares', 'laneStations', 'features'] as const satisfies readonly (keyof Grounds)[]
 
 /** What each plan was made of, with its circles in the order of the bodies. */
-const madeOf = new WeakMap<
-  Plan,
-  {
-    readonly aspect: Aspect
-    readonly frame: BedFrame
-    readonly bed: Grounds
-    readonly circles: readonly PlanCircle[]
-  }
->()
+interface MadeOf {
+  readonly aspect: Aspect
+  readonly frame: BedFrame
+  readonly bed: Grounds
+  readonly bodies: readonly Body[]
+  readonly circles: readonly PlanCircle[]
+}
+const madeOf = new WeakMap<Plan, MadeOf>()
 
 const circleOf = (body: Body, letter: string, aspect: Aspect): PlanCircle => ({
   body,

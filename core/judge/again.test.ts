@@ -40,6 +40,23 @@ describe('judging again after a change', () => {
     })
   }
 
+  it('says the same when some scenes on the way were never judged, as while the hand moves', () => {
+    const bed = beds.front!
+    fc.assert(
+      fc.property(fc.array(fc.tuple(editOf(bed), fc.boolean()), { minLength: 2, maxLength: 5 }), (steps) => {
+        let scene = sceneOf(bed)
+        let judged = critique(scene)
+        for (const [edit, isJudged] of [...steps, [{ kind: 'setBed', change: {} }, true] as const]) {
+          scene = sceneOf(applyEdit(scene.bed, edit).bed, scene)
+          if (!isJudged) continue
+          judged = critique(scene, judged)
+          expect(judged.findings.map((f) => ({ ...f, mends: f.mends }))).toEqual(whole(scene.bed, null))
+        }
+      }),
+      { numRuns: 15 },
+    )
+  })
+
   it('takes over the computed light while bed and light stay, so that only what changed is looked at again', () => {
     const light = lights.lit!
     const before = critique(sceneOf(beds.front!, undefined, light)).scene

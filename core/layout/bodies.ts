@@ -1,6 +1,7 @@
 import type { Buying } from '../bed'
 import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
 import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
+import { MadeBefore } from './MadeBefore'
 import type { PlacedPlant } from './PlacedPlant'
 import { standsAt, type Standing, type Stays } from './stays'
 
@@ -16,7 +17,7 @@ type Shape = Omit<Body, 'at'>
 
 /**
  * Bodies of all plants at a moment, in order; `stays` says which places change hands. A bulb planted this year shows from the next. Of
- * bodies made `before`, those that are as they were and stand at the same place of the list are the same objects.
+ * bodies made `before`, those that are as they were are the same objects.
  */
 export function bodiesAt(
   plants: readonly PlacedPlant[],
@@ -28,12 +29,17 @@ export function bodiesAt(
 ): Body[] {
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
   const known = new Map<Plant, Shape>()
+  const former = new MadeBefore(
+    before.map((b) => b.at),
+    before,
+  )
   return plants.map((at, i) => {
     if (stays?.has(at.driftId)) return bodyOfStay(at, standsAt(at, moment, stays), climate, bought)
     if (at.standing) return { at, ...standingShape(at, moment, climate) }
     let shape = known.get(at.plant)
     if (!shape) known.set(at.plant, (shape = keptShape(at.plant, moment, climate, bought.get(at.plant.id) ?? '')))
-    return isBodyOf(before[i], at, shape) ? before[i]! : bodyOf(at, shape)
+    const was = former.get(at, i)
+    return was && isLike(was, shape) ? was : bodyOf(at, shape)
   })
 }
 
@@ -45,8 +51,7 @@ const bodyOf = (at: PlacedPlant, { foliageM, flowerM, spreadM, look }: Shape): B
   look,
 })
 
-const isBodyOf = (body: Body | undefined, at: PlacedPlant, shape: Shape): boolean =>
-  body?.at === at &&
+const isLike = (body: Body, shape: Shape): boolean =>
   body.look === shape.look &&
   body.foliageM === shape.foliageM &&
   body.flowerM === shape.flowerM &&

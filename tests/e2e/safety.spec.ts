@@ -25,8 +25,8 @@ test('time moves all three pictures, a plant is nudged and pinned, and a finding
   const elevation = page
     .getByRole('img', { name: /Elevation/ })
     .locator('canvas')
-    .nth(1)
-  const plan = page.getByTestId('plan').locator('canvas').nth(1)
+    .first()
+  const plan = page.getByTestId('plan').locator('canvas').first()
   const picture = (canvas: typeof plan) => canvas.evaluate((c) => (c as HTMLCanvasElement).toDataURL())
   await page.waitForTimeout(400)
   const june = [await picture(elevation), await picture(plan)]

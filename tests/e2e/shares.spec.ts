@@ -48,7 +48,7 @@ test('a client looks through months and years, marks a place and writes; the des
   const drawn = () =>
     front
       .locator('canvas')
-      .nth(1)
+      .first()
       .evaluate((c) => (c as HTMLCanvasElement).toDataURL())
   const june = await drawn()
   await client.getByRole('button', { name: 'Oct' }).click()

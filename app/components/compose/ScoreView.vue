@@ -51,6 +51,13 @@ function placeOf(block: ScoreBlock) {
   const height = slim ? SLIM_PX : props.laneHeight - 10
   return `left:${leftOf(block, wide)}px;width:${wide}px;top:${top}px;height:${height}px`
 }
+const shown = computed(() =>
+  blocks.value.map((block) => ({
+    face: block.face,
+    place: placeOf(block),
+    isStop: block.face.key === stopKey.value,
+  })),
+)
 const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane] ?? 0) * 100)
 </script>
 
@@ -82,8 +89,14 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
     </div>
     <ComposeOrderMarks :blocks="blocks" :axis="axis" :lane-height="laneHeight" />
     <!-- All blocks in one holder: a block dragged into another lane must stay the same element. -->
-    <div v-for="block in blocks" :key="block.face.key" class="place" :style="placeOf(block)">
-      <ComposeScoreBlock :block="block.face" :lane-height="laneHeight" :stop="block.face.key === stopKey" />
+    <div
+      v-for="{ face, place, isStop } in shown"
+      :key="face.key"
+      v-memo="[face, place, isStop, laneHeight]"
+      class="place"
+      :style="place"
+    >
+      <ComposeScoreBlock :block="face" :lane-height="laneHeight" :stop="isStop" />
     </div>
   </div>
 </template>
