@@ -3,7 +3,7 @@ import type { Aspect } from '~~/core/see'
 import type { PlaceMonth } from '~~/core/time'
 import { whenIdle } from '~/painters/whenIdle'
 
-const REST_MS = 1200
+const REST_MS = 800
 
 /** One after another: each is made only when the painter wants it. */
 function* listsOf<T>(
@@ -23,12 +23,16 @@ export function useAhead<T>(
   const { scene } = useScene()
   const compose = useComposeStore()
   const { aspect } = useAspect()
+  const store = useBedStore()
   let stop = () => {}
+  const shown = () => [scene.value, aspect.value, compose.moment.year, pxPerM()] as const
+  // What is no longer wanted takes nothing from the hand.
+  watch(shown, () => stop())
   watchDebounced(
-    () => [scene.value, aspect.value, compose.moment.year, pxPerM()] as const,
-    ([now, from, year]) => {
+    () => [...shown(), store.dragging] as const,
+    ([now, from, year, , isDragging]) => {
       stop()
-      if (!now || !from) return
+      if (!now || !from || isDragging) return
       const { month } = compose.moment
       const steps = ahead(listsOf({ scene: now, year, aspect: from }, [...otherMonths(month), month], of))
       if (steps) stop = whenIdle(steps)

@@ -34,6 +34,8 @@ export interface BlockFace {
 export interface Fits {
   readonly words: boolean
   readonly letter: boolean
+  /** How many there are, beneath the letter. */
+  readonly count: boolean
   readonly portrait: boolean
   /** Room for words or a portrait, but not for both with ease. */
   readonly middling: boolean
@@ -48,17 +50,21 @@ export interface ScoreBlock {
 
 const WORDS_PX = 76
 const MIDDLING_PX = 46
-const LETTER_PX = 18
+/** The frame of a strip, a sign of its key letter, and what is lost beside a count. */
+const FRAME_PX = 4
+const LETTER_PX = 8
+const COUNT_PX = 26
 const PORTRAIT_PX = 32
 const SIGN_PX = 6
 
-function fitsIn(width: number, genus: string, isFirst: boolean): Fits {
+function fitsIn(width: number, genus: string, letter: string): Fits {
   const words = width >= WORDS_PX
   const middling = width >= MIDDLING_PX
   return {
     words,
     middling,
-    letter: isFirst || width >= LETTER_PX,
+    letter: width >= FRAME_PX + letter.length * LETTER_PX,
+    count: width >= COUNT_PX,
     portrait: middling && (!words || width > PORTRAIT_PX + genus.length * SIGN_PX),
   }
 }
@@ -138,8 +144,7 @@ const isSlim = ({ shape }: Drift) =>
 /** Whether two lists say the same, item by item. */
 const isSameList = <T>(a: readonly T[] | null, b: readonly T[] | null, isSame: (p: T, q: T) => boolean) =>
   a === b || (a !== null && a.length === b?.length && a.every((item, i) => isSame(item, b[i]!)))
-const isSameFit = (a: Fits, b: Fits) =>
-  a.words === b.words && a.letter === b.letter && a.portrait === b.portrait && a.middling === b.middling
+const isSameFit = (a: Fits, b: Fits) => (Object.keys(a) as (keyof Fits)[]).every((k) => a[k] === b[k])
 
 /** Whether two blocks look the same; drifts and plants are the same objects while nothing changes them. */
 const isAlike = ({ shares, year, fits, ...a }: BlockFace, b: BlockFace) =>
@@ -197,11 +202,12 @@ export function useScoreBlocks(axis: () => Axis) {
         .flatMap((part) => cutAtSeam(part, now).map((cut) => ({ ...part, ...cut })))
         .map((part, i) => {
           const width = (part.to - part.from) * axis().score.pxPerM
+          const letter = letters.value.get(plant.id) ?? ''
           const face: BlockFace = {
             key: `${drift.id}/${i}`,
             drift,
             plant,
-            letter: letters.value.get(plant.id) ?? '',
+            letter,
             colour: leaf,
             lane: part.lane,
             count: part.count,
@@ -211,7 +217,7 @@ export function useScoreBlocks(axis: () => Axis) {
             tier,
             isFirst: i === 0,
             year,
-            fits: fitsIn(width, genusOf(plant), i === 0),
+            fits: fitsIn(width, genusOf(plant), letter),
           }
           return { face, left: px(part.from), width }
         })

@@ -115,8 +115,9 @@ export class ElevationPainter {
         sprites.get(f, now.pxPerM * ratioNow())
         yield
       }
-      this.frames.draw(list, frameKey(view), view.width, view.height, (c) => {
+      yield* this.frames.drawing(list, frameKey(view), view, (c) => {
         drawFigures(c, view)
+        return []
       })
       yield
     }

@@ -12,14 +12,19 @@ export class FrameCache<L extends object> {
     return frame?.key === key ? frame.picture : null
   }
 
-  /** Draws a picture of so many CSS pixels away from the screen and keeps it. */
-  draw(list: L, key: string, width: number, height: number, draw: (context: CanvasRenderingContext2D) => void) {
+  /** Draws a picture of so many CSS pixels away from the screen, step by step, and keeps it once it is whole. */
+  *drawing(
+    list: L,
+    key: string,
+    { width, height }: { readonly width: number; readonly height: number },
+    draw: (context: CanvasRenderingContext2D) => Iterable<void>,
+  ): Generator<void> {
     if (this.get(list, key) || width < 1 || height < 1) return
     const ratio = window.devicePixelRatio || 1
     const canvas = new OffscreenCanvas(Math.ceil(width * ratio), Math.ceil(height * ratio))
     const context = canvas.getContext('2d')! as unknown as CanvasRenderingContext2D
     context.scale(ratio, ratio)
-    draw(context)
+    yield* draw(context)
     this.frames.get(list)?.picture.close()
     this.frames.delete(list)
     this.frames.set(list, { key, picture: canvas.transferToImageBitmap() })

@@ -142,19 +142,18 @@ export class PlanPainter {
     this.layers.destroy()
   }
 
-  /** Draws what other lists will show at the same scale; one step at a time. */
+  /** Draws what the hand may take hold of, then what other lists will show at the same scale; one step at a time. */
   *ahead(lists: Iterable<Plan>): Generator<void> {
+    for (const circle of this.view?.list.circles ?? []) {
+      if (!this.view) return
+      this.stamps.make(circle, sheetOf(this.view).perM)
+      yield
+    }
     for (const list of lists) {
       const now = this.view
       if (!now) return
       const view = { ...now, list }
-      this.frames.draw(list, frameKey(view), view.width, view.height, (c) => drawCircles(c, view))
-      yield
-    }
-    // And what the hand may take hold of.
-    for (const circle of this.view?.list.circles ?? []) {
-      if (!this.view) return
-      this.stamps.make(circle, sheetOf(this.view).perM)
+      yield* this.frames.drawing(list, frameKey(view), view, (c) => circlesInSteps(c, view))
       yield
     }
   }
@@ -242,6 +241,17 @@ function circleDrawn(c: PlanCircle, { perM, left, top }: Sheet): Drawn {
     id: c.body.at.id,
     look: [Math.round(2 * x), Math.round(2 * y), c.matureR, c.nowR, c.letter, c.fill, c.quiet],
     box: { left: x - half, right: x + half, top: y - half, bottom: y + half },
+  }
+}
+
+/** So many circles are drawn in a few milliseconds. */
+const CIRCLES_A_STEP = 60
+
+function* circlesInSteps(context: CanvasRenderingContext2D, view: PlanView): Generator<void> {
+  const { circles } = view.list
+  for (let i = 0; i < circles.length; i += CIRCLES_A_STEP) {
+    drawCircles(context, view, circles.slice(i, i + CIRCLES_A_STEP))
+    yield
   }
 }
 

@@ -54,6 +54,9 @@ function key(event: KeyboardEvent) {
   act()
   void nextTick(() => document.querySelector<HTMLElement>(`[data-drift="${id}"]`)?.focus())
 }
+const showsCount = computed(
+  () => props.block.fits.count && props.block.count > 1 && props.block.drift.pattern !== 'dotted',
+)
 const portraitPx = computed(() => props.laneHeight - 12)
 const isNow = (m: number) => m + 1 === compose.moment.month
 </script>
@@ -88,7 +91,7 @@ const isNow = (m: number) => m + 1 === compose.moment.month
       </span>
       <span v-else-if="block.fits.letter" class="short" :class="{ alone: !block.fits.middling }" aria-hidden="true">
         <b>{{ block.letter }}</b>
-        <small v-if="block.count > 1 && block.drift.pattern !== 'dotted'">×{{ block.count }}</small>
+        <small v-if="showsCount">×{{ block.count }}</small>
       </span>
     </template>
     <span v-if="block.year" class="year" aria-hidden="true" data-testid="hand-over">

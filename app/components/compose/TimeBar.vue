@@ -13,6 +13,9 @@ const setYear = (year: number) => {
 }
 
 const LAST_MONTH = 12
+/** The leading colours of a month fill its stack, as they are to one another, however many kinds there are. */
+const LEAST_SHARE = 0.06
+const growOf = (share: number) => Math.round(100 * Math.max(LEAST_SHARE, share))
 function pickAt(clientX: number) {
   const box = bar.value!.getBoundingClientRect()
   const month = 1 + Math.floor(((clientX - box.left) / box.width) * LAST_MONTH)
@@ -72,7 +75,7 @@ function yearKey(event: KeyboardEvent) {
             :key="k"
             class="colour"
             :class="{ flower: c.flower }"
-            :style="{ background: c.colour, flexGrow: Math.max(0.06, c.share) }"
+            :style="{ background: c.colour, flexGrow: growOf(c.share) }"
           />
         </div>
         <span class="letter" aria-hidden="true">
