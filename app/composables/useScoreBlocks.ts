@@ -55,7 +55,7 @@ const FRAME_PX = 4
 const LETTER_PX = 8
 const COUNT_PX = 26
 const PORTRAIT_PX = 32
-const SIGN_PX = 6
+const SIGN_PX = 7
 
 function fitsIn(width: number, genus: string, letter: string): Fits {
   const words = width >= WORDS_PX

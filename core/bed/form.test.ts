@@ -46,6 +46,8 @@ describe('beds of every kind', () => {
         expect(startShares(n, kind).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6)
       }
     }
+    // As many as a stored bed may have, whether its kind offers that number or not.
+    for (const kind of BED_KINDS) for (const n of [1, 2, 3, 4, 5]) expect(new Set(laneNames(n, kind)).size).toBe(n)
     expect(fromSpine(0.5)).toEqual({ front: 'near', t: 0 })
     expect(fromSpine(0)).toEqual({ front: 'far', t: 1 })
   })

@@ -42,7 +42,9 @@ const NAMES_OF: Partial<Readonly<Record<BedKind, typeof NAMES>>> = {
   ring: ROUND,
   court: ROUND,
 }
-export const laneNames = (count: number, kind: BedKind = 'foundation') => (NAMES_OF[kind] ?? NAMES)[count] ?? []
+/** The names of a bed's lanes. A number of them that its kind does not offer, as a bed brought in may have, is named by number. */
+export const laneNames = (count: number, kind: BedKind = 'foundation'): readonly string[] =>
+  (NAMES_OF[kind] ?? NAMES)[count] ?? Array.from({ length: count }, (_, i) => `Lane ${i + 1}`)
 
 const COUNTS_OF: Partial<Readonly<Record<BedKind, readonly number[]>>> = {
   'two-sided': [1, 3, 5],
