@@ -6,26 +6,28 @@ const props = defineProps<{
   /** Id of what the tabs show. */
   panel?: string
   label?: string
+  /** Beside pictures, where there is little room. */
+  narrow?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
 const row = useTemplateRef<HTMLDivElement>('row')
 
+const buttons = () => [...(row.value?.querySelectorAll<HTMLElement>('[role="tab"]') ?? [])]
+/** From where the keys are, not from what is shown: that may follow later. */
 async function step(event: KeyboardEvent) {
-  const to = stepOfTabs(
-    event.key,
-    props.tabs.findIndex((t) => t.id === props.modelValue),
-    props.tabs.length,
-  )
+  const to = stepOfTabs(event.key, buttons().indexOf(event.target as HTMLElement), props.tabs.length)
   if (to === null) return
   event.preventDefault()
   emit('update:modelValue', props.tabs[to]!.id)
   await nextTick()
-  row.value?.querySelectorAll<HTMLElement>('[role="tab"]')[to]?.focus()
+  buttons()[to]?.focus()
 }
 /** More letters than these do not fit beside the pictures at their usual size. */
 const MOST_LETTERS = 35
 const isTight = computed(
-  () => props.tabs.reduce((n, t) => n + t.label.length + String(t.count ?? '').length, 0) > MOST_LETTERS,
+  () =>
+    props.narrow &&
+    props.tabs.reduce((n, t) => n + t.label.length + String(t.count ?? '').length, 0) > MOST_LETTERS,
 )
 const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
 </script>
@@ -81,6 +83,17 @@ const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
   font-family: var(--font-sans);
   font-size: 11px;
   color: var(--soft);
+}
+.tabs.narrow {
+  padding-left: 7px;
+}
+.tabs.narrow .tab {
+  padding-inline: 5.5px;
+  font-size: 13px;
+}
+.tabs.narrow.tight .tab {
+  padding-inline: 3.5px;
+  font-size: 12px;
 }
 /* More tabs than there is room for are drawn along with the finger. */
 @media (max-width: 900px) {

@@ -141,7 +141,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <div v-else class="bar-to-come" />
     </div>
     <aside v-show="shows('side')" class="side" aria-label="Second look, shortlist and list">
-      <PageTabs v-model="compose.panel" :tabs="tabs" />
+      <PageTabs v-model="compose.panel" :tabs="tabs" narrow />
       <LazyComposePlantCard v-if="showsCard" />
       <div v-if="stageNo >= SEEN.beside" class="scroll">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
@@ -235,17 +235,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   flex-direction: column;
   min-height: 0;
   overflow: hidden;
-}
-.side :deep(.tab) {
-  padding-inline: 5.5px;
-  font-size: 13px;
-}
-.side :deep(.tight .tab) {
-  padding-inline: 3.5px;
-  font-size: 12px;
-}
-.side :deep([role='tablist']) {
-  padding-left: 7px;
 }
 /* The months and years keep their place until they come. */
 .bar-to-come {
