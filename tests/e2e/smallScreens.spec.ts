@@ -24,25 +24,36 @@ const SIZES = [
 const unreachable = (page: Page): Promise<string[]> =>
   page.evaluate(async () => {
     const lost: string[] = []
+    const placeOf = (e: HTMLElement) => {
+      const box = e.getBoundingClientRect()
+      return { box, x: box.left + box.width / 2, y: box.top + box.height / 2 }
+    }
+    const isHit = (e: HTMLElement) => {
+      const { x, y } = placeOf(e)
+      const isIn = x >= 0 && y >= 0 && x <= innerWidth && y <= innerHeight
+      const there = isIn ? document.elementFromPoint(x, y) : null
+      const label = e.closest('label')
+      return (
+        there !== null &&
+        (e.contains(there) ||
+          there.contains(e) ||
+          label?.contains(there) ||
+          there.closest('[role="slider"]') !== null)
+      )
+    }
     const all = [...document.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea')]
     for (const e of all) {
       if (!e.checkVisibility({ visibilityProperty: true }) || e.closest('[aria-hidden="true"], .skip, .sr-only'))
         continue
       if (e instanceof HTMLInputElement && e.type === 'file') continue
+      // Most are in view already, beside one that was scrolled to.
+      if (isHit(e)) continue
       e.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' })
-      const box = e.getBoundingClientRect()
-      if (box.width < 2 || box.height < 2) continue
-      const [x, y] = [box.left + box.width / 2, box.top + box.height / 2]
-      const isIn = x >= 0 && y >= 0 && x <= innerWidth && y <= innerHeight
-      const there = isIn ? document.elementFromPoint(x, y) : null
-      const label = e.closest('label')
-      const hits =
-        there &&
-        (e.contains(there) || there.contains(e) || label?.contains(there) || there.closest('[role="slider"]'))
-      if (!hits)
-        lost.push(
-          `${e.tagName} ${(e.getAttribute('aria-label') ?? e.textContent ?? '').trim().slice(0, 50)} at ${Math.round(x)},${Math.round(y)}`,
-        )
+      const { box, x, y } = placeOf(e)
+      if (box.width < 2 || box.height < 2 || isHit(e)) continue
+      lost.push(
+        `${e.tagName} ${(e.getAttribute('aria-label') ?? e.textContent ?? '').trim().slice(0, 50)} at ${Math.round(x)},${Math.round(y)}`,
+      )
     }
     return lost
   })
