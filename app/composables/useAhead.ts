@@ -3,7 +3,7 @@ import type { Aspect } from '~~/core/see'
 import type { PlaceMonth } from '~~/core/time'
 import { whenIdle } from '~/painters/whenIdle'
 
-const REST_MS = 2000
+const REST_MS = 800
 
 /** One after another: each is made only when the painter wants it. */
 function* listsOf<T>(
