@@ -36,7 +36,7 @@ const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
   <div
     ref="row"
     class="tabs"
-    :class="{ tight: isTight }"
+    :class="{ narrow, tight: isTight }"
     role="tablist"
     :aria-label="label ?? 'Parts of this page'"
     @keydown="step"
