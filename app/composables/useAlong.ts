@@ -1,6 +1,8 @@
 import { clamp } from '~~/core/geometry'
 
+/** The nearest of a short bed, and how much of a long one is still seen from there, metres. */
 const MOST = 8
+const NEAREST_M = 4
 const STEP = 1.4
 
 /** How near all pictures are looked at, and how far along the bed, as a share of what does not fit. */
@@ -8,6 +10,10 @@ export const useAlong = createSharedComposable(() => {
   const store = useBedStore()
   const zoom = ref(1)
   const share = ref(0.5)
+  const { aspect } = useAspect()
+  const most = computed(() =>
+    Math.max(MOST, aspect.value ? (aspect.value.lastX - aspect.value.firstX) / NEAREST_M : 0),
+  )
   watch(
     () => store.id,
     () => {
@@ -16,7 +22,7 @@ export const useAlong = createSharedComposable(() => {
     },
   )
   const nearer = () => {
-    zoom.value = Math.min(MOST, Math.round(zoom.value * STEP * 100) / 100)
+    zoom.value = Math.min(most.value, Math.round(zoom.value * STEP * 100) / 100)
   }
   const farther = () => {
     zoom.value = Math.max(1, Math.round((zoom.value / STEP) * 100) / 100)
@@ -24,7 +30,7 @@ export const useAlong = createSharedComposable(() => {
   }
   /** Exactly so near, as two fingers say. */
   const nearAs = (to: number) => {
-    zoom.value = clamp(to, 1, MOST)
+    zoom.value = clamp(to, 1, most.value)
   }
   const whole = () => {
     zoom.value = 1

@@ -1,25 +1,22 @@
-import { MadeBefore } from '../../core/layout'
+import { ByIdInOrder } from '../../core/layout'
 import type { Drawn } from './changedPart'
 
 /** How the things of a picture are drawn, worked out once for each: what is the very same object as before is drawn as before. */
 export class KeptDrawn<T extends object> {
-  private things: readonly T[] = []
-  private drawn: readonly Drawn[] = []
+  private kept: readonly { readonly thing: T; readonly drawn: Drawn }[] = []
   private at = ''
 
   /** How things are drawn at a scale and place of the picture, in their order; null when one cannot be told yet. */
   of(things: readonly T[], at: string, tell: (thing: T) => Drawn | null): readonly Drawn[] | null {
-    const isHere = at === this.at
-    const former = new MadeBefore(isHere ? this.things : [], isHere ? this.drawn : [])
-    const drawn: Drawn[] = []
+    const former = new ByIdInOrder(at === this.at ? this.kept : [], (k) => k.thing)
+    const now: { thing: T; drawn: Drawn }[] = []
     for (const [i, thing] of things.entries()) {
-      const one = former.get(thing, i) ?? tell(thing)
-      if (!one) return null
-      drawn.push(one)
+      const drawn = former.get(thing, i)?.drawn ?? tell(thing)
+      if (!drawn) return null
+      now.push({ thing, drawn })
     }
-    this.things = things
-    this.drawn = drawn
+    this.kept = now
     this.at = at
-    return drawn
+    return now.map((k) => k.drawn)
   }
 }

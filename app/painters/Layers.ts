@@ -63,11 +63,15 @@ export class Layers<Name extends string> {
     const sheet = this.sheetOf(name)
     if (sheet.group.live === name) return this.compose(sheet, null, this.layers[name])
     const { canvas } = sheet
-    const picture = new OffscreenCanvas(Math.max(1, canvas.width), Math.max(1, canvas.height))
+    const there = this.kept.get(name)
+    const picture = there ?? new OffscreenCanvas(Math.max(1, canvas.width), Math.max(1, canvas.height))
     const context = picture.getContext('2d')! as unknown as CanvasRenderingContext2D
     const ratio = ratioNow()
     context.setTransform(ratio, 0, 0, ratio, 0, 0)
+    context.clearRect(0, 0, this.width, this.height)
+    context.save()
     this.layers[name](context)
+    context.restore()
     this.kept.set(name, picture)
     sheet.isStale = true
   }

@@ -1,6 +1,6 @@
 import type { Bed, BedFrame, Viewpoint, Wall } from '../bed'
 import { clamp, type Point } from '../geometry'
-import { type Body, bodyProfile, MadeBefore } from '../layout'
+import { type Body, bodyProfile, ByIdInOrder } from '../layout'
 import { aspectOf, type Aspect } from '../see'
 import { featuresAt } from './featureAt'
 import { featureFrontPaints } from './featurePaints'
@@ -69,7 +69,7 @@ export function elevation(
   const ground = groundOf(frame, form, aspect)
   const { own, farY, nearY, potM, fallM, foot } = ground
   const stood = standing(bodies, { frame, form, aspect, ground, hasWall: bed.wall !== null }, before)
-  const turned = stood.filter((s) => s !== null).sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
+  const turned = [...stood].sort((a, b) => a.depth - b.depth || a.at.x - b.at.x)
   const fixtures = fixturesOf(bed, aspect).map((f) => ({
     ...f,
     baseM: foot(f),
@@ -104,7 +104,7 @@ export function elevation(
       form.kind === 'container' ? potM + 0.6 : 1.5,
     ),
   }
-  stoodIn.set(list, { frame, form, aspect, hasWall: bed.wall !== null, bodies, stood })
+  stoodIn.set(list, { frame, form, aspect, hasWall: bed.wall !== null, stood })
   return list
 }
 
@@ -147,26 +147,28 @@ interface Stage {
   readonly hasWall: boolean
 }
 
-/** How the bodies of each elevation stood, in their order; null for those that do not show. */
-const stoodIn = new WeakMap<
-  Elevation,
-  Stage & { readonly bodies: readonly Body[]; readonly stood: readonly (Stood | null)[] }
->()
+/** How the bodies that show in each elevation stood, in their order. */
+const stoodIn = new WeakMap<Elevation, Stage & { readonly stood: readonly Stood[] }>()
 
-/** How bodies stand, in their order; those that stood so before are the same objects. */
+/** How the bodies that show stand, in their order; those that stood so before are the same objects. */
 function standing(
   bodies: readonly Body[],
   stage: Stage & { readonly ground: GroundLine },
   before: Elevation | undefined,
-): readonly (Stood | null)[] {
+): readonly Stood[] {
   const known = before && stoodIn.get(before)
   const isSameStage =
     known?.frame === stage.frame &&
     known.form === stage.form &&
     known.aspect === stage.aspect &&
     known.hasWall === stage.hasWall
-  const former = new MadeBefore(isSameStage ? known.bodies : [], isSameStage ? known.stood : [])
-  return bodies.map((body, i) => former.get(body, i) ?? stoodOf(body, stage))
+  const former = new ByIdInOrder(isSameStage ? known.stood : [], (s) => s.figure.body)
+  const stood: Stood[] = []
+  for (const body of bodies) {
+    const one = former.get(body, stood.length) ?? stoodOf(body, stage)
+    if (one) stood.push(one)
+  }
+  return stood
 }
 
 function stoodOf(body: Body, stage: Stage & { readonly ground: GroundLine }): Stood | null {

@@ -1,6 +1,6 @@
 import { bandsOf, placeIn, placingsOf, type Bed, type BedFrame, type Note } from '../bed'
 import type { Point } from '../geometry'
-import { MadeBefore, type Body } from '../layout'
+import { ByIdInOrder, type Body } from '../layout'
 import { shownOf } from '../plant'
 import { aspectOf, type Aspect } from '../see'
 import { featuresAt, type FeatureAt } from './featureAt'
@@ -44,7 +44,7 @@ export function plan(
 ): Plan {
   const known = before && madeOf.get(before)
   const isSameAspect = known?.aspect === aspect
-  const former = new MadeBefore(isSameAspect ? known.bodies : [], isSameAspect ? known.circles : [])
+  const former = new ByIdInOrder(isSameAspect ? known.circles : [], (c) => c.body)
   const circles = bodies.map((body, i) => {
     const was = former.get(body, i)
     const letter = letterOf(body, letters)
@@ -56,7 +56,7 @@ export function plan(
     ...(isSameGround ? groundOf(before!) : groundAt(frame, bed, aspect)),
     notes: bed.notes.map((n) => ({ ...n, ...pick(aspect.turn(n)) })),
   }
-  madeOf.set(list, { aspect, frame, bed, bodies, circles })
+  madeOf.set(list, { aspect, frame, bed, circles })
   return list
 }
 
@@ -68,7 +68,6 @@ interface MadeOf {
   readonly aspect: Aspect
   readonly frame: BedFrame
   readonly bed: Grounds
-  readonly bodies: readonly Body[]
   readonly circles: readonly PlanCircle[]
 }
 const madeOf = new WeakMap<Plan, MadeOf>()

@@ -1,7 +1,7 @@
 import type { Buying } from '../bed'
 import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
 import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
-import { MadeBefore } from './MadeBefore'
+import { ByIdInOrder } from './ByIdInOrder'
 import type { PlacedPlant } from './PlacedPlant'
 import { standsAt, type Standing, type Stays } from './stays'
 
@@ -29,10 +29,7 @@ export function bodiesAt(
 ): Body[] {
   const bought = new Map(buying.map((b) => [b.plantId, b.size]))
   const known = new Map<Plant, Shape>()
-  const former = new MadeBefore(
-    before.map((b) => b.at),
-    before,
-  )
+  const former = new ByIdInOrder(before, (b) => b.at)
   return plants.map((at, i) => {
     if (stays?.has(at.driftId)) return bodyOfStay(at, standsAt(at, moment, stays), climate, bought)
     if (at.standing) return { at, ...standingShape(at, moment, climate) }
