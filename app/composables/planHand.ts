@@ -7,4 +7,14 @@ export interface PlanHand {
   move(at: Point): void
   end(at: Point): void
   letGo(): void
+  /** What is held, as a ring goes with the hand; null while it draws, which nobody may run ahead of. */
+  grip?(): Grip | null
 }
+
+/** Metres from the hand to the middle of what it holds, and how far that reaches; 0 for a point. */
+export interface Grip {
+  readonly dx: number
+  readonly dy: number
+  readonly radiusM: number
+}
+export const POINT_GRIP: Grip = { dx: 0, dy: 0, radiusM: 0 }

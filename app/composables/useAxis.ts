@@ -43,11 +43,21 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number>; alone?:
   const { scene, elevationList } = useScene()
   const { zoom, share } = useAlong()
   const { frame, aspect, lined } = useAspect()
+  const store = useBedStore()
+  /** What the elevation says of its own height; as it was while the hand moves something, which need not wait for it. */
+  const raised = computed<{ fixturesM: number; baseM: number }>((before) => {
+    if (before && store.dragging) return before
+    const list = elevationList.value
+    return {
+      fixturesM: list?.fixtures.reduce((m, f) => Math.max(m, f.heightM), 0) ?? 0,
+      baseM: Math.abs(list?.frontBaseM ?? 0) + (list?.raisedM ?? 0),
+    }
+  })
   // Of grown plants, so that the scale stays while the time bar moves.
   const tallest = computed(() =>
     Math.max(
       0,
-      elevationList.value?.fixtures.reduce((m, f) => Math.max(m, f.heightM), 0) ?? 0,
+      raised.value.fixturesM,
       ...(scene.value?.placement.plants ?? []).map((p) => Math.max(p.plant.foliageHeightM, p.plant.flowerHeightM)),
       ...(lined.value ? (scene.value?.bed.wall?.openings ?? []) : []).map((o) => o.headM),
     ),
@@ -63,7 +73,7 @@ export function useAxis(size: { width: Ref<number>; restPx: Ref<number>; alone?:
   const heights = computed(() => {
     const potM = scene.value?.bed.form.kind === 'container' ? scene.value.bed.form.heightM : 0
     const top = Math.max(across.value < 4 ? 1.2 : LEAST_TOP_M, Math.min(tallest.value + potM || 3, 6)) + 0.35
-    return top + Math.abs(elevationList.value?.frontBaseM ?? 0) + (elevationList.value?.raisedM ?? 0)
+    return top + raised.value.baseM
   })
   const axis = computed<Axis>((before) => {
     const all = Math.floor(size.width.value)

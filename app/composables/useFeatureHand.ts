@@ -2,7 +2,7 @@ import type { Feature } from '~~/core/bed'
 import { featureUnder, type Plan } from '~~/core/draw'
 import { toMm, type Point } from '~~/core/geometry'
 import type { Aspect } from '~~/core/see'
-import type { PlanHand } from './planHand'
+import { POINT_GRIP, type PlanHand } from './planHand'
 
 /** Moving a thing of the bed in the plan. */
 export function useFeatureHand(
@@ -44,5 +44,6 @@ export function useFeatureHand(
       held = null
       store.preview(null)
     },
+    grip: () => POINT_GRIP,
   }
 }

@@ -1,7 +1,7 @@
 import { bandsOf, withLaneLine } from '~~/core/bed'
 import type { Point } from '~~/core/geometry'
 import type { Aspect } from '~~/core/see'
-import type { PlanHand } from './planHand'
+import { POINT_GRIP, type PlanHand } from './planHand'
 
 const REACH_PX = 10
 
@@ -63,5 +63,6 @@ export function useLaneHand(
       held = null
       store.preview(null)
     },
+    grip: () => POINT_GRIP,
   }
 }

@@ -10,14 +10,14 @@ const ROUNDS = 12
 const STEP_M = 0.05
 
 /** Moves a drift a little, as the hand would, and lets what comes of it go. */
-function* rehearsed(scene: Scene, moment: Moment, aspect: Aspect): Generator<void> {
+function* rehearsed(scene: Scene, moment: Moment, aspect: Aspect): Generator<unknown> {
   const { drifts } = scene.bed
   for (let i = 0; i < ROUNDS && drifts.length > 0; i++) {
     const { id, at } = drifts[i % drifts.length]!
     const { bed } = applyEdit(scene.bed, { kind: 'changeDrift', driftId: id, change: { at: at + STEP_M } })
     const moved = makeScene({ ...scene.input, bed }, { frame: scene.frame, before: scene })
-    picturesAt(moved, moment, aspect)
-    yield
+    const { elevation, plan } = picturesAt(moved, moment, aspect)
+    yield [elevation, plan]
   }
 }
 

@@ -1,6 +1,7 @@
 import type { Point } from '~~/core/geometry'
 import { dragHandle, drawnShape, shapeHandles, type ShapeHandle } from '~~/core/layout'
 import type { Aspect } from '~~/core/see'
+import { POINT_GRIP } from './planHand'
 
 const REACH_PX = 9
 const STEP_PX = 4
@@ -79,8 +80,8 @@ export function useShapeHand(aspect: Readonly<Ref<Aspect | null>>, pxPerM: () =>
     line.value = []
     store.preview(null)
   }
-  const isHolding = computed(() => held.value !== null || line.value.length > 0)
-  return { handles, outlines, holds, begin, move, end, letGo, isHolding }
+  const grip = () => (line.value.length > 0 ? null : POINT_GRIP)
+  return { handles, outlines, holds, begin, move, end, letGo, grip }
 }
 
 const pick = ({ x, y }: Point) => ({ x, y })

@@ -7,7 +7,10 @@ import type { Plant } from '../plant'
 import { elevation, plan, type Elevation, type Plan } from '../draw'
 import { repeated, type Aspect } from '../see'
 
-/** What a scene shows at a moment from an aspect: its own bodies, and both pictures with what other beds show in them. */
+/**
+ * What a scene shows at a moment from an aspect: its own bodies, and both pictures with what other beds show in them, each made when it is
+ * first asked for.
+ */
 export interface Pictures {
   readonly bodies: readonly Body[]
   readonly elevation: Elevation
@@ -16,8 +19,13 @@ export interface Pictures {
 
 const bodiesKept = new WeakMap<Scene, Map<string, readonly Body[]>>()
 const kept = new WeakMap<Scene, WeakMap<Aspect, Map<string, Pictures>>>()
-/** Of each aspect, what was shown last at a moment: what stays from scene to scene is not made again. */
-const shownLast = new WeakMap<Aspect, Map<string, Pictures & { readonly beyond: readonly Body[] }>>()
+/** Of each aspect, what was made last for a moment: what stays from scene to scene is not made again. */
+interface Last {
+  elevation?: Elevation
+  plan?: Plan
+  beyond?: readonly Body[]
+}
+const shownLast = new WeakMap<Aspect, Map<string, Last>>()
 const bodiesLast = new WeakMap<Climate, Map<string, readonly Body[]>>()
 const letters = new WeakMap<Scene, ReadonlyMap<string, string>>()
 
@@ -71,21 +79,30 @@ export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictur
   let months = aspects.get(aspect)
   if (!months) aspects.set(aspect, (months = new Map()))
   let pictures = months.get(keyOf(moment))
-  if (!pictures) {
-    const bodies = bodiesOf(scene, moment)
-    const shown = keptIn(shownLast, aspect)
-    const last = shown.get(keyOf(moment))
-    const beyond = bodiesAt(scene.neighbours, moment, scene.climate, [], null, last?.beyond)
-    const all = beyond.length > 0 ? [...bodies, ...beyond] : bodies
-    pictures = {
-      bodies,
-      elevation: elevation(all, scene.frame, scene.bed, aspect, last?.elevation),
-      plan: plan(all, scene.frame, lettersOf(scene), scene.bed, aspect, last?.plan),
-    }
-    months.set(keyOf(moment), pictures)
-    shown.set(keyOf(moment), { ...pictures, beyond })
-  }
+  if (!pictures) months.set(keyOf(moment), (pictures = picturesOf(scene, moment, aspect)))
   return pictures
+}
+
+function picturesOf(scene: Scene, moment: Moment, aspect: Aspect): Pictures {
+  const { frame, bed } = scene
+  const shown = keptIn(shownLast, aspect)
+  const last = shown.get(keyOf(moment)) ?? {}
+  shown.set(keyOf(moment), last)
+  const bodies = bodiesOf(scene, moment)
+  const beyond = bodiesAt(scene.neighbours, moment, scene.climate, [], null, last.beyond)
+  last.beyond = beyond
+  const all = beyond.length > 0 ? [...bodies, ...beyond] : bodies
+  let front: Elevation | undefined
+  let above: Plan | undefined
+  return {
+    bodies,
+    get elevation() {
+      return (front ??= last.elevation = elevation(all, frame, bed, aspect, last.elevation))
+    },
+    get plan() {
+      return (above ??= last.plan = plan(all, frame, lettersOf(scene), bed, aspect, last.plan))
+    },
+  }
 }
 
 /** The other months of the year, the nearest to a month first. */

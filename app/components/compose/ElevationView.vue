@@ -18,8 +18,9 @@ onMounted(() => {
 })
 onBeforeUnmount(() => painter.value?.destroy())
 
+const isTurn = useTurn()
 watchPostEffect(() => {
-  if (!painter.value || !elevationList.value || !palette.value || props.axis.width < 50) return
+  if (!painter.value || !palette.value || props.axis.width < 50 || !isTurn() || !elevationList.value) return
   painter.value.show({
     list: elevationList.value,
     width: props.axis.width,

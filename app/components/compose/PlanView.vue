@@ -42,8 +42,10 @@ onMounted(() => {
 })
 onBeforeUnmount(() => painter.value?.destroy())
 
+const isTurn = useTurn()
 watchPostEffect(() => {
-  if (!painter.value || !planList.value || !aspect.value || !palette.value || props.axis.width < 50) return
+  if (!painter.value || !palette.value || props.axis.width < 50 || !isTurn()) return
+  if (!planList.value || !aspect.value) return
   painter.value.show({
     list: planList.value,
     wall: lined.value ? (garden.bed.value?.wall ?? null) : null,
@@ -153,29 +155,9 @@ function chooseAt(to: Point, isMore: boolean) {
   compose.choose(at.driftId, at.id.includes('@') ? null : at.id)
 }
 
-/** Moving one plant, which pins it. */
-function usePlantHand(): PlanHand {
-  let held: { driftId: string; index: number; dx: number; dy: number } | null = null
-  const put = (at: Point, how: 'edit' | 'preview') => {
-    const to = inside(at.x + held!.dx, at.y + held!.dy)
-    pin(held!.driftId, held!.index, to.x, to.y, how)
-  }
-  return {
-    begin(at) {
-      const circle = planList.value && circleAt(planList.value, at.x, at.y)
-      const plant = circle?.body.at
-      if (!circle || !plant || plant.standing || plant.id.includes('@')) return false
-      held = { driftId: plant.driftId, index: plant.index, dx: circle.x - at.x, dy: circle.y - at.y }
-      return true
-    },
-    move: (at) => put(at, 'preview'),
-    end: (at) => put(at, 'edit'),
-    letGo: () => store.preview(null),
-  }
-}
-
-const hands: readonly PlanHand[] = [lasso, laneHand, shapeHand, featureHand, usePlantHand()]
+const hands: readonly PlanHand[] = [lasso, laneHand, shapeHand, featureHand, usePlantHand(planList, inside)]
 let hand: PlanHand | null = null
+const { ring, lead } = useHeldRing(perM)
 const placeOf = ({ x, y }: HandAt) => painter.value!.toMetres(x, y)
 useDrag(holder, {
   begin: (at) => {
@@ -184,6 +166,7 @@ useDrag(holder, {
     return hand !== null
   },
   move: (at) => hand?.move(placeOf(at)),
+  lead: (_, at) => lead(hand?.grip?.() ?? null, at),
   end: (at) => hand?.end(placeOf(at)),
   cancel: () => {
     hand?.letGo()
@@ -268,17 +251,30 @@ function key(event: KeyboardEvent) {
     :aria-label="still ? STILL_KEYS : KEYS"
     @pointerdown="down"
     @keydown="key"
-  />
+  >
+    <span v-if="ring" class="ring" :style="ring" data-testid="held" />
+  </div>
 </template>
 
 <style scoped>
 .canvas {
+  position: relative;
   width: 100%;
   overflow: hidden;
   touch-action: none;
   cursor: grab;
 }
-
+/* In a layer of its own: it moves with the hand and nothing is painted for it. */
+.ring {
+  position: absolute;
+  left: 0;
+  top: 0;
+  border: 1.5px solid var(--amber-deep);
+  border-radius: 50%;
+  pointer-events: none;
+  will-change: transform;
+  z-index: 1;
+}
 .still {
   cursor: default;
 }
