@@ -1,4 +1,5 @@
 import type { Drift } from '~~/core/bed'
+import { clamp } from '~~/core/geometry'
 import type { Axis } from './useAxis'
 import type { Gone, HandAt } from './useDrag'
 import type { ScoreBlock } from './useScoreBlocks'
@@ -11,6 +12,16 @@ const LEAST_PX = 4
 /** What of a drift the hand changes at a block of the score. */
 type Change = Partial<Pick<Drift, 'at' | 'lane' | 'count'>>
 
+interface Carried {
+  readonly block: HTMLElement
+  readonly key: string
+  readonly isDrawnOut: boolean
+  /** Where the hand was with the last move made, px from where it began. */
+  readonly dx: number
+  /** How much of the hand's way the block went with that move: none where its neighbours leave it no room. */
+  readonly follows: number
+}
+
 /** Blocks of the score under the hand: dragged along and into other lanes, drawn out at their grip. Blocks name theirs by `data-block`. */
 export function useBlockHand(
   score: Readonly<Ref<HTMLElement | null>>,
@@ -20,8 +31,8 @@ export function useBlockHand(
   const compose = useComposeStore()
   const { change, within } = useChosen()
   let held: { readonly drift: Drift; readonly changed: (by: Gone) => Change } | null = null
-  /** The block under the hand, and what of it goes with the hand before its move is made. */
-  let carried: { readonly block: HTMLElement; readonly isDrawnOut: boolean } | null = null
+  /** The block under the hand, and how it goes with the hand before its move is made. */
+  let carried: Carried | null = null
 
   const pxPerM = () => given.axis().score.pxPerM
 
@@ -53,7 +64,7 @@ export function useBlockHand(
     } = block
     const isDrawnOut = target.closest('.grip') !== null
     held = { drift, changed: isDrawnOut ? stretched(drift, width || 1) : moved(drift) }
-    carried = { block: under!, isDrawnOut }
+    carried = { block: under!, key: block.face.key, isDrawnOut, dx: 0, follows: 1 }
     return true
   }
   /** With the first move, so that its card, which waits for the hand to let go, is not fetched before. */
@@ -62,21 +73,27 @@ export function useBlockHand(
   }
   function lead({ dx }: Gone): boolean {
     if (!carried) return false
-    const { style } = carried.block
-    if (carried.isDrawnOut) style.width = dx === 0 ? '' : `calc(100% + ${dx}px)`
-    else style.translate = dx === 0 ? '' : `${dx}px`
+    const { isDrawnOut, follows, block } = carried
+    if (isDrawnOut) block.style.width = dx === 0 ? '' : `calc(100% + ${dx}px)`
+    else block.style.translate = dx === 0 ? '' : `${dx * follows}px`
     return true
+  }
+  const leftOf = (key: string) => given.blocks().find((b) => b.face.key === key)?.left ?? 0
+  function move(_: HandAt, by: Gone) {
+    if (!held || !carried) return
+    const from = leftOf(carried.key)
+    chooseHeld(held.drift)
+    store.preview({ kind: 'changeDrift', driftId: held.drift.id, change: held.changed(by) })
+    const gone = by.dx - carried.dx
+    const follows = gone === 0 ? carried.follows : clamp((leftOf(carried.key) - from) / gone, 0, 1)
+    carried = { ...carried, dx: by.dx, follows }
   }
   useDrag(
     score,
     {
       begin,
       lead,
-      move(_, by) {
-        if (!held) return
-        chooseHeld(held.drift)
-        store.preview({ kind: 'changeDrift', driftId: held.drift.id, change: held.changed(by) })
-      },
+      move,
       end(_, by) {
         if (!held) return
         chooseHeld(held.drift)

@@ -39,8 +39,10 @@ export interface ElevationView {
   readonly bare?: boolean
 }
 
-/** Time a repaint may spend on new portraits before it shows what it has and finishes in the next frame. */
+/** Time a frame may spend on new portraits before it shows what it has. */
 const BUDGET_MS = 8
+/** While portraits are being drawn, how often what is there is shown: a large bed takes as long to show as some of them to draw. */
+const SHOWN_EVERY_MS = 120
 const FRONT_STRIP_PX = 12
 
 const sprites = new SpriteCache()
@@ -115,10 +117,7 @@ export class ElevationPainter {
         sprites.get(f, now.pxPerM * ratioNow())
         yield
       }
-      yield* this.frames.drawing(list, frameKey(view), view, (c) => {
-        drawFigures(c, view)
-        return []
-      })
+      yield* this.frames.drawing(list, frameKey(view), view, (c) => figureSteps(c, view))
       yield
     }
   }
@@ -153,7 +152,7 @@ export class ElevationPainter {
     if (parts === 'all' || !now || this.frames.get(view.list, frameKey(view))) return this.layers.draw('planting')
     if (parts.length === 0) return
     this.layers.redraw('planting', parts, (context) =>
-      drawFigures(context, view, Infinity, (i) => meetsParts(now[i]!, parts)),
+      drawFigures(context, view, (i) => meetsParts(now[i]!, parts)),
     )
   }
 
@@ -161,12 +160,19 @@ export class ElevationPainter {
     const view = this.view!
     const ready = this.frames.get(view.list, frameKey(view))
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
-    else if (!drawFigures(context, view, performance.now() + BUDGET_MS)) {
-      this.drawn = null
-      this.layers.drawSoon('planting')
-      return
+    else {
+      const isWhole = drawPortraits(view)
+      drawFigures(context, view)
+      if (!isWhole) return this.finishSoon()
     }
     this.whole()
+  }
+
+  /** Goes on with the portraits frame by frame. */
+  private finishSoon() {
+    this.drawn = null
+    const next = performance.now() + SHOWN_EVERY_MS
+    this.layers.drawSoon('planting', () => drawPortraits(this.view!) || performance.now() > next)
   }
 
   private drawLines(context: CanvasRenderingContext2D) {
@@ -256,13 +262,35 @@ function scalesOf({ body, scale }: Figure, sprite: Sprite, perM: number) {
   return { across: (body.spreadM / sprite.spreadM) * size, up: (topM(body) / sprite.heightM) * size }
 }
 
-/** Draws the plants far to near; after `until` only with portraits there are. False when some still wait for theirs. */
-function drawFigures(
+/** Draws portraits that are not there yet, one at least, for as long as a frame may take; whether all are there now. */
+function drawPortraits({ list, pxPerM }: ElevationView): boolean {
+  const px = pxPerM * ratioNow()
+  const until = performance.now() + BUDGET_MS
+  let isFirst = true
+  for (const figure of list.figures) {
+    if (!sprites.has(figure, px)) {
+      if (!isFirst && performance.now() > until) return false
+      isFirst = false
+    }
+    // Asked for again, it stays among the fresh ones.
+    sprites.get(figure, px)
+  }
+  return true
+}
+
+type Shows = (figure: number) => boolean
+
+function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, shows?: Shows) {
+  const steps = figureSteps(context, view, shows)
+  while (!steps.next().done);
+}
+
+/** Draws the plants far to near, one a step, with the portraits there are; where one is missing with an earlier one in its place. */
+function* figureSteps(
   context: CanvasRenderingContext2D,
   view: ElevationView,
-  until = Infinity,
-  shows: (figure: number) => boolean = () => true,
-): boolean {
+  shows: Shows = () => true,
+): Generator<void> {
   const sheet = sheetOf(view)
   const px = view.pxPerM * ratioNow()
   const { fixtures, figures } = view.list
@@ -273,26 +301,18 @@ function drawFigures(
   const things = (from: number, to = from) => {
     for (const f of view.list.features) if (f.after >= from && f.after <= to) drawPaints(context, f.paints, sheet)
   }
-  let whole = true
   // Pots stand behind what trails over their rims.
   if (isPots) stand(fixtures)
   for (const [i, figure] of figures.entries()) {
     if (!isPots && fixtures.length > 0) stand(fixtures.filter((f) => f.after === i))
     things(i)
     if (!shows(i)) continue
-    const { sprite, late } = spriteOf(figure, px, until)
-    if (late) whole = false
+    const sprite = sprites.there(spriteKey(figure, px)) ?? sprites.standIn(figure)
     if (sprite) drawFigure(context, figure, sheet, sprite)
+    yield
   }
   if (!isPots) stand(fixtures.filter((f) => f.after >= figures.length))
   things(figures.length, Infinity)
-  return whole
-}
-
-/** The portrait of a plant; after `until` only one there is, or an earlier one in its place. */
-function spriteOf(figure: Figure, px: number, until: number): { sprite: Sprite | null; late: boolean } {
-  const late = performance.now() > until && !sprites.has(figure, px)
-  return { late, sprite: late ? sprites.standIn(figure) : sprites.get(figure, px) }
 }
 
 function drawFigure(context: CanvasRenderingContext2D, figure: Figure, sheet: Sheet, sprite: Sprite) {

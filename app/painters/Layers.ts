@@ -88,14 +88,16 @@ export class Layers<Name extends string> {
     for (const sheet of this.sheets) if (sheet.isStale) this.compose(sheet, null, this.layers[sheet.group.live])
   }
 
-  /** Draws a layer with the next frame, once however often it is asked. */
-  drawSoon(name: Name) {
+  /** Draws a layer with the next frame in which it is due, once however often it is asked. */
+  drawSoon(name: Name, isDue: () => boolean = () => true) {
     const sheet = this.sheetOf(name)
     if (sheet.frame) return
-    sheet.frame = requestAnimationFrame(() => {
-      sheet.frame = 0
-      this.draw(name)
-    })
+    const look = () => {
+      const isNow = isDue()
+      sheet.frame = isNow ? 0 : requestAnimationFrame(look)
+      if (isNow) this.draw(name)
+    }
+    sheet.frame = requestAnimationFrame(look)
   }
 
   /** All layers as one picture of its own, on a ground. */

@@ -1,20 +1,9 @@
-import { formatHex, toOklab, toOklch } from './spaces'
+import { formatHex, oklabOf, oklchOf } from './spaces'
 
-/** Colours come from a library of some hundred plants, and are asked for again with every change. */
-const KEPT = 4000
-function kept<T>(make: (colour: string) => T): (colour: string) => T {
-  const known = new Map<string, T>()
-  return (colour) => {
-    let value = known.get(colour)
-    if (value === undefined) {
-      if (known.size > KEPT) known.clear()
-      known.set(colour, (value = make(colour)))
-    }
-    return value
-  }
-}
-const lab = kept((colour) => toOklab(colour) ?? { mode: 'oklab' as const, l: 0.5, a: 0, b: 0 })
-const lch = kept((colour) => toOklch(colour) ?? { mode: 'oklch' as const, l: 0, c: 0, h: 0 })
+const NO_LAB = { mode: 'oklab' as const, l: 0.5, a: 0, b: 0 }
+const NO_LCH = { mode: 'oklch' as const, l: 0, c: 0, h: 0 }
+const lab = (colour: string) => oklabOf(colour) ?? NO_LAB
+const lch = (colour: string) => oklchOf(colour) ?? NO_LCH
 
 /** Difference of two colours: Euclidean in OKLab, times 100; under 7 two leaves of one texture blend. */
 export function deltaE(a: string, b: string): number {
@@ -36,7 +25,7 @@ export function mix(a: string, b: string, u: number): string {
 
 /** The colour with its OKLCH lightness moved by `by` (−1 to 1), chroma kept. */
 export function lighten(colour: string, by: number): string {
-  const c = toOklch(colour) ?? { mode: 'oklch' as const, l: 0.5, c: 0 }
+  const c = oklchOf(colour) ?? { mode: 'oklch' as const, l: 0.5, c: 0 }
   return formatHex({ ...c, l: Math.min(0.99, Math.max(0.02, c.l + by)) })
 }
 

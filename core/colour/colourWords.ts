@@ -1,4 +1,4 @@
-import { toOklch } from './spaces'
+import { oklchOf } from './spaces'
 
 const HUES: readonly (readonly [number, string])[] = [
   [12, 'rose'],
@@ -69,7 +69,7 @@ function toneOf({ l, c }: Tone, name: string): string {
 
 /** A colour in plain words: `dark red`, `pale yellow`, `cream`, `slate grey`. */
 export function colourWords(colour: string): string {
-  const { l, c, h } = toOklch(colour) ?? { l: 0.5, c: 0, h: 0 }
+  const { l, c, h } = oklchOf(colour) ?? { l: 0.5, c: 0, h: 0 }
   const tone = { l, c, hue: (((h ?? 0) % 360) + 360) % 360 }
   const named = NAMED.find(({ is }) => is(tone))
   if (named) return named.say(tone)
@@ -79,7 +79,7 @@ export function colourWords(colour: string): string {
 
 /** Whether a colour reads as plain green leaf: greens are free in every theme. */
 export function isGreen(colour: string): boolean {
-  const c = toOklch(colour)
+  const c = oklchOf(colour)
   const hue = (((c?.h ?? 0) % 360) + 360) % 360
   return !!c && c.c > 0.02 && hue > (c.c < 0.1 ? 95 : 108) && hue < 175 && c.l < 0.82
 }

@@ -11,4 +11,4 @@ export {
   type ThemeColour,
 } from './theme'
 export { seenAs, type Vision, VISION_WORDS, VISIONS } from './vision'
-export { toOklch } from './spaces'
+export { oklchOf } from './spaces'

@@ -1,7 +1,7 @@
 import type { PlaceMonth } from '../time'
 import { deltaE } from './colour'
 import { colourWords } from './colourWords'
-import { clampChroma, formatHex, toOklch } from './spaces'
+import { clampChroma, formatHex, oklchOf } from './spaces'
 
 export const HARMONIES = [
   'neighbours',
@@ -57,7 +57,7 @@ const AUTUMN = [9, 10, 11]
 
 /** A theme proposed from a backdrop by a harmony in OKLCH; flower-like lightness and chroma, in the screen's gamut. */
 export function proposeTheme(base: string, harmony: Harmony): Theme {
-  const c = toOklch(base) ?? { mode: 'oklch' as const, l: 0.6, c: 0.05, h: 40 }
+  const c = oklchOf(base) ?? { mode: 'oklch' as const, l: 0.6, c: 0.05, h: 40 }
   // A grey backdrop has no hue worth following: it is answered as if it were warm.
   const h = c.c < 0.02 ? 40 : (c.h ?? 40)
   const at = (l: number, chroma: number, hue: number, months: readonly PlaceMonth[] = []): ThemeColour => ({

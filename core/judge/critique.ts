@@ -102,7 +102,11 @@ export function* critiqueSteps(scene: Scene, before?: Critique): Generator<void,
     remarks.set(rule.id, [...kept, ...fresh])
     yield
   }
-  const findings = LOCAL.flatMap((rule) => rule.fold(scene, remarks.get(rule.id)!))
+  const findings: Finding[] = []
+  for (const rule of LOCAL) {
+    findings.push(...rule.fold(scene, remarks.get(rule.id)!))
+    yield
+  }
   for (const rule of WHOLE) {
     findings.push(...rule.findings(scene))
     yield

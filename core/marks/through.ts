@@ -1,4 +1,4 @@
-import { deltaE, saturation, toOklch } from '../colour'
+import { deltaE, saturation, oklchOf } from '../colour'
 import { hoursAYear } from '../care'
 import type { Body } from '../layout'
 import { misfits, shownOf } from '../plant'
@@ -67,7 +67,7 @@ export function colour(scene: Scene, turn: number): Judged {
 
 function hueBin(hex: string): number {
   if (saturation(hex) < HAS_HUE) return -1
-  return Math.floor(((toOklch(hex)?.h ?? 0) / 360) * HUES) % HUES
+  return Math.floor(((oklchOf(hex)?.h ?? 0) / 360) * HUES) % HUES
 }
 
 const COLOURED_LEAF = 0.13

@@ -1,4 +1,4 @@
-import { saturation, toOklch } from '../colour'
+import { saturation, oklchOf } from '../colour'
 import type { Plant } from '../plant'
 import type { Scene } from '../scene'
 import { standIns, unlikeness } from './standIn'
@@ -10,7 +10,7 @@ const MOST = 80
 const DEGREES_A_POINT = 0.8
 
 const colourOf = (p: Plant) => p.flowerColour ?? p.foliage.summer
-const hueOf = (p: Plant) => toOklch(colourOf(p))?.h ?? 0
+const hueOf = (p: Plant) => oklchOf(colourOf(p))?.h ?? 0
 
 /** How far two hues lie apart round the circle, degrees 0 to 180. */
 const huesApart = (a: number, b: number) => Math.abs(((((a - b) % 360) + 540) % 360) - 180)

@@ -42,6 +42,63 @@ test('a block is dragged along and between lanes, and stretched by its end', asy
   await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
 })
 
+/** As on a machine so slow that moves of the hand must wait for their turn. */
+async function slow(page: Page) {
+  const wire = await page.context().newCDPSession(page)
+  await wire.send('Emulation.setCPUThrottlingRate', { rate: 4 })
+}
+
+test('what is held goes with the hand while the pictures follow, and Escape puts everything back', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}${FRONT}/compose`)
+  const block = page.locator('[data-drift="rr-10"]')
+  await expect(block).toBeVisible()
+  await page.waitForTimeout(500)
+  const box = (await block.boundingBox())!
+  await slow(page)
+  await page.mouse.move(box.x + 5, box.y + 10)
+  await page.mouse.down()
+  // When the program has heard a move: how far the block is from where the hand took it, and whether it went ahead of its move.
+  await block.evaluate((element, grip) => {
+    const seen: { off: number; ahead: boolean }[] = []
+    Object.assign(window, { seen })
+    addEventListener('pointermove', ({ clientX }) => {
+      const off = Math.abs(element.getBoundingClientRect().left - clientX + grip)
+      seen.push({ off, ahead: (element as HTMLElement).style.translate !== '' })
+    })
+  }, 5)
+  for (let i = 1; i <= 8; i++) await page.mouse.move(box.x + 5 + i * 2, box.y + 10)
+  const seen = await page.evaluate(() => (window as unknown as { seen: { off: number; ahead: boolean }[] }).seen)
+  expect(seen.some((s) => s.ahead)).toBe(true)
+  for (const { off } of seen) expect(off).toBeLessThan(4)
+  await page.keyboard.press('Escape')
+  await expect.poll(async () => (await block.boundingBox())!.x).toBeCloseTo(box.x, 0)
+  expect(await block.evaluate((e) => (e as HTMLElement).style.translate)).toBe('')
+  await page.mouse.up()
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled()
+})
+
+test('a ring is where the hand is while a plant is dragged in the plan', async ({ page }) => {
+  await page.goto(`${server.url}${FRONT}/compose`)
+  const plan = page.getByTestId('plan')
+  await expect(plan.locator('canvas').first()).toBeVisible()
+  await page.waitForTimeout(500)
+  await slow(page)
+  const box = (await plan.boundingBox())!
+  const held = page.getByTestId('held')
+  await page.mouse.move(box.x + 93, box.y + 50)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 98, box.y + 50)
+  await expect(held).toBeVisible()
+  const from = (await held.boundingBox())!
+  await page.mouse.move(box.x + 138, box.y + 60)
+  await expect.poll(async () => (await held.boundingBox())!.x - from.x).toBeCloseTo(40, 0)
+  await page.mouse.up()
+  await expect(held).toBeHidden()
+  await expect(page.getByTestId('plant-card')).toContainText('1 pinned by hand')
+})
+
 test('a handle of the plan shapes the front edge, and the book says so', async ({ page }) => {
   await page.goto(`${server.url}${FRONT}/ground`)
   const plan = page.getByRole('img', { name: /handles/ })
