@@ -41,8 +41,9 @@ export interface ElevationView {
 
 /** Time a frame may spend on new portraits before it shows what it has. */
 const BUDGET_MS = 8
-/** While portraits are being drawn, how often what is there is shown: a large bed takes as long to show as some of them to draw. */
+/** While portraits are being drawn, how often what is there is shown, and how many times as long as that took they go on for first. */
 const SHOWN_EVERY_MS = 120
+const DRAWN_TO_SHOWN = 4
 const FRONT_STRIP_PX = 12
 
 const sprites = new SpriteCache()
@@ -162,16 +163,17 @@ export class ElevationPainter {
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
     else {
       const isWhole = drawPortraits(view)
+      const began = performance.now()
       drawFigures(context, view)
-      if (!isWhole) return this.finishSoon()
+      if (!isWhole) return this.finishSoon(performance.now() - began)
     }
     this.whole()
   }
 
   /** Goes on with the portraits frame by frame. */
-  private finishSoon() {
+  private finishSoon(shownInMs: number) {
     this.drawn = null
-    const next = performance.now() + SHOWN_EVERY_MS
+    const next = performance.now() + Math.max(SHOWN_EVERY_MS, shownInMs * DRAWN_TO_SHOWN)
     this.layers.drawSoon('planting', () => drawPortraits(this.view!) || performance.now() > next)
   }
 
