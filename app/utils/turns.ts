@@ -27,21 +27,24 @@ export interface Turns {
 export function createTurns(world: World): Turns {
   let move: Work | null = null
   const pictures = new Set<Work>()
-  /** How long each took when it was last made, ms; moves are known by one name. */
-  const took = new Map<Work | 'move', number>()
+  /** How long each took when it was last made, ms; all moves are one. */
+  const drawnIn = new WeakMap<Work, number>()
+  let movedIn = Infinity
   let isWorking = false
   let isPutOff = false
 
   /** Pictures before the next move: none is left behind while the hand goes on. */
-  const next = (): Work | 'move' | undefined => pictures.values().next().value ?? (move ? 'move' : undefined)
-  async function make(turn: Work | 'move') {
+  const next = (): Work | null => pictures.values().next().value ?? move
+  const lastMs = (turn: Work) => (turn === move ? movedIn : (drawnIn.get(turn) ?? Infinity))
+  async function make(turn: Work) {
     const from = world.now()
-    const work = turn === 'move' ? move! : turn
-    if (turn === 'move') move = null
+    const isMove = turn === move
+    if (isMove) move = null
     else pictures.delete(turn)
-    work()
+    turn()
     await world.settled()
-    took.set(turn, world.now() - from)
+    if (isMove) movedIn = world.now() - from
+    else drawnIn.set(turn, world.now() - from)
   }
 
   /** `least`: how many turns are made whatever they take. */
@@ -51,7 +54,7 @@ export function createTurns(world: World): Turns {
     const until = world.now() + ROOM_MS
     try {
       for (let turn = next(); turn; turn = next()) {
-        if (least-- <= 0 && world.now() + (took.get(turn) ?? Infinity) > until) break
+        if (least-- <= 0 && world.now() + lastMs(turn) > until) break
         await make(turn)
       }
     } finally {

@@ -10,7 +10,7 @@ test.afterAll(async () => {
   await server.kill()
 })
 
-const SLOWER = 4
+const SLOWER = 3
 
 test('on a slow machine a bed of 1,500 plants comes to rest, with all its portraits', async ({ page, request }) => {
   const answer = await request.post(`${server.url}/api/gardens/saltmarsh-row/beds`, { data: { bed: bed1500() } })
@@ -38,7 +38,7 @@ test('on a slow machine a bed of 1,500 plants comes to rest, with all its portra
         before = now
         return isStill
       },
-      { timeout: 50_000, intervals: [2000] },
+      { timeout: 50_000, intervals: [1500] },
     )
     .toBe(true)
 })
