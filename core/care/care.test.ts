@@ -202,11 +202,13 @@ describe('every plant of the library, anywhere', () => {
     }
   })
   it('each rule has somebody to work for', () => {
-    const used = new Set<string>()
+    const unused = new Set<string>(CARE_RULES.map((r) => r.id))
     for (const zone of [4, 5, 6, 8])
       for (const inPots of [false, true])
-        for (const age of [1, 3, 4, 5, 6, 10])
-          for (const t of year(all, north, age, { inPots }, zone)) used.add(t.rule)
-    expect(CARE_RULES.map((r) => r.id).filter((id) => !used.has(id))).toEqual([])
+        for (const age of [1, 3, 4, 5, 6, 10]) {
+          if (unused.size === 0) return
+          for (const t of year(all, north, age, { inPots }, zone)) unused.delete(t.rule)
+        }
+    expect([...unused]).toEqual([])
   })
 })
