@@ -14,7 +14,11 @@ const { marks } = useAspect()
 const painter = shallowRef<ElevationPainter | null>(null)
 
 onMounted(() => {
-  painter.value = new ElevationPainter(holder.value!)
+  // What it shows is made in this task and drawn in the next, so that neither holds the page for long.
+  void elevationList.value
+  setTimeout(() => {
+    if (holder.value) painter.value = new ElevationPainter(holder.value)
+  })
 })
 onBeforeUnmount(() => painter.value?.destroy())
 
