@@ -69,7 +69,8 @@ export function useBlockHand(
   }
   /** With the first move, so that its card, which waits for the hand to let go, is not fetched before. */
   function chooseHeld({ id }: Drift) {
-    if (!compose.many.includes(id) && compose.driftId !== id) compose.choose(id)
+    const isChosen = compose.driftId === id && compose.plantId === null
+    if (!compose.many.includes(id) && !isChosen) compose.choose(id)
   }
   function lead({ dx }: Gone): boolean {
     if (!carried) return false

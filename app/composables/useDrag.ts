@@ -89,7 +89,6 @@ export function useDrag(element: Readonly<Ref<HTMLElement | SVGElement | null>>,
     if (!pressed || !event.isPrimary) return
     if (isMoving) {
       const at = place(event, pressed.target)
-      turns.drop()
       drag.end(at, by(at))
     }
     rest()

@@ -20,6 +20,7 @@ import { changedParts, meetsParts, type Drawn, type Part } from './changedPart'
 import { FrameCache } from './FrameCache'
 import { KeptDrawn } from './KeptDrawn'
 import { Layers } from './Layers'
+import { PortraitPass } from './PortraitPass'
 import { SpriteCache, spriteKey, type Sprite } from './spriteCache'
 
 export interface ElevationView {
@@ -39,8 +40,6 @@ export interface ElevationView {
   readonly bare?: boolean
 }
 
-/** Time a frame may spend on new portraits before it shows what it has. */
-const BUDGET_MS = 8
 /** While portraits are being drawn, how often what is there is shown, and how many times as long as that took they go on for first. */
 const SHOWN_EVERY_MS = 120
 const DRAWN_TO_SHOWN = 4
@@ -58,6 +57,7 @@ export class ElevationPainter {
   private drawn: readonly Drawn[] | null = null
   private drawnAt = ''
   private readonly kept = new KeptDrawn<Figure>()
+  private readonly portraits = new PortraitPass(sprites)
 
   /** `whole` is told whenever all portraits of what is shown are drawn. */
   constructor(
@@ -118,7 +118,7 @@ export class ElevationPainter {
         sprites.get(f, now.pxPerM * ratioNow())
         yield
       }
-      yield* this.frames.drawing(list, frameKey(view), view, (c) => figureSteps(c, view))
+      yield* this.frames.drawing(list, frameKey(view), view, (c) => figureSteps(c, view, anyway))
       yield
     }
   }
@@ -153,7 +153,7 @@ export class ElevationPainter {
     if (parts === 'all' || !now || this.frames.get(view.list, frameKey(view))) return this.layers.draw('planting')
     if (parts.length === 0) return
     this.layers.redraw('planting', parts, (context) =>
-      drawFigures(context, view, (i) => meetsParts(now[i]!, parts)),
+      drawFigures(context, view, anyway, (i) => meetsParts(now[i]!, parts)),
     )
   }
 
@@ -162,9 +162,9 @@ export class ElevationPainter {
     const ready = this.frames.get(view.list, frameKey(view))
     if (ready) context.drawImage(ready, 0, 0, view.width, view.height)
     else {
-      const isWhole = drawPortraits(view)
+      const isWhole = this.portraits.isThrough(this.view!.list, this.view!.pxPerM * ratioNow())
       const began = performance.now()
-      drawFigures(context, view)
+      drawFigures(context, view, isWhole ? anyway : asFarAsDrawn)
       if (!isWhole) return this.finishSoon(performance.now() - began)
     }
     this.whole()
@@ -174,7 +174,10 @@ export class ElevationPainter {
   private finishSoon(shownInMs: number) {
     this.drawn = null
     const next = performance.now() + Math.max(SHOWN_EVERY_MS, shownInMs * DRAWN_TO_SHOWN)
-    this.layers.drawSoon('planting', () => drawPortraits(this.view!) || performance.now() > next)
+    this.layers.drawSoon(
+      'planting',
+      () => this.portraits.isThrough(this.view!.list, this.view!.pxPerM * ratioNow()) || performance.now() > next,
+    )
   }
 
   private drawLines(context: CanvasRenderingContext2D) {
@@ -264,33 +267,23 @@ function scalesOf({ body, scale }: Figure, sprite: Sprite, perM: number) {
   return { across: (body.spreadM / sprite.spreadM) * size, up: (topM(body) / sprite.heightM) * size }
 }
 
-/** Draws portraits that are not there yet, one at least, for as long as a frame may take; whether all are there now. */
-function drawPortraits({ list, pxPerM }: ElevationView): boolean {
-  const px = pxPerM * ratioNow()
-  const until = performance.now() + BUDGET_MS
-  let isFirst = true
-  for (const figure of list.figures) {
-    if (!sprites.has(figure, px)) {
-      if (!isFirst && performance.now() > until) return false
-      isFirst = false
-    }
-    // Asked for again, it stays among the fresh ones.
-    sprites.get(figure, px)
-  }
-  return true
-}
+type Portrait = (figure: Figure, px: number) => Sprite | null
+const anyway: Portrait = (figure, px) => sprites.get(figure, px)
+/** Where one is missing, an earlier one in its place. */
+const asFarAsDrawn: Portrait = (figure, px) => sprites.there(spriteKey(figure, px)) ?? sprites.standIn(figure)
 
 type Shows = (figure: number) => boolean
 
-function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, shows?: Shows) {
-  const steps = figureSteps(context, view, shows)
+function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, portrait: Portrait, shows?: Shows) {
+  const steps = figureSteps(context, view, portrait, shows)
   while (!steps.next().done);
 }
 
-/** Draws the plants far to near, one a step, with the portraits there are; where one is missing with an earlier one in its place. */
+/** Draws the plants far to near, one a step. */
 function* figureSteps(
   context: CanvasRenderingContext2D,
   view: ElevationView,
+  portrait: Portrait,
   shows: Shows = () => true,
 ): Generator<void> {
   const sheet = sheetOf(view)
@@ -309,7 +302,7 @@ function* figureSteps(
     if (!isPots && fixtures.length > 0) stand(fixtures.filter((f) => f.after === i))
     things(i)
     if (!shows(i)) continue
-    const sprite = sprites.there(spriteKey(figure, px)) ?? sprites.standIn(figure)
+    const sprite = portrait(figure, px)
     if (sprite) drawFigure(context, figure, sheet, sprite)
     yield
   }
