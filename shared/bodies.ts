@@ -7,6 +7,7 @@ import {
   learnedSchema,
   newBedSchema,
   newGardenSchema,
+  nurseryAskSchema,
   saveBedSchema,
   saveBriefSchema,
   saveEditsSchema,
@@ -22,6 +23,7 @@ export const BODIES = {
   learned: learnedSchema,
   newBed: newBedSchema,
   newGarden: newGardenSchema,
+  nurseryAsk: nurseryAskSchema,
   saveBed: saveBedSchema,
   saveBrief: saveBriefSchema,
   saveEdits: saveEditsSchema,
@@ -33,6 +35,6 @@ export const BODIES = {
 } as const satisfies Record<string, z.ZodType>
 export type BodyName = keyof typeof BODIES
 
-/** The name of a body's schema; null for one that is small by itself. */
+/** The name of a body's schema; null for one that is never large. */
 export const nameOfBody = (schema: z.ZodType): BodyName | null =>
   (Object.keys(BODIES) as BodyName[]).find((name) => BODIES[name] === (schema as unknown)) ?? null

@@ -12,7 +12,8 @@ import { gardenSchema, type Garden, type Stored } from './gardenSchema'
 import { briefSchema } from './briefSchema'
 import { siteSchema } from './siteSchema'
 import type { PriceColumns, PriceListRead, Supply } from '../core/count'
-import { careTickSchema, supplySchema } from './supplySchema'
+import { isDay } from '../core/time'
+import { careTickSchema, orderSchema, supplySchema } from './supplySchema'
 
 export type StoredGarden = Stored<Garden>
 /** A garden's site; revision 0 when none was ever saved. */
@@ -95,6 +96,11 @@ export const saveBriefSchema = z.object({ revision, brief: briefSchema, saves })
 export type StoredSupply = Stored<Supply>
 export type SupplyAnswer = StoredSupply & { readonly issued: Readonly<Record<string, string>> }
 export const saveSupplySchema = z.object({ revision, supply: supplySchema, saves })
+/** An order that is shown to the simulated nursery, and the day. */
+export const nurseryAskSchema = z.object({
+  order: orderSchema,
+  today: z.string().refine(isDay, 'A day such as 2026-05-08.'),
+})
 /** What a price list holds, how it was read, and what of it fits. */
 export interface PricesAnswer {
   readonly headings: readonly string[]

@@ -43,7 +43,7 @@ afterAll(async () => {
 
 const allRows = async (store: Db) => {
   const texts: string[] = []
-  for await (const { table, rows } of storeRows(store)) texts.push(...rows.map((r) => table + JSON.stringify(r)))
+  for await (const { table, rows } of storeRows(store)) texts.push(...rows.map((r) => table + r))
   return texts.sort()
 }
 

@@ -20,6 +20,13 @@ const partSchema = z.object({ table: z.string(), rows: z.array(z.record(z.string
 
 /** Rows of one table; a backup is a head, such parts, and an end that counts and seals them. */
 export type BackupPart = z.infer<typeof partSchema>
+/** The same on its way into a backup: each row a JSON text. */
+export interface WrittenPart {
+  readonly table: string
+  readonly rows: readonly string[]
+  /** Of gardens: their ids and names. */
+  readonly gardens?: BackupEnd['gardens']
+}
 export type BackupHead = z.infer<typeof headSchema>
 export type BackupEnd = z.infer<typeof endSchema>
 
@@ -30,7 +37,7 @@ export class BrokenBackup extends Error {}
 export async function writeBackup(
   path: string,
   head: Omit<BackupHead, 'format'>,
-  parts: AsyncIterable<BackupPart>,
+  parts: AsyncIterable<WrittenPart>,
 ): Promise<BackupEnd> {
   const half = `${path}.half`
   const hash = createHash('sha256')
@@ -38,17 +45,16 @@ export async function writeBackup(
   const gardens: BackupEnd['gardens'] = []
   let end: BackupEnd | null = null
   async function* lines() {
-    const line = (value: object) => {
-      const text = `${JSON.stringify(value)}\n`
+    const line = (json: string) => {
+      const text = `${json}\n`
       hash.update(text)
       return text
     }
-    yield line({ format: BACKUP_FORMAT, ...head })
+    yield line(JSON.stringify({ format: BACKUP_FORMAT, ...head }))
     for await (const part of parts) {
       rows[part.table] = (rows[part.table] ?? 0) + part.rows.length
-      if (part.table === 'garden')
-        gardens.push(...part.rows.map((r) => ({ id: String(r.id), name: String(r.name) })))
-      yield line(part)
+      gardens.push(...(part.gardens ?? []))
+      yield line(`{"table":${JSON.stringify(part.table)},"rows":[${part.rows.join(',')}]}`)
     }
     end = { end: true, rows, gardens, sha256: hash.digest('hex') }
     yield `${JSON.stringify(end)}\n`

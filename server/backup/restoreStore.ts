@@ -1,8 +1,8 @@
 import type { Db, Queryable } from '../db/Db'
 import { migrate, type Migration } from '../db/migrate'
-import { openPglite } from '../db/openPglite'
+import { openLite } from '../db/openLite'
 import { BrokenBackup, readBackup, type BackupEnd } from './backupFile'
-import { putRows, storeRows } from '../db/storeRows'
+import { putRows, putTexts, storeRows } from '../db/storeRows'
 import { ALL_TABLES } from '../db/storeTables'
 
 /**
@@ -19,7 +19,7 @@ export async function restoreStore(db: Db, path: string, migrations: readonly Mi
   try {
     await db.transaction(async (tx) => {
       await empty(tx)
-      if (older) for await (const part of storeRows(older)) await putRows(tx, part)
+      if (older) for await (const part of storeRows(older)) await putTexts(tx, part)
       else await readBackup(path, (part) => putRows(tx, part))
     })
   } finally {
@@ -37,7 +37,7 @@ const empty = (tx: Queryable) => tx.query(`TRUNCATE ${ALL_TABLES.join(', ')} CAS
 
 /** A database in memory with the rows of an older backup, brought to the newest version of the tables. */
 async function risen(path: string, version: number, migrations: readonly Migration[]): Promise<Db> {
-  const db = await openPglite()
+  const db = await openLite()
   const upTo = migrations.filter((m) => m.number <= version)
   await migrate(db, upTo)
   await db.transaction(async (tx) => {

@@ -12,11 +12,12 @@ const MOST_MS: Readonly<Record<BesideName, number>> = {
   prices: 10_000,
   body: 5000,
   reckon: 30_000,
+  beds: 10_000,
 }
 /** Memory of a thread: what is sent in is held short, a stored garden may be as large as it has grown. */
 const MOST_MB = { files: 160, gardens: 700 } as const
 type Kind = keyof typeof MOST_MB
-const kindOf = (name: BesideName): Kind => (name === 'reckon' ? 'gardens' : 'files')
+const kindOf = (name: BesideName): Kind => (['reckon', 'beds', 'pack'].includes(name) ? 'gardens' : 'files')
 const YOUNG_MB = 24
 const MOST_AT_ONCE = 2
 /** Beside the built server; while developing and in unit tests there is none, and the work is done where it is asked. */

@@ -7,6 +7,7 @@ import type { ArchiveRows } from '../archive/archiveRows'
 import { BrokenArchive } from '../archive/BrokenArchive'
 import { readArchive } from '../archive/readArchive'
 import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
+import { bedOfText, type BedText } from '../db/queries/beds'
 import { partsOfRows, type GardenRows } from '../services/gardenRows'
 import { RECKONINGS, type ReckoningName } from '../services/reckonings'
 import { readPriceTable, type PriceTable } from '../services/priceTable'
@@ -40,6 +41,9 @@ export const BESIDE_JOBS = {
   /** Figures and files of a stored garden. */
   reckon: async ({ rows, what, now, ask }: ReckonJob): Promise<Result<unknown>> =>
     ok(await RECKONINGS[what](partsOfRows(rows), now, ask as never)),
+  /** Stored beds, read and checked, as the JSON text of an answer. */
+  beds: ({ beds }: { readonly beds: readonly BedText[] }): Result<string> =>
+    ok(JSON.stringify(beds.map(bedOfText))),
   /** The body of a request against its schema. */
   body: ({ name, text }: { readonly name: BodyName; readonly text: string }): Result<unknown> => {
     const read = BODIES[name].safeParse(jsonOf(text))

@@ -1,32 +1,44 @@
 import { cpSync, existsSync, renameSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite, type Transaction } from '@electric-sql/pglite'
-import type { Db, Queryable } from './Db'
+import type { Db } from './Db'
+import { parsedDb, type RawDb, type RawQueryable } from './rawRows'
 import { keepUp } from './upkeep'
 import { SyncedFs, syncedParams } from './syncedFs'
 
-/**
- * Opens PGlite in a folder, or in memory without one. A new folder is a copy of `empty`, the folder of an empty database made
- * at build time, when it is there: ten times as fast as making one. In a folder, what was answered is on the disk; `sync` stands in
- * for the system's own in tests.
- */
-export async function openPglite(
-  folder?: string,
-  { empty, sync }: { readonly empty?: string; readonly sync?: (file: number) => void } = {},
-): Promise<Db> {
+export interface LiteOptions {
+  /** The folder of an empty database made at build time: copying it is ten times as fast as making one. */
+  readonly empty?: string
+  /** Stands in for the system's own in tests. */
+  readonly sync?: (file: number) => void
+}
+
+/** Opens PGlite in a folder, or in memory without one. In a folder, what was answered is on the disk. */
+export const openPglite = async (folder?: string, options: LiteOptions = {}): Promise<Db> =>
+  parsedDb(await openRaw(folder, options))
+
+const JSON_TYPES: readonly number[] = [114, 3802]
+const asText = (text: string) => text
+const parsers = Object.fromEntries(JSON_TYPES.map((type) => [type, asText]))
+
+/** The same with JSON left as text, so that a thread can hand it over. */
+export async function openRaw(folder?: string, { empty, sync }: LiteOptions = {}): Promise<RawDb> {
   const isNew = folder !== undefined && !existsSync(join(folder, 'PG_VERSION'))
   if (isNew && empty && existsSync(empty)) copyWhole(empty, folder)
   const lite = await PGlite.create(
     folder ? { fs: new SyncedFs(folder, sync), startParams: syncedParams(PGlite.defaultStartParams) } : {},
   )
-  const wrap = (source: PGlite | Transaction): Queryable => ({
-    query: async <T>(sql: string, params: readonly unknown[] = []) => {
-      if (params.length > 0) return (await source.query<T>(sql, [...params])).rows
-      const results = await source.exec(sql)
-      return (results[results.length - 1]?.rows ?? []) as T[]
+  const wrap = (source: PGlite | Transaction): RawQueryable => ({
+    query: async (sql, params = []) => {
+      const done =
+        params.length > 0
+          ? await source.query<Record<string, unknown>>(sql, [...params], { parsers })
+          : (await source.exec(sql, { parsers })).at(-1)
+      const json = (done?.fields ?? []).filter((f) => JSON_TYPES.includes(f.dataTypeID)).map((f) => f.name)
+      return { rows: (done?.rows ?? []) as Record<string, unknown>[], json }
     },
   })
-  const db: Db = {
+  const raw: RawDb = {
     ...wrap(lite),
     transaction: async (work) => {
       const value = await lite.transaction((tx) => work(wrap(tx)))
@@ -38,8 +50,9 @@ export async function openPglite(
       return lite.close()
     },
   }
-  const upkeep = folder ? keepUp(db, (error) => console.error('The database could not be swept:', error)) : null
-  return db
+  const swept = (error: unknown) => console.error('The database could not be swept:', error)
+  const upkeep = folder ? keepUp(parsedDb(raw), swept) : null
+  return raw
 }
 
 /** Copies a folder so that it is there whole or not at all, even when the process is ended in the middle. */

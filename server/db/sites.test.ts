@@ -11,6 +11,7 @@ import { readPlants } from '../../core/plant'
 import { everyBed } from '../../tests/support/everyBed'
 import { demo, drift, library, libraryCsv, testBed } from '../../tests/support/library'
 import { sceneOfBed } from '../services/bedScene'
+import { partsOfRows, rowsOfGarden } from '../services/gardenRows'
 import { runDataSteps } from '../services/dataSteps'
 import { writePaintsAsPdf } from '../services/pdfPen'
 import { BrokenArchive } from '../archive/BrokenArchive'
@@ -102,10 +103,11 @@ describe('stored data reworked by the program', () => {
 describe('a bed’s drawings from the server', () => {
   it('are made of what is stored: wall of the site, neighbours, and every plant; as PDF with its fonts', async () => {
     const plantsOf = () => Promise.resolve(library)
-    const scene = (await sceneOfBed(db, 'reading-room-front', plantsOf))!
+    const { parts } = partsOfRows((await rowsOfGarden(db, 'saltmarsh-row', plantsOf))!)
+    const scene = sceneOfBed(parts, 'reading-room-front')!
     expect(scene.bed.wall).toMatchObject({ heightM: 3.9, material: 'brick' })
     expect(scene.neighbours.length).toBeGreaterThan(0)
-    expect(await sceneOfBed(db, 'nowhere', plantsOf)).toBeNull()
+    expect(sceneOfBed(parts, 'nowhere')).toBeNull()
     const file = async (path: string) => new Uint8Array(await readFile(new URL(path, import.meta.url)))
     const inter = await file('../../node_modules/@fontsource/inter/files/inter-latin-400-normal.woff')
     const fonts = { plain: inter, bold: inter, title: inter, 'title-bold': inter }

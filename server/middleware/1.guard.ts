@@ -7,7 +7,10 @@ const LARGEST_BODY = 4 * MB
 const CHANGING = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const PICTURES = ['image/png', 'image/jpeg']
 
-/** Addresses that take files: which types, and how large. Everywhere else a body is what is typed, whatever it calls itself. */
+/**
+ * Addresses that take files, or less than usual: which types, and how large. Everywhere else a body is what is typed, whatever it calls
+ * itself.
+ */
 const FILES: readonly { readonly path: RegExp; readonly types: readonly string[]; readonly most: number }[] = [
   { path: /^\/api\/gardens\/[^/]+\/drawings$/, types: PICTURES, most: 16 * MB },
   { path: /^\/api\/gardens\/[^/]+\/photos\/[^/]+$/, types: PICTURES, most: 5 * MB },
@@ -19,6 +22,8 @@ const FILES: readonly { readonly path: RegExp; readonly types: readonly string[]
     types: ['text/csv', 'application/octet-stream', 'application/zip'],
     most: 8 * MB,
   },
+  // Large as it may be, it is read and checked again with each question that needs it.
+  { path: /^\/api\/gardens\/[^/]+\/supply$/, types: ['application/json'], most: 2 * MB },
   { path: /^\/api\/library\/import$/, types: ['text/csv', 'application/json'], most: LARGEST_BODY },
 ]
 

@@ -9,7 +9,7 @@ import { findSite, saveSite } from '../db/queries/sites'
 async function linkStoredBeds(db: Db) {
   for (const id of await gardensWithPlacedBeds(db)) {
     await db.transaction((tx) => linkBedsOf(tx, id))
-    // The embedded database works in the server's own thread: others are let in between.
+    // Others are let in between.
     await new Promise((next) => setImmediate(next))
   }
 }

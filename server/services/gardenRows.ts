@@ -1,9 +1,8 @@
 import type { Brief } from '../../core/brief'
 import type { CountInput, Supply } from '../../core/count'
 import { plantedByKind } from '../../core/setout'
-import { bedSchema } from '../../shared/bedSchema'
 import type { Queryable } from '../db/Db'
-import { bedTextsOf } from '../db/queries/beds'
+import { bedOfText, bedTextsOf, type BedText } from '../db/queries/beds'
 import { findBrief } from '../db/queries/briefs'
 import { findGarden } from '../db/queries/gardens'
 import { listIssuedKeys } from '../db/queries/issuedKeys'
@@ -14,7 +13,7 @@ import type { GardenParts, PlantsOf } from './gardenScenes'
 
 /** A garden as it is stored, its beds as texts: reading and checking them is left to the thread that reckons. */
 export interface GardenRows extends Omit<GardenParts, 'beds'> {
-  readonly beds: readonly { readonly id: string; readonly text: string }[]
+  readonly beds: readonly BedText[]
   readonly supply: Supply
   readonly planted: CountInput['planted']
 }
@@ -43,6 +42,6 @@ export async function rowsOfGarden(
 export function partsOfRows(rows: GardenRows): { readonly parts: GardenParts; readonly input: CountInput } {
   const { supply, planted, ...stored } = rows
   const { library, issued, brief } = stored
-  const beds = rows.beds.map(({ id, text }) => ({ id, bed: bedSchema.parse(JSON.parse(text)) }))
+  const beds = rows.beds.map(bedOfText).map(({ id, value }) => ({ id, bed: value }))
   return { parts: { ...stored, beds }, input: { beds, library, supply, issued, planted, phases: brief.phases } }
 }

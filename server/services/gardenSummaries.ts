@@ -3,7 +3,7 @@ import { resolveSite } from '../../core/site'
 import type { GardenSummary, ShownBed } from '../../shared/wire'
 import type { Queryable } from '../db/Db'
 import { bedCardsOf } from '../db/queries/bedCards'
-import { findBed, listBedsOf } from '../db/queries/beds'
+import { findBed } from '../db/queries/beds'
 import { findBrief } from '../db/queries/briefs'
 import { findGarden, listGardens, type ListAsk } from '../db/queries/gardens'
 import { findSite } from '../db/queries/sites'
@@ -27,7 +27,7 @@ export async function shownBed(db: Queryable, bedId: string): Promise<ShownBed |
   const garden = stored && (await findGarden(db, stored.gardenId))
   if (!garden) return null
   const site = resolveSite((await findSite(db, garden.id)).value)
-  const beds = (await listBedsOf(db, garden.id)).map((b) => ({ id: b.id, bed: b.value }))
   const { schools } = (await findBrief(db, garden.id)).value
-  return { bed: layGarden(site, beds).beds.get(bedId)!.bed, garden: garden.value, schools }
+  const laid = layGarden(site, [{ id: bedId, bed: stored.value }])
+  return { bed: laid.beds.get(bedId)!.bed, garden: garden.value, schools }
 }

@@ -1,11 +1,14 @@
 import { bedFigures, bedFrame } from '../../core/bed'
 import { countRows, gardenCount, gardenMaterials, moneyPlan, rowsCsv, type MoneyPlan } from '../../core/count'
+import { fullEntry, logCsv, type SlimEntry } from '../../core/log'
 import { mannerOf } from '../../core/measure'
 import { openRefs, siteSheet, type SiteSheet } from '../../core/setout'
 import { addDays, type Day } from '../../core/time'
 import { dripNeed } from '../../core/water'
 import { worksRows } from '../../core/works'
 import { writeCalendar } from './calendar'
+import { sceneOfBed } from './bedScene'
+import { bedSheetFile, type SheetAsk } from './bedSheetFile'
 import { careOf } from './gardenCare'
 import { sowingOf, worksOf } from './gardenPapers'
 import { partsOfRows } from './gardenRows'
@@ -30,6 +33,12 @@ export interface WithLetters {
   readonly letters: ReadonlyMap<string, string>
 }
 
+/** Entries as they are stored, and the name of each bed there ever was. */
+interface LogAsk {
+  readonly log: string
+  readonly names: ReadonlyMap<string, string>
+}
+
 const AHEAD_DAYS = 365
 /** Tasks are carried on site for so many days. */
 const CARE_DAYS = 42
@@ -48,6 +57,14 @@ export const RECKONINGS = {
       file: as === 'csv' ? rowsCsv(table) : await writeWorkbook([{ name: 'Plant schedule', ...table }]),
       letters,
     }
+  },
+
+  /** A bed's plan or elevation as a file, with the bed's name; null when the garden has no such bed. */
+  sheet: async ({ parts, input }: Read, _now: Day, ask: SheetAsk) => {
+    const scene = sceneOfBed(parts, ask.bedId)
+    if (!scene) return null
+    const of = { scene, water: input.supply.water, manner: mannerOf(parts.garden.value) }
+    return { name: scene.bed.name, file: await bedSheetFile(of, ask) }
   },
 
   /** The schedule without what things cost. */
@@ -126,18 +143,27 @@ export const RECKONINGS = {
     return moneyPlan(lines, materials, supply.money, areaM2)
   },
 
-  /** All that is needed to set a garden out, to keep it and to write its log on site, without a network for the day. */
-  setout: ({ parts, input }: Read, now: Day): SiteSheet => {
+  /** All that is needed to set a garden out, to keep it and to write its log on site, without a network for the day, as a JSON text. */
+  setout: ({ parts, input }: Read, now: Day): string => {
     const found = scenesOfParts(parts)
     const { name, place } = parts.garden.value
     const beds = found.scenes.map(({ id, scene }) => ({ id, plants: scene.planted }))
     const care = careOf(found, input.supply, addDays(now, -7), addDays(now, CARE_DAYS))
-    return siteSheet(parts.garden.id, name, mannerOf(parts.garden.value), found.scenes, {
+    const sheet: SiteSheet = siteSheet(parts.garden.id, name, mannerOf(parts.garden.value), found.scenes, {
       open: openRefs(beds, gardenCount(input).lines),
       care: care.map((t) => ({ ...t, plant: null })),
       place,
     })
+    return JSON.stringify(sheet)
   },
+
+  /** The log as a table; `log` is a JSON text of slim entries. */
+  log: ({ parts }: Read, _now: Day, { log, names }: LogAsk): string =>
+    logCsv((JSON.parse(log) as SlimEntry[]).map(fullEntry), {
+      library: parts.library,
+      bedName: (bed) => names.get(bed) ?? '',
+      fileOf: (photo) => `photos/${photo}.jpg`,
+    }),
 } as const
 
 /** Days on which plants that could not be had are asked for again. */

@@ -26,13 +26,16 @@ const STATUS: Readonly<Record<number, string>> = {
 
 const NOT_JSON = 'The request is not JSON: an object was expected.'
 
-/** Bodies larger than this are parsed and checked in a thread beside the server. */
+/** Bodies larger than this, bytes, are parsed and checked in a thread beside the server, or refused where none that large is due. */
 const CHECKED_HERE = 48_000
 
 /** The request's JSON body, checked by a schema; refuses with what is wrong. */
 export async function readChecked<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
+  const isLarge = Number(getRequestHeader(event, 'content-length')) > CHECKED_HERE
+  const name = isLarge ? nameOfBody(schema) : null
+  if (isLarge && !name)
+    throw refuse(413, `${CHECKED_HERE / 1000} kB is the most that can be sent here. Shorten it.`)
   const text = (await readRawBody(event, 'utf8')) ?? ''
-  const name = text.length > CHECKED_HERE ? nameOfBody(schema) : null
   if (name) {
     const read = await beside('body', { name, text }, goneOf(event))
     if (!read.ok) throw refuse(422, read.error)

@@ -6,7 +6,7 @@ import { dataFolderPath, takeDataFolder } from '../db/dataFolder'
 import type { Db } from '../db/Db'
 import { guarded } from '../db/guarded'
 import { migrate, toMigrations, type Migration } from '../db/migrate'
-import { openPglite } from '../db/openPglite'
+import { openLite } from '../db/openLite'
 import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
@@ -88,7 +88,7 @@ async function openDb(): Promise<Opened> {
       `There are ${Math.floor(freeMb(folder))} MB free at ${folder}, and ${FIRST_MB} MB are needed to begin. ` +
         'Make room there, or name another folder in AMBER_DATA_DIR.',
     )
-  const db = await openPglite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
+  const db = await openLite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
   return { db, room: () => roomTrouble(folder) }
 }
 

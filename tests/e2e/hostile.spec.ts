@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { strToU8, zipSync } from 'fflate'
 import { expect, test } from '@playwright/test'
+import { demoBed, library } from '../support/library'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
@@ -19,7 +20,7 @@ const memoryMb = () => {
 }
 
 /** Sends a request, and asks meanwhile how long others wait and how much memory the server takes. */
-async function pressed(path: string, body: BodyInit, type: string, method = 'POST') {
+async function pressed(path: string, body?: BodyInit, type = JSON_TYPE, method = body ? 'POST' : 'GET') {
   const before = memoryMb()
   let [done, worstMs, mostMb] = [false, 0, 0]
   const watch = (async () => {
@@ -31,7 +32,8 @@ async function pressed(path: string, body: BodyInit, type: string, method = 'POS
       await new Promise((next) => setTimeout(next, 20))
     }
   })()
-  const answer = await fetch(`${server.url}${path}`, { method, body, headers: { 'content-type': type } })
+  const sent = body ? { body, headers: { 'content-type': type } } : {}
+  const answer = await fetch(`${server.url}${path}`, { method, ...sent })
   const text = await answer.text()
   done = true
   await watch
@@ -92,6 +94,17 @@ const CASES: readonly (readonly [string, () => [string, BodyInit, string, string
     ],
     422,
   ],
+  // Who is not known asks here.
+  ['a sign-in of a million nothings', () => ['/api/sign-in', many(1_200_000, '{}'), JSON_TYPE], 413],
+  [
+    'an order of a million nothings',
+    () => [
+      '/api/gardens/saltmarsh-row/nursery/ask',
+      `{"today":"2026-05-08","order":${many(900_000, '{}')}}`,
+      JSON_TYPE,
+    ],
+    422,
+  ],
   [
     'a large body that calls itself a picture',
     () => ['/api/beds/reading-room-front/edits', 'x'.repeat(12_000_000), 'image/png'],
@@ -108,6 +121,68 @@ for (const [name, make, status] of CASES)
     expect(answer.worstMs).toBeLessThan(HEALTH_MS)
     expect(answer.mostMb).toBeLessThan(MORE_MB)
   })
+
+/** As much as a bed may hold: drifts, plants, pins, words of what was accepted. */
+function largestBed() {
+  const bed = demoBed('reading-room-front')
+  const kinds = [...library.keys()]
+  const drifts = Array.from({ length: 400 }, (_, i) => ({
+    ...bed.drifts[0]!,
+    id: `${'d'.repeat(40)}${i}`,
+    plantId: kinds[i % kinds.length]!,
+    at: (i % 80) / 8,
+    lane: i % bed.laneShares.length,
+    count: 12,
+  }))
+  const pins = Array.from({ length: 4800 }, (_, i) => ({
+    driftId: drifts[i % 400]!.id,
+    index: Math.floor(i / 400),
+    x: i % 10,
+    y: 1,
+  }))
+  const accepted = Array.from({ length: 500 }, (_, i) => ({
+    findingId: `f${i}`,
+    title: 't'.repeat(300),
+    reason: 'r'.repeat(500),
+  }))
+  return { ...bed, name: 'Largest', drifts, pins, accepted, orders: [], buying: [], existing: [] }
+}
+
+test('the largest beds there may be hold nobody: stored, opened, listed, drawn, archived, backed up', async () => {
+  test.setTimeout(180_000)
+  const bed = JSON.stringify({ bed: largestBed() })
+  const added: Awaited<ReturnType<typeof pressed>>[] = []
+  for (let i = 0; i < 4; i++) added.push(await pressed('/api/gardens/saltmarsh-row/beds', bed, JSON_TYPE))
+  const { id } = JSON.parse(added[0]!.text) as { id: string }
+  const done = [...added]
+  for (const path of ['', '/shown', '/history', '/sheet?view=plan&as=dxf'])
+    done.push(await pressed(`/api/beds/${id}${path}`))
+  for (const path of ['/beds', '/schedule?as=csv', '/log.csv', '/archive.zip'])
+    done.push(await pressed(`/api/gardens/saltmarsh-row${path}`))
+  done.push(await pressed('/api/backups', '{}', JSON_TYPE))
+  console.log(`largest beds: health ${done.map((d) => d.worstMs.toFixed(0)).join(', ')} ms`)
+  expect(done.map((d) => d.status)).toEqual([...added.map(() => 201), ...Array<number>(8).fill(200), 201])
+  expect(Math.max(...done.map((d) => d.worstMs))).toBeLessThan(HEALTH_MS)
+})
+
+const countOf = (text: string) => Object.keys(JSON.parse(text) as object).length
+
+test('ticks of care are kept up to ten thousand', async () => {
+  const ticks = (from: number, count: number) =>
+    JSON.stringify({
+      ticks: Object.fromEntries(
+        Array.from({ length: count }, (_, i) => [`task-${from + i}`, { what: 'done', day: '2026-05-08' }]),
+      ),
+    })
+  const path = '/api/gardens/saltmarsh-row/care-ticks'
+  const kept = await pressed(path, ticks(0, 9000), JSON_TYPE)
+  expect([kept.status, countOf(kept.text)]).toEqual([200, 9000])
+  const more = await pressed(path, ticks(9000, 20_000), JSON_TYPE)
+  expect([more.status, more.text]).toEqual([422, expect.stringContaining('10000 ticks of care at most')])
+  const again = await pressed(path, '{"ticks":{"task-1":null}}', JSON_TYPE)
+  expect(countOf(again.text)).toBe(8999)
+  expect(Math.max(...[kept, more, again].map((d) => d.worstMs))).toBeLessThan(HEALTH_MS)
+})
 
 test('text goes packed, what is unchanged is not sent again, and the library is fetched once', async ({ page }) => {
   const ask = (headers: Record<string, string>) => fetch(`${server.url}/api/library`, { headers })

@@ -24,12 +24,28 @@ export async function listBedsOf(db: Queryable, gardenId: string): Promise<Store
   return rows.map(toBed)
 }
 
-/** The beds of one garden as they are stored, oldest first: to be read and checked elsewhere. */
-export const bedTextsOf = (db: Queryable, gardenId: string): Promise<{ id: string; text: string }[]> =>
-  db.query(
-    'SELECT id, value::text AS text FROM bed WHERE garden_id = $1 AND removed_at IS NULL ORDER BY created_at, id',
+/** A bed as it is stored, its value a text: to be read and checked in a thread. */
+export interface BedText extends Omit<StoredBed, 'value'> {
+  readonly text: string
+}
+
+/** The beds of one garden as texts, oldest first. */
+export async function bedTextsOf(db: Queryable, gardenId: string): Promise<BedText[]> {
+  const rows = await db.query<StoredRow & { readonly value: string }>(
+    `SELECT id, garden_id, revision, saved_at, value::text AS value FROM bed
+     WHERE garden_id = $1 AND removed_at IS NULL ORDER BY created_at, id`,
     [gardenId],
   )
+  return rows.map(({ value, ...row }) => ({ ...placeOf(row), text: value }))
+}
+
+/** The name of each bed of a garden. */
+export async function bedNamesOf(db: Queryable, gardenId: string): Promise<Map<string, string>> {
+  const rows = await db.query<{ id: string; name: string }>('SELECT id, name FROM bed WHERE garden_id = $1', [
+    gardenId,
+  ])
+  return new Map(rows.map((r) => [r.id, r.name]))
+}
 
 export async function findBed(db: Queryable, id: string): Promise<StoredBed | null> {
   const rows = await db.query<StoredRow>(`${SELECT} WHERE b.id = $1 AND b.removed_at IS NULL`, [id])
@@ -84,10 +100,16 @@ export async function setBedRemoved(db: Queryable, id: string, removed: boolean)
   return rows.length > 0
 }
 
-const toBed = (row: StoredRow): StoredBed => ({
+const placeOf = (row: Omit<StoredRow, 'value'>): Omit<StoredBed, 'value'> => ({
   id: row.id,
   gardenId: row.garden_id,
   revision: row.revision,
   savedAt: new Date(row.saved_at).toISOString(),
-  value: bedSchema.parse(row.value),
+})
+const toBed = (row: StoredRow): StoredBed => ({ ...placeOf(row), value: bedSchema.parse(row.value) })
+
+/** Reads and checks a bed that is a text. */
+export const bedOfText = ({ text, ...bed }: BedText): StoredBed => ({
+  ...bed,
+  value: bedSchema.parse(JSON.parse(text)),
 })

@@ -1,24 +1,29 @@
 import { careTicksSchema } from '~~/shared/wire'
+import { joinCareTicks, listCareTicks } from '../../../db/queries/careTicks'
 import { findGarden } from '../../../db/queries/gardens'
-import { findSupply, saveSupply } from '../../../db/queries/supplies'
+
+/** Some ten years of a large garden. */
+const MOST = 10_000
 
 /** Takes what a device ticked of the week's care and joins it with the rest: each task's later word holds. Answers with all ticks. */
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'garden')
   const { ticks } = await readChecked(event, careTicksSchema)
-  event.context.changesNothing = Object.keys(ticks).length === 0
+  const isEmpty = Object.keys(ticks).length === 0
+  event.context.changesNothing = isEmpty
   const { db } = await useStore()
   if (!(await findGarden(db, id))) throw notFound('garden')
-  return db.transaction(async (tx) => {
-    const { value, revision } = await findSupply(tx, id)
-    const joined = { ...value.care.ticks }
-    for (const [task, tick] of Object.entries(ticks)) {
-      if (tick) joined[task] = tick
-      else Reflect.deleteProperty(joined, task)
-    }
-    if (Object.keys(ticks).length === 0) return joined
-    const saved = await saveSupply(tx, id, revision, { ...value, care: { ...value.care, ticks: joined } })
-    if (!saved) throw refuse(409, 'The care of this garden was changed at the same moment: it is sent again.')
-    return joined
-  })
+  const { text } = isEmpty
+    ? await listCareTicks(db, id)
+    : await db.transaction(async (tx) => {
+        const kept = await joinCareTicks(tx, id, ticks)
+        if (kept.count > MOST)
+          throw refuse(
+            422,
+            `A garden keeps ${MOST} ticks of care at most: nothing was changed. Open some old ones again.`,
+          )
+        return kept
+      })
+  setResponseHeader(event, 'content-type', 'application/json')
+  return text
 })

@@ -1,12 +1,9 @@
-import { z } from 'zod'
 import { simulatedNursery, type Order } from '~~/core/count'
 import { unlikeness } from '~~/core/match'
 import { hashText } from '~~/core/geometry'
-import { isDay } from '~~/core/time'
-import { orderSchema } from '~~/shared/supplySchema'
+import { nurseryAskSchema } from '~~/shared/wire'
 import { findGarden } from '../../../../db/queries/gardens'
 
-const askSchema = z.object({ order: orderSchema, today: z.string().refine(isDay, 'A day such as 2026-05-08.') })
 const STEPS = ['ask', 'order', 'confirm', 'deliver'] as const
 
 /** One step with the simulated nursery: it is made up, keeps no books, and answers the same for the same order. */
@@ -14,7 +11,7 @@ export default defineEventHandler(async (event): Promise<Order> => {
   const id = idOf(event, 'garden')
   const step = STEPS.find((s) => s === getRouterParam(event, 'step'))
   if (!step) throw refuse(404, `A nursery can ${STEPS.join(', ')}.`)
-  const { order, today } = await readChecked(event, askSchema)
+  const { order, today } = await readChecked(event, nurseryAskSchema)
   const store = await useStore()
   if (!(await findGarden(store.db, id))) throw notFound('garden')
   const { plants } = await allPlants(store, id)

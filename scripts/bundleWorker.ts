@@ -1,0 +1,38 @@
+import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { join } from 'node:path'
+import { build, type Plugin } from 'esbuild'
+import { inLanguage } from '../modules/texts/inLanguage'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const texts = inLanguage(root, process.env.AMBER_LANGUAGE ?? 'en')
+
+const inTheLanguage: Plugin = {
+  name: 'texts',
+  setup: ({ onLoad }) => {
+    onLoad({ filter: /\.ts$/ }, ({ path }) => {
+      const contents = texts?.(readFileSync(path, 'utf8'), path)
+      return contents === undefined ? undefined : { contents, loader: 'ts' }
+    })
+  },
+}
+
+/** Writes what runs in a thread of that name (`server/workers/<name>.worker.ts`) as one file, in the language of the build. */
+export async function bundleWorker(name: string, outfile: string): Promise<void> {
+  await build({
+    entryPoints: [join(root, 'server', 'workers', `${name}.worker.ts`)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'warning',
+    // Comes with files of its own, which lie beside the server.
+    external: ['@electric-sql/pglite', '@electric-sql/pglite/nodefs'],
+    plugins: texts ? [inTheLanguage] : [],
+    // Packages in the older form ask for this name.
+    banner: {
+      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+    },
+  })
+}

@@ -1,0 +1,39 @@
+import type { WaterPlan } from '../../core/count'
+import { writePaintsAsDxf, writePaintsAsSvg } from '../../core/exchange'
+import type { Manner } from '../../core/measure'
+import { bedSheet, type DrawnSheet, type Scene, type SheetView } from '../../core/scene'
+import { dripOfScene } from '../../core/water'
+import { writePaintsAsPdf, type PdfFonts } from './pdfPen'
+import { plantingDxf } from './plantingDxf'
+
+export const SHEET_FILES = ['pdf', 'svg', 'dxf'] as const
+export interface SheetAsk {
+  readonly bedId: string
+  readonly view: SheetView
+  readonly as: (typeof SHEET_FILES)[number]
+  readonly month: number
+  readonly year: number
+  readonly fonts: PdfFonts
+}
+
+/** What a sheet is drawn from besides what is asked. */
+interface SheetOf {
+  readonly scene: Scene
+  readonly water: WaterPlan
+  readonly manner: Manner
+}
+
+const WRITERS: Readonly<
+  Record<SheetAsk['as'], (drawn: DrawnSheet, of: SheetOf, ask: SheetAsk) => Promise<Uint8Array> | string>
+> = {
+  pdf: (drawn, _, { fonts }) => writePaintsAsPdf([drawn], fonts),
+  svg: ({ paints, sheet, widthPt, heightPt, scale }) => writePaintsAsSvg(paints, sheet, widthPt, heightPt, scale),
+  dxf: ({ paints }, { scene, water }, { view }) =>
+    view === 'plan' ? plantingDxf(scene, dripOfScene(scene, water)) : writePaintsAsDxf(paints),
+}
+
+/** The plan or the elevation of a bed as a file, drawn as it is on screen. */
+export async function bedSheetFile(of: SheetOf, ask: SheetAsk): Promise<Uint8Array | string> {
+  const { month, year } = ask
+  return WRITERS[ask.as](bedSheet(of.scene, ask.view, { month, year }, of.manner), of, ask)
+}
