@@ -3,15 +3,9 @@ import { bedSchema } from '../../../shared/bedSchema'
 import type { BedCard } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 
-interface CardRow {
-  readonly id: string
+interface CardsRow {
   readonly garden_id: string
-  readonly name: string
-  readonly revision: number
-  readonly saved_at: Date | string
-  readonly facts: BedFacts | null
-  readonly shows: string
-  readonly has_picture: boolean
+  readonly cards: readonly (Omit<BedCard, 'facts'> & { readonly facts: BedFacts | null })[]
 }
 
 /** Names the state of a bed, its site and its brief that a picture of it is drawn from. */
@@ -23,20 +17,19 @@ export async function bedCardsOf(
   db: Queryable,
   gardenIds: readonly string[],
 ): Promise<ReadonlyMap<string, readonly BedCard[]>> {
-  const rows = await db.query<CardRow>(
-    `SELECT b.id, b.garden_id, b.name, b.revision, b.saved_at, b.facts,
-       ${SHOWS} AS shows, coalesce(p.shows = ${SHOWS}, false) AS has_picture
+  const rows = await db.query<CardsRow>(
+    `SELECT b.garden_id, json_agg(json_build_object('id', b.id, 'name', b.name, 'revision', b.revision,
+         'savedAt', to_char(b.saved_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'), 'facts', b.facts,
+         'shows', ${SHOWS}, 'hasPicture', coalesce(p.shows = ${SHOWS}, false)) ORDER BY b.created_at, b.id) AS cards
      FROM ${STATE} LEFT JOIN bed_picture p ON p.bed_id = b.id
-     WHERE b.garden_id = ANY($1) AND b.removed_at IS NULL ORDER BY b.created_at, b.id`,
+     WHERE b.garden_id = ANY($1) AND b.removed_at IS NULL GROUP BY b.garden_id`,
     [gardenIds],
   )
   const cards = new Map<string, BedCard[]>()
   for (const row of rows) {
-    const { id, garden_id: gardenId, name, revision, shows } = row
-    const facts = row.facts ?? (await keepFacts(db, id))
-    const savedAt = new Date(row.saved_at).toISOString()
-    const card = { id, name, revision, savedAt, facts, shows, hasPicture: row.has_picture }
-    cards.set(gardenId, [...(cards.get(gardenId) ?? []), card])
+    const whole: BedCard[] = []
+    for (const card of row.cards) whole.push({ ...card, facts: card.facts ?? (await keepFacts(db, card.id)) })
+    cards.set(row.garden_id, whole)
   }
   return cards
 }
