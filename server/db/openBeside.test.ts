@@ -2,21 +2,25 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { Worker } from 'node:worker_threads'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { bundleWorker } from '../../scripts/bundleWorker'
 import type { Db } from './Db'
 import { openBeside } from './openBeside'
 import { openPglite } from './openPglite'
+import { troubleOf } from './storeTrouble'
 
 // Where the thread finds its packages.
 const thread = fileURLToPath(new URL('../../node_modules/.cache/amber-store.mjs', import.meta.url))
 const folder = mkdtempSync(join(tmpdir(), 'amber-beside-'))
 const database = join(folder, 'database')
 let db: Db
+let last: Worker
+const start = () => (last = new Worker(thread))
 
 beforeAll(async () => {
   await bundleWorker('store', thread)
-  db = await openBeside(thread, database)
+  db = await openBeside(start, database)
   await db.query('CREATE TABLE kept (id int PRIMARY KEY, value jsonb)')
 }, 60_000)
 afterAll(async () => {
@@ -84,8 +88,25 @@ describe('the database in its thread', () => {
     expect(turns).toBeGreaterThan(20)
   })
 
+  it('that breaks off is told in words, and opened again with all that was answered', async () => {
+    const failed = db.transaction(async (tx) => {
+      await tx.query('INSERT INTO kept VALUES (20, NULL)')
+      await last.terminate()
+      await tx.query('INSERT INTO kept VALUES (21, NULL)')
+    })
+    const error: unknown = await failed.catch((e: unknown) => e)
+    expect(error).toBeInstanceOf(Error)
+    const waiting = db.query('SELECT pg_sleep(5)').catch((e: unknown) => troubleOf(e)?.status)
+    await new Promise((next) => setTimeout(next, 50))
+    await last.terminate()
+    expect(await waiting).toBe(503)
+    const [one, two] = await Promise.all([ids(), ids()])
+    expect(one).toEqual([1, 10, 11, 12])
+    expect(two).toEqual(one)
+  })
+
   it('has what it answered on the disk, and says so when it is asked after its end', async () => {
-    const other = await openBeside(thread, join(folder, 'other'))
+    const other = await openBeside(start, join(folder, 'other'))
     await other.query('CREATE TABLE kept (id int)')
     await other.query('INSERT INTO kept VALUES (7)')
     await other.close()

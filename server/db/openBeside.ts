@@ -1,26 +1,32 @@
-import { Worker } from 'node:worker_threads'
+import type { Worker } from 'node:worker_threads'
 import type { Db } from './Db'
 import type { LiteOptions } from './openPglite'
 import { parsedDb, type RawQueryable, type RawRows } from './rawRows'
 import type { StoreCall } from './storeCalls'
+import { StoreThread } from './StoreThread'
 
-interface Answer {
-  readonly id: number
-  readonly value?: RawRows | null
-  /** What PostgreSQL says of an error, or the system: code, detail, message. */
-  readonly error?: { readonly message: string }
-}
-interface Waiting {
-  readonly done: (value: RawRows | null) => void
-  readonly failed: (error: Error) => void
-}
-type Asks = (call: StoreCall) => Promise<RawRows | null>
+/**
+ * Opens PGlite in a thread of its own, which `start` begins: what it does there does not hold the server. A thread that breaks off fails
+ * what it was asked; in a folder the next question begins another, which finds all that was answered.
+ */
+export async function openBeside(start: () => Worker, folder?: string, options: LiteOptions = {}): Promise<Db> {
+  async function open() {
+    const thread = new StoreThread(start())
+    await thread.ask({ do: 'open', folder, options })
+    return thread
+  }
+  let thread = await open()
+  let opening: Promise<void> | null = null
+  let isClosed = false
 
-/** Opens PGlite in a thread of its own, whose file is given: what it does there does not hold the server. */
-export async function openBeside(file: string, folder?: string, options: LiteOptions = {}): Promise<Db> {
-  const worker = new Worker(file)
-  const ask = asking(worker)
-  await ask({ do: 'open', folder, options })
+  async function reopen() {
+    console.error('The database stopped and is opened again.', thread.ended?.cause ?? '')
+    thread = await open()
+  }
+  async function ask(call: StoreCall): Promise<RawRows | null> {
+    if (thread.ended && folder && !isClosed) await (opening ??= reopen().finally(() => (opening = null)))
+    return thread.ask(call)
+  }
   let transactions = 0
   const wrap = (tx: number | null): RawQueryable => ({
     query: async (sql, params = []) => (await ask({ do: 'query', tx, sql, params }))!,
@@ -39,37 +45,9 @@ export async function openBeside(file: string, folder?: string, options: LiteOpt
         throw error
       }
     },
-    close: async () => {
-      await ask({ do: 'close' })
-      await worker.terminate()
+    close: () => {
+      isClosed = true
+      return thread.close()
     },
   })
 }
-
-/** Asks a thread, each question answered by its number; once the thread has ended every question fails. */
-function asking(worker: Worker): Asks {
-  const waiting = new Map<number, Waiting>()
-  let asked = 0
-  let ended: Error | null = null
-  const end = (error: Error) => {
-    ended ??= error
-    for (const { failed } of waiting.values()) failed(ended)
-    waiting.clear()
-  }
-  worker.on('message', ({ id, value = null, error }: Answer) => {
-    const { done, failed } = waiting.get(id)!
-    waiting.delete(id)
-    if (error) failed(Object.assign(new Error(error.message), error))
-    else done(value)
-  })
-  worker.on('error', end)
-  worker.on('exit', () => end(new Error(ENDED)))
-  return (call) =>
-    new Promise((done, failed) => {
-      if (ended) return failed(ended)
-      const id = asked++
-      waiting.set(id, { done, failed })
-      worker.postMessage({ id, call })
-    })
-}
-const ENDED = 'The database has stopped. Start the server again: what was answered is kept.'
