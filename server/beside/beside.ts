@@ -14,11 +14,21 @@ const MOST_MS: Readonly<Record<BesideName, number>> = {
   reckon: 30_000,
   beds: 10_000,
 }
+/** What waits for one another: who reckons a large garden or brings one in keeps nobody from opening and saving. */
+type Lane = 'bodies' | 'files' | 'beds' | 'gardens'
+const LANES: Readonly<Record<BesideName, Lane>> = {
+  archive: 'files',
+  pack: 'gardens',
+  plants: 'files',
+  prices: 'files',
+  body: 'bodies',
+  reckon: 'gardens',
+  beds: 'beds',
+}
 /** Memory of a thread: what is sent in is held short, a stored garden may be as large as it has grown. */
-const MOST_MB = { files: 160, gardens: 700 } as const
-type Kind = keyof typeof MOST_MB
-const kindOf = (name: BesideName): Kind => (['reckon', 'beds', 'pack'].includes(name) ? 'gardens' : 'files')
+const MOST_MB: Readonly<Record<Lane, number>> = { bodies: 160, files: 160, beds: 700, gardens: 700 }
 const YOUNG_MB = 24
+/** Threads of a lane. */
 const MOST_AT_ONCE = 2
 /** Beside the built server; while developing and in unit tests there is none, and the work is done where it is asked. */
 const workerFile = () => join(dirname(process.argv[1] ?? ''), 'workers', 'beside.mjs')
@@ -34,9 +44,13 @@ interface Task {
   readonly broken: (error: Error) => void
 }
 
-const idle: Readonly<Record<Kind, Worker[]>> = { files: [], gardens: [] }
-const waiting: Task[] = []
-let running = 0
+interface Queue {
+  readonly idle: Worker[]
+  readonly waiting: Task[]
+  running: number
+}
+const queue = (): Queue => ({ idle: [], waiting: [], running: 0 })
+const queues: Readonly<Record<Lane, Queue>> = { bodies: queue(), files: queue(), beds: queue(), gardens: queue() }
 
 /** Does a job in a thread, within its time and memory: what goes beyond them fails in words. `gone` ends it, and it rejects then. */
 export async function beside<N extends BesideName>(
@@ -49,25 +63,26 @@ export async function beside<N extends BesideName>(
     return (await BESIDE_JOBS[name](input as never)) as Result<BesideValue<N>>
   }
   return new Promise((done, broken) => {
-    waiting.push({ name, input, gone, done: done as Task['done'], broken })
-    next()
+    queues[LANES[name]].waiting.push({ name, input, gone, done: done as Task['done'], broken })
+    next(LANES[name])
   })
 }
 
-function next() {
+function next(lane: Lane) {
+  const { waiting, idle, running } = queues[lane]
   if (running >= MOST_AT_ONCE) return
   const task = waiting.shift()
   if (!task) return
-  running++
-  void inThread(idle[kindOf(task.name)].pop() ?? newThread(kindOf(task.name)), task).finally(() => {
-    running--
-    next()
+  queues[lane].running++
+  void inThread(idle.pop() ?? newThread(lane), task).finally(() => {
+    queues[lane].running--
+    next(lane)
   })
 }
 
-function newThread(kind: Kind): Worker {
+function newThread(lane: Lane): Worker {
   const worker = new Worker(workerFile(), {
-    resourceLimits: { maxOldGenerationSizeMb: MOST_MB[kind], maxYoungGenerationSizeMb: YOUNG_MB },
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MB[lane], maxYoungGenerationSizeMb: YOUNG_MB },
   })
   worker.unref()
   return worker
@@ -108,7 +123,7 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
   })
   listening.abort()
   if (sound) {
-    idle[kindOf(name)].push(worker)
+    queues[LANES[name]].idle.push(worker)
     return
   }
   worker.on('error', () => undefined)
