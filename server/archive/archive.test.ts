@@ -10,7 +10,8 @@ import { insertDrawing } from '../db/queries/drawings'
 import { gardenIds, insertGarden, setGardenRemoved } from '../db/queries/gardens'
 import { findSite, saveSite } from '../db/queries/sites'
 import { gardenSchema } from '../../shared/gardenSchema'
-import { listOwnPlants, ownPlantRows, upsertOwnPlants } from '../db/queries/ownPlants'
+import { ownPlantRows, upsertOwnPlants } from '../db/queries/ownPlants'
+import { OwnPlants } from '../services/OwnPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { listTrash } from '../db/queries/trash'
 import { BrokenArchive } from './BrokenArchive'
@@ -131,7 +132,7 @@ describe('plants of an archive', () => {
     return [{ plant: changed.plant, cells: changed.cells }]
   }
   const spreadHere = async () =>
-    (await listOwnPlants(db)).find((p) => p.botanicalName === 'Rosa saltmarshensis')?.spreadM
+    (await new OwnPlants(db).list()).find((p) => p.botanicalName === 'Rosa saltmarshensis')?.spreadM
 
   it('leave own plants of others and the library as they are: what differs is the new garden’s own, and is told first', async () => {
     await db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(ownRow('1.1'))))
@@ -159,12 +160,12 @@ describe('plants of an archive', () => {
     expect(same.plants).toEqual({ fresh: [], differing: [], same: 1 })
     const other = await unpackGarden(db, archive({ ...plantCells(box), spread_m: '0.99' }), { library })
     expect(other.plants.differing).toEqual([{ name: box.botanicalName, columns: ['spread_m'] }])
-    expect((await listOwnPlants(db)).some((p) => p.id === box.id)).toBe(false)
+    expect((await new OwnPlants(db).list()).some((p) => p.id === box.id)).toBe(false)
     expect((await listPlantChanges(db, other.id!)).get(box.id)).toEqual({ spread_m: '0.99' })
     const fresh = await unpackGarden(db, archive({ ...plantCells(box), botanical_name: 'Nepeta linnetensis' }), {
       library,
     })
     expect(fresh.plants.fresh).toEqual(['Nepeta linnetensis'])
-    expect((await listOwnPlants(db)).map((p) => p.botanicalName)).toContain('Nepeta linnetensis')
+    expect((await new OwnPlants(db).list()).map((p) => p.botanicalName)).toContain('Nepeta linnetensis')
   })
 })

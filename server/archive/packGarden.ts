@@ -6,7 +6,7 @@ import { findDrawing, type Drawing } from '../db/queries/drawings'
 import { findGarden } from '../db/queries/gardens'
 import { listIssuedKeys } from '../db/queries/issuedKeys'
 import { listLog } from '../db/queries/logEntries'
-import { listOwnCells } from '../db/queries/ownPlants'
+import { ownPlantTexts } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { listPlantPictures } from '../db/queries/plantPictures'
 import { findSite } from '../db/queries/sites'
@@ -39,7 +39,7 @@ export async function packGarden(db: Queryable, gardenId: string): Promise<Uint8
     ticks: await listTicks(db, gardenId),
     log,
     changes: await listPlantChanges(db, gardenId),
-    own: await listOwnCells(db),
+    own: await ownPlantTexts(db),
     drawings: kept,
     pictures,
   })

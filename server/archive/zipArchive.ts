@@ -22,8 +22,8 @@ export interface ArchiveParts {
   readonly ticks: readonly Tick[]
   readonly log: readonly LogEntry[]
   readonly changes: ReadonlyMap<string, PlantCells>
-  /** All there are: those that the garden speaks of come with it. */
-  readonly own: readonly PlantCells[]
+  /** The cells of all there are, as texts: those that the garden speaks of come with it. */
+  readonly own: readonly string[]
   readonly drawings: readonly Drawing[]
   readonly pictures: ReadonlyMap<string, string>
 }
@@ -54,7 +54,9 @@ export function zipArchive({ letters, changes, pictures, drawings, site, ...part
     version: ARCHIVE_VERSION,
     ...rest,
     ...{ supply, log, beds },
-    plants: own.filter((cells) => used.has(plantId(cells.botanical_name ?? ''))),
+    plants: own
+      .map((text) => JSON.parse(text) as PlantCells)
+      .filter((cells) => used.has(plantId(cells.botanical_name ?? ''))),
     // A bed that lies against nothing says so: only archives of older versions leave it open.
     site: { ...site, beds: site.beds.map((b) => ({ ...b, against: b.against ?? null })) },
     letters: Object.fromEntries(letters),

@@ -9,24 +9,28 @@ const MOST_MS: Readonly<Record<BesideName, number>> = {
   archive: 20_000,
   pack: 30_000,
   plants: 10_000,
+  ownPlants: 10_000,
+  plantFile: 10_000,
   prices: 10_000,
   body: 5000,
   reckon: 30_000,
   beds: 10_000,
 }
 /** What waits for one another: who reckons a large garden or brings one in keeps nobody from opening and saving. */
-type Lane = 'bodies' | 'files' | 'beds' | 'gardens'
+type Lane = 'bodies' | 'files' | 'reads' | 'gardens'
 const LANES: Readonly<Record<BesideName, Lane>> = {
   archive: 'files',
   pack: 'gardens',
   plants: 'files',
+  ownPlants: 'reads',
+  plantFile: 'files',
   prices: 'files',
   body: 'bodies',
   reckon: 'gardens',
-  beds: 'beds',
+  beds: 'reads',
 }
 /** Memory of a thread: what is sent in is held short, a stored garden may be as large as it has grown. */
-const MOST_MB: Readonly<Record<Lane, number>> = { bodies: 160, files: 160, beds: 700, gardens: 700 }
+const MOST_MB: Readonly<Record<Lane, number>> = { bodies: 160, files: 160, reads: 700, gardens: 700 }
 const YOUNG_MB = 24
 /** Threads of a lane. */
 const MOST_AT_ONCE = 2
@@ -50,7 +54,7 @@ interface Queue {
   running: number
 }
 const queue = (): Queue => ({ idle: [], waiting: [], running: 0 })
-const queues: Readonly<Record<Lane, Queue>> = { bodies: queue(), files: queue(), beds: queue(), gardens: queue() }
+const queues: Readonly<Record<Lane, Queue>> = { bodies: queue(), files: queue(), reads: queue(), gardens: queue() }
 
 /** Does a job in a thread, within its time and memory: what goes beyond them fails in words. `gone` ends it, and it rejects then. */
 export async function beside<N extends BesideName>(

@@ -1,5 +1,14 @@
 import { fail, ok, type Result } from '../../core/result'
-import { readPlants, readPlantsJson, type PlantsRead } from '../../core/plant'
+import {
+  plantFromCells,
+  plantsCsv,
+  plantsJson,
+  readPlants,
+  readPlantsJson,
+  type Plant,
+  type PlantCells,
+  type RowError,
+} from '../../core/plant'
 import type { Day } from '../../core/time'
 import { BODIES, type BodyName } from '../../shared/bodies'
 import { describeIssues } from '../../shared/wire'
@@ -8,6 +17,8 @@ import { BrokenArchive } from '../archive/BrokenArchive'
 import { readArchive } from '../archive/readArchive'
 import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
 import { bedOfText, type BedText } from '../db/queries/beds'
+import { ownPlantRows } from '../db/queries/ownPlants'
+import { plantOfText, plantText } from '../services/plantTexts'
 import { partsOfRows, type GardenRows } from '../services/gardenRows'
 import { RECKONINGS, type ReckoningName } from '../services/reckonings'
 import { readPriceTable, type PriceTable } from '../services/priceTable'
@@ -19,6 +30,11 @@ interface ReckonJob {
   readonly now: Day
   readonly ask: unknown
 }
+
+/** A plant list as it is taken in: names, and the rows to be stored as one JSON text. */
+export type ListRead =
+  | { readonly ok: true; readonly named: readonly Pick<Plant, 'id' | 'botanicalName'>[]; readonly rows: string }
+  | { readonly ok: false; readonly errors: readonly RowError[] }
 
 /** What is done in threads beside the server, so that no file and no body holds it: plain data in, plain data out. */
 export const BESIDE_JOBS = {
@@ -34,8 +50,23 @@ export const BESIDE_JOBS = {
   /** A garden's parts into an archive. */
   pack: (parts: ArchiveParts): Result<Uint8Array> => ok(zipArchive(parts)),
   /** A plant list, CSV or JSON. */
-  plants: ({ text, json }: { readonly text: string; readonly json: boolean }): Result<PlantsRead> =>
-    ok(json ? readPlantsJson(text) : readPlants(text)),
+  plants: ({ text, json }: { readonly text: string; readonly json: boolean }): Result<ListRead> => {
+    const read = json ? readPlantsJson(text) : readPlants(text)
+    if (!read.ok) return ok(read)
+    const named = read.plants.map(({ id, botanicalName }) => ({ id, botanicalName }))
+    return ok({ ok: true, named, rows: JSON.stringify(ownPlantRows(read.rows)) })
+  },
+  /** Own plants by their cells, checked again: each a JSON text as its cells are. */
+  ownPlants: ({ cells }: { readonly cells: readonly string[] }): Result<string[]> =>
+    ok(cells.map((text) => plantText(plantFromCells(JSON.parse(text) as PlantCells)))),
+  /** Plants as a file. */
+  plantFile: ({
+    plants,
+    as,
+  }: {
+    readonly plants: readonly string[]
+    readonly as: 'csv' | 'json'
+  }): Result<string> => ok((as === 'json' ? plantsJson : plantsCsv)(plants.map(plantOfText))),
   /** A price list, CSV or XLSX. */
   prices: ({ bytes }: { readonly bytes: Uint8Array }): Promise<Result<PriceTable>> => readPriceTable(bytes),
   /** Figures and files of a stored garden. */

@@ -22,7 +22,8 @@ import { bedAt, saveEdits } from '../services/bedEdits'
 import { latestSteps, listHistory } from './queries/bedHistory'
 import { findBed, insertBed, setBedRemoved } from './queries/beds'
 import { findGarden, hasGardens, insertGarden, gardenIds, setGardenRemoved, updateGarden } from './queries/gardens'
-import { listOwnPlants, ownPlantRows, upsertOwnPlants } from './queries/ownPlants'
+import { insertOwnPlants, ownPlantRows, setOwnPlantRemoved, upsertOwnPlants } from './queries/ownPlants'
+import { OwnPlants } from '../services/OwnPlants'
 import { seedDemo } from './seedDemo'
 
 const folder = mkdtempSync(join(tmpdir(), 'amber-db-'))
@@ -206,7 +207,39 @@ describe.each(kinds)('$name', ({ open }) => {
     if (!read.ok) throw new Error('must read')
     await db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(read.rows)))
     await db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(read.rows)))
-    expect((await listOwnPlants(db)).map((p) => p.id).sort()).toEqual(read.plants.map((p) => p.id).sort())
+    expect((await new OwnPlants(db).list()).map((p) => p.id).sort()).toEqual(read.plants.map((p) => p.id).sort())
+  })
+
+  it('reads own plants once for as long as they stay, and anew after every change', async () => {
+    const rows = (spread: string) => {
+      const read = readPlants(libraryCsv.split('\n').slice(0, 4).join('\n'))
+      if (!read.ok) throw new Error('must read')
+      return ownPlantRows(read.rows.map(({ plant, cells }) => ({ plant, cells: { ...cells, spread_m: spread } })))
+    }
+    const own = new OwnPlants(db)
+    const id = rows('1')[0]!.id
+    const spread = async () => (await own.list()).find((p) => p.id === id)?.spreadM
+    await db.transaction((tx) => upsertOwnPlants(tx, rows('1')))
+    const [first, same] = await Promise.all([own.list(), own.list()])
+    expect(same).toBe(first)
+    expect(await own.list()).toBe(first)
+    const before = await db.query<{ id: string; at: Date; cells: object }>(
+      'SELECT id, imported_at AS at, cells FROM own_plant ORDER BY imported_at, id',
+    )
+    await db.transaction((tx) => upsertOwnPlants(tx, rows('2').slice(0, 1)))
+    expect(await spread()).toBe(2)
+    await setOwnPlantRemoved(db, id, true)
+    expect(await spread()).toBeUndefined()
+    await db.transaction((tx) => insertOwnPlants(tx, rows('3').slice(0, 1)))
+    expect(await spread()).toBe(3)
+    // As a backup puts them back: cells and times of earlier.
+    for (const row of before)
+      await db.query('UPDATE own_plant SET imported_at = $2, cells = $3::jsonb WHERE id = $1', [
+        row.id,
+        row.at,
+        JSON.stringify(row.cells),
+      ])
+    expect(await spread()).toBe(1)
   })
 
   it('never seeds beside other data', async () => {

@@ -10,10 +10,13 @@ import { findSite } from '../db/queries/sites'
 import { findSupply } from '../db/queries/supplies'
 import { listTicks } from '../db/queries/ticks'
 import type { GardenParts, PlantsOf } from './gardenScenes'
+import { plantOfText, plantText } from './plantTexts'
 
 /** A garden as it is stored, its beds as texts: reading and checking them is left to the thread that reckons. */
-export interface GardenRows extends Omit<GardenParts, 'beds'> {
+export interface GardenRows extends Omit<GardenParts, 'beds' | 'library'> {
   readonly beds: readonly BedText[]
+  /** Plants as texts: they cross to a thread more quickly so. */
+  readonly plants: readonly string[]
   readonly supply: Supply
   readonly planted: CountInput['planted']
 }
@@ -31,7 +34,7 @@ export async function rowsOfGarden(
     beds: await bedTextsOf(db, gardenId),
     brief: ((await findBrief(db, gardenId)) as { value: Brief }).value,
     site: (await findSite(db, gardenId)).value,
-    library: await plantsOf(gardenId),
+    plants: [...(await plantsOf(gardenId)).values()].map(plantText),
     issued: await listIssuedKeys(db, gardenId),
     supply: (await findSupply(db, gardenId)).value,
     planted: plantedByKind(await listTicks(db, gardenId)),
@@ -40,8 +43,10 @@ export async function rowsOfGarden(
 
 /** The parts of a garden, and what its count is reckoned from, of rows. */
 export function partsOfRows(rows: GardenRows): { readonly parts: GardenParts; readonly input: CountInput } {
-  const { supply, planted, ...stored } = rows
-  const { library, issued, brief } = stored
+  const { supply, planted, plants, ...stored } = rows
+  const { issued, brief } = stored
+  const library = new Map(plants.map(plantOfText).map((p) => [p.id, p]))
   const beds = rows.beds.map(bedOfText).map(({ id, value }) => ({ id, bed: value }))
-  return { parts: { ...stored, beds }, input: { beds, library, supply, issued, planted, phases: brief.phases } }
+  const input = { beds, library, supply, issued, planted, phases: brief.phases }
+  return { parts: { ...stored, library, beds }, input }
 }

@@ -7,7 +7,6 @@ import type { Db } from '../db/Db'
 import { guarded } from '../db/guarded'
 import { migrate, toMigrations, type Migration } from '../db/migrate'
 import { openLite } from '../db/openLite'
-import { listOwnPlants } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
 import { seedHistory } from '../db/seedHistory'
@@ -15,6 +14,7 @@ import { Keeping } from './keeping'
 import { refuse } from './answers'
 import { freeMb, roomTrouble, type StoreTrouble } from '../db/storeTrouble'
 import { runDataSteps } from '../services/dataSteps'
+import { OwnPlants } from '../services/OwnPlants'
 
 export interface Store {
   readonly db: Db
@@ -22,6 +22,7 @@ export interface Store {
   /** Of the tables. */
   readonly version: number
   readonly library: ReadonlyMap<string, Plant>
+  readonly own: OwnPlants
 }
 
 let opening: Promise<Store> | null = null
@@ -39,17 +40,18 @@ async function openStore(): Promise<Store> {
   void runDataSteps(db).catch((error: unknown) =>
     console.error('Stored data could not be brought up to date:', error),
   )
-  return { db, library: new Map(library.map((p) => [p.id, p])), migrations, version }
+  const plants = new Map(library.map((p) => [p.id, p]))
+  return { db, library: plants, own: new OwnPlants(db), migrations, version }
 }
 
 const readMigrations = async () => toMigrations(await readAssets('migrations'))
 
 /** The library with the user's own plants, which stand before the library's of the same name, and what a garden changes of either. */
 export async function allPlants(
-  { db, library }: Store,
+  { db, library, own: ownPlants }: Store,
   gardenId?: string,
 ): Promise<{ plants: Map<string, Plant>; own: string[]; changed: string[] }> {
-  const own = await listOwnPlants(db)
+  const own = await ownPlants.list()
   const plants = new Map([...library, ...own.map((p) => [p.id, p] as const)])
   const changed: string[] = []
   for (const [id, cells] of gardenId ? await listPlantChanges(db, gardenId) : []) {

@@ -1,7 +1,9 @@
 import { describeRowError } from '~~/core/plant'
 import type { ImportAnswer } from '~~/shared/wire'
 import { beside } from '../../beside/beside'
-import { ownPlantRows, upsertOwnPlants } from '../../db/queries/ownPlants'
+import { countOwnPlants, upsertOwnPlantsJson } from '../../db/queries/ownPlants'
+
+const MOST_OWN = 10_000
 
 /** Takes a plant list (CSV or JSON) whole or not at all; with `?dry=1` it only says what it would do. */
 export default defineEventHandler(async (event): Promise<ImportAnswer> => {
@@ -21,8 +23,12 @@ export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   }
   const store = await useStore()
   const { plants } = await allPlants(store)
-  const names = (there: boolean) =>
-    read.plants.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
-  if (getQuery(event).dry !== '1') await store.db.transaction((tx) => upsertOwnPlants(tx, ownPlantRows(read.rows)))
-  return { taken: read.plants.length, added: names(false), replaced: names(true) }
+  const names = (there: boolean) => read.named.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
+  if (getQuery(event).dry !== '1')
+    await store.db.transaction(async (tx) => {
+      await upsertOwnPlantsJson(tx, read.rows)
+      if ((await countOwnPlants(tx)) > MOST_OWN)
+        throw refuse(422, `Nothing was taken in: ${MOST_OWN} plants of your own are the most. Remove some first.`)
+    })
+  return { taken: read.named.length, added: names(false), replaced: names(true) }
 })

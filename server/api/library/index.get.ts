@@ -1,14 +1,6 @@
 import { listPlantPictures } from '../../db/queries/plantPictures'
-import type { Plant } from '~~/core/plant'
 import type { LibraryAnswer } from '~~/shared/wire'
-
-/** The library's plants stay the same objects: each is written once. */
-const written = new WeakMap<Plant, string>()
-function textOf(plant: Plant): string {
-  const text = written.get(plant) ?? JSON.stringify(plant)
-  written.set(plant, text)
-  return text
-}
+import { plantText } from '../../services/plantTexts'
 
 export default defineEventHandler(async (event): Promise<string> => {
   const asked = String(getQuery(event).garden ?? '')
@@ -19,5 +11,5 @@ export default defineEventHandler(async (event): Promise<string> => {
   const pictures = garden ? Object.fromEntries(await listPlantPictures(store.db, garden)) : {}
   const rest: Omit<LibraryAnswer, 'plants'> = { own, changed, pictures }
   setResponseHeader(event, 'content-type', 'application/json')
-  return `{"plants":[${[...plants.values()].map(textOf).join()}],${JSON.stringify(rest).slice(1)}`
+  return `{"plants":[${[...plants.values()].map(plantText).join()}],${JSON.stringify(rest).slice(1)}`
 })

@@ -1,19 +1,31 @@
-import { plantFromCells, type Plant, type PlantCells } from '../../../core/plant'
+import type { Plant, PlantCells } from '../../../core/plant'
 import type { Queryable } from '../Db'
 
-/** Plants brought in by the user, checked again as they come out. */
-export async function listOwnPlants(db: Queryable): Promise<Plant[]> {
-  return (await listOwnCells(db)).map(plantFromCells)
+/** The cells of the user's plants as they were brought in, each plant a JSON text. */
+export async function ownPlantTexts(db: Queryable): Promise<string[]> {
+  const rows = await db.query<{ cells: string }>(
+    'SELECT cells::text AS cells FROM own_plant WHERE removed_at IS NULL ORDER BY botanical_name',
+    [],
+  )
+  return rows.map((row) => row.cells)
 }
 
-/** The cells of the user's plants as they were brought in. */
-export async function listOwnCells(db: Queryable): Promise<PlantCells[]> {
-  return (
-    await db.query<{ cells: PlantCells }>(
-      'SELECT cells FROM own_plant WHERE removed_at IS NULL ORDER BY botanical_name',
-      [],
-    )
-  ).map((row) => row.cells)
+/** Names the state of all own plants: another one after every change of them. */
+export async function ownPlantsMark(db: Queryable): Promise<string> {
+  const [row] = await db.query<{ mark: string }>(
+    `SELECT concat_ws(' ', count(*), sum(hashtext(id || imported_at)), max(imported_at)) AS mark
+     FROM own_plant WHERE removed_at IS NULL`,
+    [],
+  )
+  return row!.mark
+}
+
+export async function countOwnPlants(db: Queryable): Promise<number> {
+  const [row] = await db.query<{ n: number }>(
+    'SELECT count(*)::int AS n FROM own_plant WHERE removed_at IS NULL',
+    [],
+  )
+  return row!.n
 }
 
 /** The cells of some of the user's plants, by plant id. */
@@ -39,19 +51,23 @@ const ROWS = `SELECT p.id, p."botanicalName", p."commonName", p.kind, p.cells
 const INTO = 'INSERT INTO own_plant (id, botanical_name, common_name, kind, cells)'
 
 /** Adds plants or replaces those of the same name. Call it in a transaction: all or none. */
-export async function upsertOwnPlants(tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> {
+export const upsertOwnPlants = (tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> =>
+  upsertOwnPlantsJson(tx, JSON.stringify(rows))
+
+/** The same with rows that are a JSON text already. */
+export async function upsertOwnPlantsJson(tx: Queryable, rows: string): Promise<void> {
   await tx.query(
     `${INTO} ${ROWS} ON CONFLICT (id) DO UPDATE SET botanical_name = excluded.botanical_name,
        common_name = excluded.common_name, kind = excluded.kind, cells = excluded.cells, imported_at = now(),
        removed_at = NULL`,
-    [JSON.stringify(rows)],
+    [rows],
   )
 }
 
 /** Adds plants that are not there yet; those that are stay as they are. */
 export async function insertOwnPlants(tx: Queryable, rows: readonly OwnPlantRow[]): Promise<void> {
   await tx.query(
-    `${INTO} ${ROWS} ON CONFLICT (id) DO UPDATE SET cells = excluded.cells, removed_at = NULL
+    `${INTO} ${ROWS} ON CONFLICT (id) DO UPDATE SET cells = excluded.cells, imported_at = now(), removed_at = NULL
      WHERE own_plant.removed_at IS NOT NULL`,
     [JSON.stringify(rows)],
   )
