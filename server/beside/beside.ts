@@ -13,6 +13,8 @@ const MOST_MS: Readonly<Record<BesideName, number>> = {
   plantFile: 10_000,
   prices: 10_000,
   body: 5000,
+  edit: 5000,
+  earlierBed: 10_000,
   reckon: 30_000,
   beds: 10_000,
 }
@@ -26,6 +28,8 @@ const LANES: Readonly<Record<BesideName, Lane>> = {
   plantFile: 'files',
   prices: 'files',
   body: 'bodies',
+  edit: 'bodies',
+  earlierBed: 'reads',
   reckon: 'gardens',
   beds: 'reads',
 }

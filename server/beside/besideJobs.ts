@@ -1,3 +1,4 @@
+import type { Bed } from '../../core/bed'
 import { fail, ok, type Result } from '../../core/result'
 import {
   plantFromCells,
@@ -11,13 +12,14 @@ import {
 } from '../../core/plant'
 import type { Day } from '../../core/time'
 import { BODIES, type BodyName } from '../../shared/bodies'
-import { describeIssues } from '../../shared/wire'
+import { describeIssues, type SentEdit } from '../../shared/wire'
 import type { ArchiveRows } from '../archive/archiveRows'
 import { BrokenArchive } from '../archive/BrokenArchive'
 import { readArchive } from '../archive/readArchive'
 import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
 import { bedOfText, type BedText } from '../db/queries/beds'
 import { ownPlantRows } from '../db/queries/ownPlants'
+import { earlierBed, editBed, type EditedBed } from '../services/editBed'
 import { plantOfText, plantText } from '../services/plantTexts'
 import { partsOfRows, type GardenRows } from '../services/gardenRows'
 import { RECKONINGS, type ReckoningName } from '../services/reckonings'
@@ -31,6 +33,11 @@ interface ReckonJob {
   readonly ask: unknown
 }
 
+interface EditJob {
+  readonly bed: Bed
+  readonly revision: number
+  readonly edits: readonly SentEdit[]
+}
 /** A plant list as it is taken in: names, and the rows to be stored as one JSON text. */
 export type ListRead =
   | { readonly ok: true; readonly named: readonly Pick<Plant, 'id' | 'botanicalName'>[]; readonly rows: string }
@@ -75,6 +82,10 @@ export const BESIDE_JOBS = {
   /** Stored beds, read and checked, as the JSON text of an answer. */
   beds: ({ beds }: { readonly beds: readonly BedText[] }): Result<string> =>
     ok(JSON.stringify(beds.map(bedOfText))),
+  /** Edits applied to a bed. */
+  edit: ({ bed, revision, edits }: EditJob): Result<EditedBed> => editBed(bed, revision, edits),
+  /** A bed as it was. */
+  earlierBed: (before: Parameters<typeof earlierBed>[0]): Result<Bed> => ok(earlierBed(before)),
   /** The body of a request against its schema. */
   body: ({ name, text }: { readonly name: BodyName; readonly text: string }): Result<unknown> => {
     const read = BODIES[name].safeParse(jsonOf(text))

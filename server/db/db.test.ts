@@ -18,7 +18,7 @@ import { migrate, toMigrations, type Migration } from './migrate'
 import { openPglite } from './openPglite'
 import { openPostgres } from './openPostgres'
 import type { SentEdit } from '../../shared/wire'
-import { bedAt, saveEdits } from '../services/bedEdits'
+import { bedAt, saveEdits, saveManyEdits } from '../services/bedEdits'
 import { latestSteps, listHistory } from './queries/bedHistory'
 import { findBed, insertBed, setBedRemoved } from './queries/beds'
 import { findGarden, hasGardens, insertGarden, gardenIds, setGardenRemoved, updateGarden } from './queries/gardens'
@@ -174,6 +174,57 @@ describe.each(kinds)('$name', ({ open }) => {
     expect(saved.kind === 'unfit' && saved.reason).toContain('lane')
     expect(await findBed(db, 'half')).toMatchObject({ revision: 1, value: { name: 'Before' } })
     expect(await listHistory(db, 'half', 99, 10)).toEqual([])
+  })
+
+  it('saves many edits as it does few, and only one of those that begin on the same revision', async () => {
+    const bed = testBed({ name: 'Before', drifts: [drift('a', 'hosta-halcyon', 1, 3, 2)] })
+    const many = Array.from({ length: 60 }, (_, i) => rename(`n${i}`, `many-${i}`))
+    for (const id of ['few', 'many']) await insertBed(db, id, 'g', bed)
+    const [few, lots] = [await saveEdits(db, 'few', 1, many), await saveManyEdits(db, 'many', 1, many)]
+    expect(lots).toMatchObject({ kind: 'saved', answer: { revision: 61 } })
+    expect(few).toMatchObject({ kind: 'saved', answer: { revision: 61 } })
+    expect((await findBed(db, 'many'))!.value).toEqual((await findBed(db, 'few'))!.value)
+    expect(await latestSteps(db, 'many', 100)).toEqual(await latestSteps(db, 'few', 100))
+    expect((await bedAt(db, 'many', 31))!.name).toBe('n29')
+    expect(await saveManyEdits(db, 'many', 1, many)).toMatchObject({ kind: 'saved', answer: { revision: 61 } })
+    expect(await saveManyEdits(db, 'none', 1, many)).toEqual({ kind: 'missing' })
+    const bad: SentEdit = {
+      id: 'bad',
+      how: 'edit',
+      edit: { kind: 'changeDrift', driftId: 'a', change: { lane: 4 } },
+    }
+    expect((await saveManyEdits(db, 'many', 61, [rename('No'), bad])).kind).toBe('unfit')
+    const rivals = await Promise.all(
+      [1, 2, 3].map((i) => saveManyEdits(db, 'many', 61, [rename(`By ${i}`, `by-${i}`)])),
+    )
+    expect(rivals.map((r) => r.kind).sort()).toEqual(['saved', 'stale', 'stale'])
+    expect((await findBed(db, 'many'))!.revision).toBe(62)
+  })
+
+  it('brings steps along as long as they are not large, and opens what was before them all the same', async () => {
+    await insertBed(db, 'large', 'g', testBed())
+    const words = (i: number) => Array.from({ length: 400 }, (_, k) => Math.sin(i * 400 + k).toString(36)).join()
+    const bed = (i: number): Bed => {
+      const accepted = [0, 1, 2, 3].map((k) => ({
+        findingId: `f${k}`,
+        title: 't',
+        reason: words(i * 4 + k).slice(0, 500),
+      }))
+      const note = (k: number) => ({ id: `n${k}`, x: 0, y: 0, text: words(k + i).slice(0, 400) })
+      return {
+        ...testBed({ name: `v${i}` }),
+        accepted,
+        notes: Array.from({ length: 150 }, (_, k) => note(k)),
+      } as unknown as Bed
+    }
+    for (let i = 1; i <= 40; i++)
+      await saveEdits(db, 'large', i, [{ id: `v${i}`, how: 'edit', edit: { kind: 'replace', bed: bed(i) } }])
+    const steps = await latestSteps(db, 'large', 200)
+    expect(JSON.stringify(steps).length).toBeLessThan(1_600_000)
+    expect(steps.length).toBeGreaterThan(2)
+    expect(steps.length).toBeLessThan(40)
+    expect(steps.at(-1)!.inverse).toMatchObject({ kind: 'replace', bed: { name: 'v39' } })
+    expect((await bedAt(db, 'large', 24))!.name).toBe('v23')
   })
 
   it('binds what it is given: SQL in a name is a name', async () => {

@@ -1,10 +1,18 @@
 import type { SavedAnswer, SentEdit } from '../../shared/wire'
-import { saveEdits } from '../services/bedEdits'
+import type { H3Event } from 'h3'
+import { saveEdits, saveManyEdits } from '../services/bedEdits'
 
 /** Saves edits of a bed and answers, or refuses in words. */
-export async function answerSave(id: string, revision: number, edits: readonly SentEdit[]): Promise<SavedAnswer> {
+export async function answerSave(
+  event: H3Event,
+  id: string,
+  revision: number,
+  edits: readonly SentEdit[],
+): Promise<SavedAnswer> {
   const { db } = await useStore()
-  const saved = await saveEdits(db, id, revision, edits)
+  const saved = isLargeBody(event)
+    ? await saveManyEdits(db, id, revision, edits, goneOf(event))
+    : await saveEdits(db, id, revision, edits)
   switch (saved.kind) {
     case 'saved':
       return saved.answer

@@ -29,9 +29,12 @@ const NOT_JSON = 'The request is not JSON: an object was expected.'
 /** Bodies larger than this, bytes, are parsed and checked in a thread beside the server, or refused where none that large is due. */
 const CHECKED_HERE = 48_000
 
+/** Whether a body is too large to be looked at here. */
+export const isLargeBody = (event: H3Event) => Number(getRequestHeader(event, 'content-length')) > CHECKED_HERE
+
 /** The request's JSON body, checked by a schema; refuses with what is wrong. */
 export async function readChecked<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
-  const isLarge = Number(getRequestHeader(event, 'content-length')) > CHECKED_HERE
+  const isLarge = isLargeBody(event)
   const name = isLarge ? nameOfBody(schema) : null
   if (isLarge && !name)
     throw refuse(413, `${CHECKED_HERE / 1000} kB is the most that can be sent here. Shorten it.`)

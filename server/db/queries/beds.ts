@@ -80,12 +80,27 @@ export async function insertBedRow(db: Queryable, gardenId: string, bed: BedRow)
   ])
 }
 
-/** Writes a locked bed under its next revision. */
-export async function writeBed(tx: Queryable, id: string, revision: number, bed: Bed): Promise<SavedAnswer> {
+/** The revision of a bed to be saved, null when it is gone: nobody else may save it until the transaction ends. */
+export async function lockRevision(tx: Queryable, id: string): Promise<number | null> {
+  const [row] = await tx.query<{ revision: number }>(
+    `SELECT b.revision FROM bed b JOIN garden g ON g.id = b.garden_id AND g.removed_at IS NULL
+     WHERE b.id = $1 AND b.removed_at IS NULL FOR UPDATE OF b`,
+    [id],
+  )
+  return row?.revision ?? null
+}
+
+/** Writes a locked bed, its value and facts JSON texts, under its next revision. */
+export async function writeBed(
+  tx: Queryable,
+  id: string,
+  revision: number,
+  bed: { readonly name: string; readonly value: string; readonly facts: string },
+): Promise<SavedAnswer> {
   const rows = await tx.query<{ revision: number; saved_at: Date | string }>(
     `UPDATE bed SET name = $2, value = $3::jsonb, facts = $5::jsonb, revision = $4, saved_at = now()
      WHERE id = $1 RETURNING revision, saved_at`,
-    [id, bed.name, JSON.stringify(bed), revision, JSON.stringify(bedFacts(bed))],
+    [id, bed.name, bed.value, revision, bed.facts],
   )
   const saved = rows[0]!
   return { revision: saved.revision, savedAt: new Date(saved.saved_at).toISOString() }

@@ -4,5 +4,5 @@ import { saveEditsSchema } from '~~/shared/wire'
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'bed')
   const { revision, edits } = await readChecked(event, saveEditsSchema)
-  return answerSave(id, revision, edits)
+  return answerSave(event, id, revision, edits)
 })

@@ -5,5 +5,5 @@ import { saveBedSchema } from '~~/shared/wire'
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'bed')
   const { revision, bed } = await readChecked(event, saveBedSchema)
-  return answerSave(id, revision, [{ id: randomUUID(), how: 'edit', edit: { kind: 'replace', bed } }])
+  return answerSave(event, id, revision, [{ id: randomUUID(), how: 'edit', edit: { kind: 'replace', bed } }])
 })
