@@ -1,4 +1,5 @@
 import type { Bed } from '../../core/bed'
+import type { Order } from '../../core/count'
 import { fail, ok, type Result } from '../../core/result'
 import {
   plantFromCells,
@@ -20,6 +21,7 @@ import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
 import { bedOfText, type BedText } from '../db/queries/beds'
 import { ownPlantRows } from '../db/queries/ownPlants'
 import { earlierBed, editBed, type EditedBed } from '../services/editBed'
+import { askNurseryOfTexts, type NurseryAsk } from '../services/nursery'
 import { plantOfText, plantText } from '../services/plantTexts'
 import { partsOfRows, type GardenRows } from '../services/gardenRows'
 import { RECKONINGS, type ReckoningName } from '../services/reckonings'
@@ -82,6 +84,9 @@ export const BESIDE_JOBS = {
   /** Stored beds, read and checked, as the JSON text of an answer. */
   beds: ({ beds }: { readonly beds: readonly BedText[] }): Result<string> =>
     ok(JSON.stringify(beds.map(bedOfText))),
+  /** A step with the simulated nursery. */
+  nursery: ({ plants, ask }: { readonly plants: readonly string[]; readonly ask: NurseryAsk }): Result<Order> =>
+    ok(askNurseryOfTexts(plants, ask)),
   /** Edits applied to a bed. */
   edit: ({ bed, revision, edits }: EditJob): Result<EditedBed> => editBed(bed, revision, edits),
   /** A bed as it was. */

@@ -1,20 +1,11 @@
 import type { WaterPlan } from '../../core/count'
 import { writePaintsAsDxf, writePaintsAsSvg } from '../../core/exchange'
 import type { Manner } from '../../core/measure'
-import { bedSheet, type DrawnSheet, type Scene, type SheetView } from '../../core/scene'
+import { bedSheet, type DrawnSheet, type Scene } from '../../core/scene'
 import { dripOfScene } from '../../core/water'
-import { writePaintsAsPdf, type PdfFonts } from './pdfPen'
+import { writePaintsAsPdf } from './pdfPen'
 import { plantingDxf } from './plantingDxf'
-
-export const SHEET_FILES = ['pdf', 'svg', 'dxf'] as const
-export interface SheetAsk {
-  readonly bedId: string
-  readonly view: SheetView
-  readonly as: (typeof SHEET_FILES)[number]
-  readonly month: number
-  readonly year: number
-  readonly fonts: PdfFonts
-}
+import type { SheetAsk } from './sheetAsk'
 
 /** What a sheet is drawn from besides what is asked. */
 interface SheetOf {

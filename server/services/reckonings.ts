@@ -1,5 +1,13 @@
 import { bedFigures, bedFrame } from '../../core/bed'
-import { countRows, gardenCount, gardenMaterials, moneyPlan, rowsCsv, type MoneyPlan } from '../../core/count'
+import {
+  countRows,
+  gardenCount,
+  gardenMaterials,
+  moneyPlan,
+  orderRows,
+  rowsCsv,
+  type MoneyPlan,
+} from '../../core/count'
 import { fullEntry, logCsv, type SlimEntry } from '../../core/log'
 import { mannerOf } from '../../core/measure'
 import { openRefs, siteSheet, type SiteSheet } from '../../core/setout'
@@ -8,12 +16,13 @@ import { dripNeed } from '../../core/water'
 import { worksRows } from '../../core/works'
 import { writeCalendar } from './calendar'
 import { sceneOfBed } from './bedScene'
-import { bedSheetFile, type SheetAsk } from './bedSheetFile'
+import { bedSheetFile } from './bedSheetFile'
 import { careOf } from './gardenCare'
 import { sowingOf, worksOf } from './gardenPapers'
 import { partsOfRows } from './gardenRows'
 import { scenesOfParts } from './gardenScenes'
 import { waterOf } from './gardenWater'
+import type { SheetAsk } from './sheetAsk'
 import { writeWorkbook } from './workbook'
 
 type Read = ReturnType<typeof partsOfRows>
@@ -33,6 +42,10 @@ export interface WithLetters {
   readonly letters: ReadonlyMap<string, string>
 }
 
+interface OrderAsk {
+  readonly orderId: string
+  readonly as: 'csv' | 'xlsx'
+}
 /** Entries as they are stored, and the name of each bed there ever was. */
 interface LogAsk {
   readonly log: string
@@ -155,6 +168,17 @@ export const RECKONINGS = {
       place,
     })
     return JSON.stringify(sheet)
+  },
+
+  /** An order as a file to be sent to its supplier, whose name stands beside it; null when there is no such order. */
+  order: async ({ parts, input: { supply } }: Read, _now: Day, { orderId, as }: OrderAsk) => {
+    const order = supply.orders.find((o) => o.id === orderId)
+    if (!order) return null
+    const table = orderRows(order, parts.library)
+    return {
+      supplier: supply.suppliers.find((s) => s.id === order.supplierId)?.name ?? 'order',
+      file: as === 'csv' ? rowsCsv(table) : await writeWorkbook([{ name: 'Order', ...table }]),
+    }
   },
 
   /** The log as a table; `log` is a JSON text of slim entries. */

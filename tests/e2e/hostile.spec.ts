@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { strToU8, zipSync } from 'fflate'
 import { expect, test } from '@playwright/test'
-import { demoBed, library } from '../support/library'
+import { demoBed, library, libraryCsv } from '../support/library'
 import { startServer, type TestServer } from '../support/server'
 
 let server: TestServer
@@ -173,6 +173,14 @@ test('the largest beds there may be hold nobody: stored, opened, listed, drawn, 
   console.log(`largest beds: health ${done.map((d) => d.worstMs.toFixed(0)).join(', ')} ms`)
   expect(done.map((d) => d.status)).toEqual([...added.map(() => 201), ...Array<number>(8).fill(200), 201])
   expect(Math.max(...done.map((d) => d.worstMs))).toBeLessThan(HEALTH_MS)
+  // Nor do many edits of it.
+  const drift = `${'d'.repeat(40)}0`
+  const edits = Array.from({ length: 5000 }, (_, i) => ({
+    ...{ id: `e${i}`, how: 'edit' },
+    edit: { kind: 'changeDrift', driftId: drift, change: { at: i % 9 } },
+  }))
+  const edited = await pressed(`/api/beds/${id}/edits`, JSON.stringify({ revision: 1, edits }), JSON_TYPE)
+  expect([edited.status, JSON.parse(edited.text)]).toEqual([200, expect.objectContaining({ revision: 5001 })])
   // What a large garden has reckoned keeps nobody from saving and opening.
   const reckoned = [1, 2, 3].map(() => pressed('/api/gardens/saltmarsh-row/works?as=csv').then(() => 'reckoned'))
   const saved = pressed('/api/gardens/saltmarsh-row/beds', bed, JSON_TYPE).then(({ status }) => status)
@@ -183,6 +191,29 @@ test('the largest beds there may be hold nobody: stored, opened, listed, drawn, 
 })
 
 const countOf = (text: string) => Object.keys(JSON.parse(text) as object).length
+
+test('thousands of plants of one’s own hold nobody, neither when they come nor after', async () => {
+  const [head, ...rows] = libraryCsv.split(/\r?\n/).filter((line) => line !== '' && !line.includes('"'))
+  const letters = (i: number) => [...String(i)].map((c) => 'abcdefghij'[Number(c)]).join('')
+  const own = Array.from({ length: 4900 }, (_, i) => {
+    const [, ...cells] = rows[i % rows.length]!.split(',')
+    return [`Saltmarshia n${letters(i)}`, ...cells].join(',')
+  })
+  const list = [head, ...own].join('\n')
+  const done = [await pressedFairly('/api/library/import', list, 'text/csv')]
+  expect([done[0]!.status, JSON.parse(done[0]!.text)]).toEqual([200, expect.objectContaining({ taken: 4900 })])
+  for (const path of [
+    '/library',
+    '/library/export',
+    '/gardens/saltmarsh-row/archive.zip',
+    '/gardens/saltmarsh-row/schedule',
+  ])
+    done.push(await pressedFairly(`/api${path}`))
+  console.log(`own plants: health ${done.map((d) => d.worstMs.toFixed(0)).join(', ')} ms`)
+  expect(done.map((d) => d.status)).toEqual(done.map(() => 200))
+  expect(Math.max(...done.map((d) => d.worstMs))).toBeLessThan(HEALTH_MS)
+  expect(done[1]!.text.match(/Saltmarshia n/g)!.length).toBeGreaterThanOrEqual(4900)
+})
 
 test('ticks of care are kept up to ten thousand', async () => {
   const ticks = (from: number, count: number) =>

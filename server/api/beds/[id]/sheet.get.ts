@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { SHEET_VIEWS } from '~~/core/scene'
 import { gardenOf } from '../../../db/queries/gardenOf'
-import { SHEET_FILES } from '../../../services/bedSheetFile'
+import { SHEET_FILES } from '../../../services/sheetAsk'
 import { readFonts } from '../../../utils/readFonts'
 
 const askSchema = z.object({

@@ -1,25 +1,25 @@
-import { simulatedNursery, type Order } from '~~/core/count'
-import { unlikeness } from '~~/core/match'
-import { hashText } from '~~/core/geometry'
+import type { Order } from '~~/core/count'
 import { nurseryAskSchema } from '~~/shared/wire'
+import { beside } from '../../../../beside/beside'
 import { findGarden } from '../../../../db/queries/gardens'
+import { askNursery, NURSERY_STEPS } from '../../../../services/nursery'
+import { plantText } from '../../../../services/plantTexts'
 
-const STEPS = ['ask', 'order', 'confirm', 'deliver'] as const
+/** Lines times plants that are looked through here; more are in a thread. */
+const ASKED_HERE = 50_000
 
-/** One step with the simulated nursery: it is made up, keeps no books, and answers the same for the same order. */
+/** One step with the simulated nursery. */
 export default defineEventHandler(async (event): Promise<Order> => {
-  const id = idOf(event, 'garden')
-  const step = STEPS.find((s) => s === getRouterParam(event, 'step'))
-  if (!step) throw refuse(404, `A nursery can ${STEPS.join(', ')}.`)
+  const gardenId = idOf(event, 'garden')
+  const step = NURSERY_STEPS.find((s) => s === getRouterParam(event, 'step'))
+  if (!step) throw refuse(404, `A nursery can ${NURSERY_STEPS.join(', ')}.`)
   const { order, today } = await readChecked(event, nurseryAskSchema)
   const store = await useStore()
-  if (!(await findGarden(store.db, id))) throw notFound('garden')
-  const { plants } = await allPlants(store, id)
-  const nearest = (plantId: string) => {
-    const from = plants.get(plantId)
-    if (!from) return ''
-    const others = [...plants.values()].filter((p) => p.id !== plantId && p.kind === from.kind)
-    return others.reduce((a, b) => (unlikeness(from, b) < unlikeness(from, a) ? b : a), others[0]!)?.id ?? ''
-  }
-  return simulatedNursery(hashText(id), nearest)[step](order, today)
+  if (!(await findGarden(store.db, gardenId))) throw notFound('garden')
+  const { plants } = await allPlants(store, gardenId)
+  const ask = { gardenId, step, order, today }
+  if (order.lines.length * plants.size <= ASKED_HERE) return askNursery(plants, ask)
+  const asked = await beside('nursery', { plants: [...plants.values()].map(plantText), ask }, goneOf(event))
+  if (!asked.ok) throw refuse(503, `This order is very long, and ${asked.error}`)
+  return asked.value
 })
