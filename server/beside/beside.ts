@@ -54,8 +54,13 @@ interface Task {
   readonly broken: (error: Error) => void
 }
 
+/** A thread without work, which ends when none comes. */
+interface Idle {
+  readonly worker: Worker
+  readonly ending: NodeJS.Timeout
+}
 interface Queue {
-  readonly idle: Worker[]
+  readonly idle: Idle[]
   readonly waiting: Task[]
   running: number
 }
@@ -84,10 +89,29 @@ function next(lane: Lane) {
   const task = waiting.shift()
   if (!task) return
   queues[lane].running++
-  void inThread(idle.pop() ?? newThread(lane), task).finally(() => {
+  void inThread(idleThread(idle) ?? newThread(lane), task).finally(() => {
     queues[lane].running--
     next(lane)
   })
+}
+
+/** After so long without work a thread gives its memory back, ms. */
+const IDLE_MS = 60_000
+
+function idleThread(idle: Idle[]): Worker | undefined {
+  const last = idle.pop()
+  clearTimeout(last?.ending)
+  return last?.worker
+}
+function rest(worker: Worker, idle: Idle[]) {
+  const ending = setTimeout(() => {
+    idle.splice(
+      idle.findIndex((i) => i.worker === worker),
+      1,
+    )
+    void worker.terminate()
+  }, IDLE_MS).unref()
+  idle.push({ worker, ending })
 }
 
 function newThread(lane: Lane): Worker {
@@ -133,7 +157,7 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
   })
   listening.abort()
   if (sound) {
-    queues[LANES[name]].idle.push(worker)
+    rest(worker, queues[LANES[name]].idle)
     return
   }
   worker.on('error', () => undefined)
