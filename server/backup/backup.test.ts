@@ -69,6 +69,26 @@ describe('a backup', () => {
     expect((await findBed(db, 'reading-room-front'))!.value.name).toBe('The front as it was')
   })
 
+  it('holds no more of a long history at once than a part of it', async () => {
+    const noise = (i: number) => Array.from({ length: 1500 }, (_, k) => Math.sin(i * 1500 + k).toString(36)).join()
+    await db.query(
+      `INSERT INTO bed_edit (bed_id, revision, id, how, name, edit, inverse)
+       SELECT 'bell-island', i + 1000, 'long-' || i, 'edit', 'Long', jsonb_build_object('text', $1::text || i), '{}'
+       FROM generate_series(1, 60) AS i`,
+      [noise(1)],
+    )
+    const parts: number[] = []
+    let rows = 0
+    for await (const part of storeRows(db)) {
+      parts.push(part.rows.reduce((n, r) => n + r.length, 0))
+      rows += part.table === 'bed_edit' ? part.rows.filter((r) => r.includes('long-')).length : 0
+    }
+    expect(rows).toBe(60)
+    expect(parts.reduce((n, p) => n + p, 0)).toBeGreaterThan(1_000_000)
+    expect(Math.max(...parts)).toBeLessThan(700_000)
+    await db.query("DELETE FROM bed_edit WHERE id LIKE 'long-%'")
+  })
+
   it('of an older version is brought to the newest on the way', async () => {
     const older = await openPglite()
     const upTo = migrations.filter((m) => m.number <= 11)

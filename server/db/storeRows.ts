@@ -1,17 +1,16 @@
 import type { Db, Queryable } from './Db'
 import type { BackupPart, WrittenPart } from '../backup/backupFile'
+import { LATER_TABLES, type Later } from './laterRows'
 import { GARDEN_TABLES, STORE_TABLES } from './storeTables'
 
 /** So many rows are read at once, fewer where they are large: no part holds the server for long. */
 const MOST_ROWS = 500
 const FIRST_ROWS = 5
 const LARGE_PART = 500_000
-/** Pictures, and what names them: too much of them to be held at once. */
-const PICTURES: Readonly<Record<string, string>> = { drawing: 'id', bed_picture: 'bed_id' }
 
 /**
- * All rows of a store, garden by garden: each garden as it is at one moment, and others are answered between gardens. Its pictures, which
- * never change, follow one by one.
+ * All rows of a store, garden by garden: each garden as it is at one moment, and others are answered between gardens. What is much and
+ * never changes, pictures and history, follows part by part.
  */
 export async function* storeRows(db: Db): AsyncGenerator<WrittenPart> {
   for (const table of STORE_TABLES) yield* await db.transaction((tx) => rowsOf(tx, table, 'true', []))
@@ -21,39 +20,40 @@ export async function* storeRows(db: Db): AsyncGenerator<WrittenPart> {
   )
   for (const garden of gardens) {
     const parts = await db.transaction((tx) => partsOfGarden(tx, garden.id))
-    let without = new Set<string>()
-    for (const { table, rows } of parts) {
-      if (PICTURES[table]) without = yield* pictures(db, table, rows)
-      else if (table === 'garden') yield { table, rows, gardens: [garden] }
-      else if (table === 'plant_picture') yield { table, rows: rows.filter((row) => !without.has(drawingOf(row))) }
-      else yield { table, rows }
+    const gone = new Set<string>()
+    for (const part of parts) {
+      const { table } = part
+      if ('later' in part) yield* laterRows(db, part, gone)
+      else if (table === 'garden') yield { ...part, gardens: [garden] }
+      else if (table === 'plant_picture')
+        yield { table, rows: part.rows.filter((row) => !gone.has(drawingOf(row))) }
+      else yield part
     }
     await new Promise((next) => setImmediate(next))
   }
 }
 
-async function partsOfGarden(tx: Queryable, gardenId: string): Promise<WrittenPart[]> {
-  const parts: WrittenPart[] = []
+interface LaterPart {
+  readonly table: string
+  readonly later: readonly Later[]
+}
+async function partsOfGarden(tx: Queryable, gardenId: string): Promise<(WrittenPart | LaterPart)[]> {
+  const parts: (WrittenPart | LaterPart)[] = []
   for (const [table, where] of GARDEN_TABLES) {
-    const id = PICTURES[table]
-    if (!id) parts.push(...(await rowsOf(tx, table, where, [gardenId])))
-    else {
-      const rows = await tx.query<{ id: string }>(`SELECT ${id} AS id FROM ${table} WHERE ${where}`, [gardenId])
-      parts.push({ table, rows: rows.map((r) => r.id) })
-    }
+    const names = LATER_TABLES[table]
+    if (names) parts.push({ table, later: await names(tx, table, where, gardenId) })
+    else parts.push(...(await rowsOf(tx, table, where, [gardenId])))
   }
   return parts
 }
 
-/** Pictures by their names; those that were taken away meanwhile are told. */
-async function* pictures(db: Db, table: string, ids: readonly string[]): AsyncGenerator<WrittenPart, Set<string>> {
-  const gone = new Set<string>()
-  for (const id of ids) {
-    const [part] = await db.transaction((tx) => rowsOf(tx, table, `${PICTURES[table]} = $1`, [id]))
-    if (part) yield part
-    else gone.add(id)
+/** Rows by what names them; what was taken away meanwhile is told. */
+async function* laterRows(db: Db, { table, later }: LaterPart, gone: Set<string>): AsyncGenerator<WrittenPart> {
+  for (const { where, params, name } of later) {
+    const parts = await db.transaction((tx) => rowsOf(tx, table, where, params))
+    yield* parts
+    if (parts.length === 0) gone.add(name)
   }
-  return gone
 }
 const drawingOf = (row: string) => (JSON.parse(row) as { readonly drawing_id: string }).drawing_id
 
