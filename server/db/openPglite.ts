@@ -1,10 +1,11 @@
 import { cpSync, existsSync, renameSync, rmSync } from 'node:fs'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import { PGlite, type Transaction } from '@electric-sql/pglite'
 import type { Db } from './Db'
 import { parsedDb, type RawDb, type RawQueryable } from './rawRows'
 import { keepUp } from './upkeep'
 import { SyncedFs, syncedParams } from './syncedFs'
+import { syncPath, syncTree } from './syncTree'
 
 export interface LiteOptions {
   /** The folder of an empty database made at build time: copying it is ten times as fast as making one. */
@@ -55,11 +56,13 @@ export async function openRaw(folder?: string, { empty, sync }: LiteOptions = {}
   return raw
 }
 
-/** Copies a folder so that it is there whole or not at all, even when the process is ended in the middle. */
+/** Copies a folder so that it is there whole and for good or not at all, even when the process or the power ends in the middle. */
 function copyWhole(from: string, to: string) {
   const half = `${to}.new`
   rmSync(half, { recursive: true, force: true })
   cpSync(from, half, { recursive: true })
+  syncTree(half)
   rmSync(to, { recursive: true, force: true })
   renameSync(half, to)
+  syncPath(dirname(to))
 }
