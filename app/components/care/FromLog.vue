@@ -55,6 +55,9 @@ li {
 li > div {
   flex: 1;
 }
+li b {
+  margin-right: 6px;
+}
 .soft {
   font-size: 12px;
   color: var(--soft);

@@ -34,9 +34,10 @@ const days = computed(() =>
 )
 const { stored } = useGardenScene()
 const isBare = computed(() => stored.value.every((b) => b.value.drifts.length === 0))
-const hours = computed(() => {
+const toDo = computed(() => {
   const open = [...week.value.best, ...week.value.closing].filter((t) => !isOver(t))
-  return figure(open.reduce((n, t) => n + t.minutes, 0) / 60, 1, 1)
+  const minutes = open.reduce((n, t) => n + t.minutes, 0)
+  return minutes < 60 ? `${figure(minutes, 0, 0)} min to do` : `${figure(minutes / 60, 1, 1)} h to do`
 })
 const groups = computed(() => [
   { id: 'closing', title: 'Last chance this week', tasks: week.value.closing, note: '' },
@@ -66,7 +67,7 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
       <header>
         <h2>
           Week of {{ dayWords(monday) }} to {{ dayWords(sunday) }}
-          <small>{{ hours }} h to do</small>
+          <small>{{ toDo }}</small>
           <FieldNote of="window" />
         </h2>
         <div class="nav">
