@@ -4,36 +4,26 @@ import { Worker } from 'node:worker_threads'
 import { fail, type Result } from '../../core/result'
 import type { BesideInput, BesideName, BesideValue } from './besideJobs'
 
-/** Time that a thread may take, ms; what takes longer is refused. */
-const MOST_MS: Readonly<Record<BesideName, number>> = {
-  archive: 20_000,
-  pack: 30_000,
-  plants: 10_000,
-  ownPlants: 10_000,
-  plantFile: 10_000,
-  prices: 10_000,
-  body: 5000,
-  nursery: 10_000,
-  edit: 5000,
-  earlierBed: 10_000,
-  reckon: 30_000,
-  beds: 10_000,
-}
 /** What waits for one another: who reckons a large garden or brings one in keeps nobody from opening and saving. */
 type Lane = 'bodies' | 'files' | 'reads' | 'gardens'
-const LANES: Readonly<Record<BesideName, Lane>> = {
-  archive: 'files',
-  pack: 'gardens',
-  plants: 'files',
-  ownPlants: 'reads',
-  plantFile: 'files',
-  prices: 'files',
-  body: 'bodies',
-  nursery: 'files',
-  edit: 'bodies',
-  earlierBed: 'reads',
-  reckon: 'gardens',
-  beds: 'reads',
+interface Place {
+  readonly lane: Lane
+  /** Time that a thread may take, ms; what takes longer is refused. */
+  readonly mostMs: number
+}
+const PLACES: Readonly<Record<BesideName, Place>> = {
+  body: { lane: 'bodies', mostMs: 5000 },
+  edit: { lane: 'bodies', mostMs: 5000 },
+  archive: { lane: 'files', mostMs: 20_000 },
+  plants: { lane: 'files', mostMs: 10_000 },
+  plantFile: { lane: 'files', mostMs: 10_000 },
+  prices: { lane: 'files', mostMs: 10_000 },
+  nursery: { lane: 'files', mostMs: 10_000 },
+  beds: { lane: 'reads', mostMs: 10_000 },
+  earlierBed: { lane: 'reads', mostMs: 10_000 },
+  ownPlants: { lane: 'reads', mostMs: 10_000 },
+  pack: { lane: 'gardens', mostMs: 30_000 },
+  reckon: { lane: 'gardens', mostMs: 30_000 },
 }
 /** Memory of a thread: what is sent in is held short, a stored garden may be as large as it has grown. */
 const MOST_MB: Readonly<Record<Lane, number>> = { bodies: 160, files: 160, reads: 700, gardens: 700 }
@@ -78,8 +68,9 @@ export async function beside<N extends BesideName>(
     return (await BESIDE_JOBS[name](input as never)) as Result<BesideValue<N>>
   }
   return new Promise((done, broken) => {
-    queues[LANES[name]].waiting.push({ name, input, gone, done: done as Task['done'], broken })
-    next(LANES[name])
+    const { lane } = PLACES[name]
+    queues[lane].waiting.push({ name, input, gone, done: done as Task['done'], broken })
+    next(lane)
   })
 }
 
@@ -139,7 +130,7 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
     const leave = () => drop(() => broken(new Error('Nobody waits for this any more.')))
     if (gone?.aborted) return leave()
     gone?.addEventListener('abort', leave, { once: true, signal: listening.signal })
-    const late = setTimeout(() => drop(() => done(fail(TOO_LONG))), MOST_MS[name])
+    const late = setTimeout(() => drop(() => done(fail(TOO_LONG))), PLACES[name].mostMs)
     listening.signal.addEventListener('abort', () => clearTimeout(late))
     hear(worker, listening.signal, {
       message: ({ result, error }: Said) => {
@@ -157,7 +148,7 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
   })
   listening.abort()
   if (sound) {
-    rest(worker, queues[LANES[name]].idle)
+    rest(worker, queues[PLACES[name].lane].idle)
     return
   }
   worker.on('error', () => undefined)

@@ -95,7 +95,7 @@ describe('the database in its thread', () => {
       await tx.query('INSERT INTO kept VALUES (21, NULL)')
     })
     const error: unknown = await failed.catch((e: unknown) => e)
-    expect(error).toBeInstanceOf(Error)
+    expect(troubleOf(error)?.status).toBe(503)
     const waiting = db.query('SELECT pg_sleep(5)').catch((e: unknown) => troubleOf(e)?.status)
     await new Promise((next) => setTimeout(next, 50))
     await last.terminate()

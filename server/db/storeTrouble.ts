@@ -51,7 +51,7 @@ const CODES: Readonly<Record<string, StoreTrouble>> = {
 const SAID: readonly (readonly [RegExp, StoreTrouble])[] = [
   [/no space left|disk quota/i, FULL],
   [/timeout exceeded when trying to connect/i, BUSY],
-  [/connection terminated|connection ended|not queryable|database has stopped/i, AWAY],
+  [/connection terminated|connection ended|not queryable|database has stopped|transaction has ended/i, AWAY],
 ]
 
 /** What an error of a database means to who asked; null when it is a mistake of ours. */

@@ -1,5 +1,6 @@
-import { closeSync, fsyncSync, openSync } from 'node:fs'
+import { fsyncSync } from 'node:fs'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
+import { syncPath } from './syncTree'
 
 /** What the database's file layer hands to its operations: an open file, or a folder without a number of its own. */
 interface Stream {
@@ -33,21 +34,12 @@ export class SyncedFs extends NodeFS {
       const files = (module as WithNodeFiles).NODEFS
       files.stream_ops.fsync = (stream) => {
         if (stream.nfd !== undefined) this.sync(stream.nfd)
-        else this.syncFolder(files.realPath(stream.node))
+        // New and renamed files of a folder.
+        else syncPath(files.realPath(stream.node), this.sync)
         return 0
       }
     }
     return { emscriptenOpts: { ...emscriptenOpts, preRun: [...(emscriptenOpts.preRun ?? []), teach] } }
-  }
-
-  /** Makes new and renamed files of a folder last. */
-  private syncFolder(path: string) {
-    const folder = openSync(path, 'r')
-    try {
-      this.sync(folder)
-    } finally {
-      closeSync(folder)
-    }
   }
 }
 
