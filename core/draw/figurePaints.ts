@@ -40,21 +40,39 @@ export function figurePaints(figure: Figure, perM: number): Paint[] {
   return shadow ? [shadow, ...drawn] : drawn
 }
 
-/** Plants and fixtures of an elevation, far to near; a drawing file gets each plant's outline by its lane. */
-export function plantingPaints(list: Elevation, perM: number): Paint[] {
-  const paints: Paint[] = []
+/**
+ * Plants and fixtures of an elevation, far to near; a drawing file gets each plant's outline by its lane. They are made while they are
+ * drawn, each time anew: leaves of thousands of plants are more than a machine should hold at once.
+ */
+export const plantingPaints = (list: Elevation, perM: number): Iterable<Paint> => ({
+  [Symbol.iterator]: () => planting(list, Math.min(perM, LEAVES_PER_M / list.figures.length)),
+})
+
+/** Where very many plants stand, leaves are drawn coarser: most of them are hidden, and the file stays one that can be opened. */
+const LEAVES_PER_M = 40_000
+
+function* planting(list: Elevation, perM: number): Generator<Paint> {
   const isPots = list.fixtures[0]?.look === 'pot'
   // Pots stand behind what trails over their rims.
-  if (isPots) for (const f of list.fixtures) paints.push(...fixturePaints(f))
-  const things = (from: number, to = from) =>
-    list.features.filter((f) => f.after >= from && f.after <= to).flatMap((f) => f.paints)
-  list.figures.forEach((figure, i) => {
-    if (!isPots) for (const f of list.fixtures) if (f.after === i) paints.push(...fixturePaints(f))
-    paints.push(...things(i), ...figurePaints(figure, perM), outlineOf(figure))
-  })
-  if (!isPots) for (const f of list.fixtures) if (f.after >= list.figures.length) paints.push(...fixturePaints(f))
-  paints.push(...things(list.figures.length, Infinity))
-  return paints
+  if (isPots) for (const f of list.fixtures) yield* fixturePaints(f)
+  const inRow = { fixtures: isPots ? [] : list.fixtures, features: list.features }
+  for (const [i, figure] of list.figures.entries()) {
+    yield* thingsBetween(inRow, i, i)
+    yield* figurePaints(figure, perM)
+    yield outlineOf(figure)
+  }
+  yield* thingsBetween(inRow, list.figures.length, Infinity)
+}
+
+/** What stands right behind the figures of these places. */
+function* thingsBetween(
+  { fixtures, features }: Pick<Elevation, 'fixtures' | 'features'>,
+  from: number,
+  to: number,
+) {
+  const isThere = ({ after }: { readonly after: number }) => after >= from && after <= to
+  for (const f of fixtures) if (isThere(f)) yield* fixturePaints(f)
+  for (const f of features) if (isThere(f)) yield* f.paints
 }
 
 /** The layer of a drawing file that a plant belongs to. */

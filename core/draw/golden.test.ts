@@ -80,7 +80,7 @@ describe('golden drawings', () => {
       const { scene, aspect, bodies } = view(seed)
       const list = elevation(bodies, scene.frame, scene.bed, aspect)
       expect(
-        digest([plantingPaints(list, 30), list.figures.slice(0, 2).map((f) => figurePaints(f, 30))]),
+        digest([[...plantingPaints(list, 30)], list.figures.slice(0, 2).map((f) => figurePaints(f, 30))]),
       ).toMatchSnapshot()
     }
   })

@@ -7,6 +7,7 @@ export {
   type StandingFixture,
 } from './elevation'
 export { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targetPaints } from './elevationPaints'
+export { inTurn } from './inTurn'
 export { figurePaints, footShadow, plantingPaints, QUIET_ALPHA } from './figurePaints'
 export { type Fixture, fixturesOf } from './fixture'
 export { fixtureAbovePaints, fixturePaints } from './fixturePaints'

@@ -18,7 +18,7 @@ const CORNER = 1.2
  * A rectangle that holds all that paints draw on a sheet, points; null when they draw nothing. Curves are held by the points that draw
  * them, words by a generous width of their letters.
  */
-export function paintBounds(paints: readonly Paint[], sheet: Sheet): Bounds | null {
+export function paintBounds(paints: Iterable<Paint>, sheet: Sheet): Bounds | null {
   let all: Bounds | null = null
   for (const paint of paints) all = joined(all, boundsOf(paint, sheet))
   return all

@@ -51,7 +51,7 @@ export interface Words {
 /** Paints of which only what lies in a path shows. */
 export interface Clipped {
   readonly clip: Path
-  readonly within: readonly Paint[]
+  readonly within: Iterable<Paint>
 }
 
 /** A mark of one size at any scale: its own paints are in points about the place (metres) it is set at, y up. */

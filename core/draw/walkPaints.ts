@@ -10,7 +10,7 @@ export interface PaintPen {
 }
 
 /** Hands paints to a pen in their order; badges are opened at the place they stand. */
-export function walkPaints(paints: readonly Paint[], sheet: Sheet, pen: PaintPen) {
+export function walkPaints(paints: Iterable<Paint>, sheet: Sheet, pen: PaintPen) {
   for (const paint of paints) {
     if (isShape(paint)) pen.shape(paint, sheet)
     else if (isWords(paint)) pen.words(said(paint, sheet), sheet)

@@ -1,5 +1,6 @@
 import {
   elevationBackPaints,
+  inTurn,
   isWords,
   plantingPaints,
   rectPath,
@@ -69,11 +70,11 @@ export function elevationSheet(scene: Scene, head: SheetHead, paper: Paper, year
       dy: 6,
       rim: '#ffffff',
     } as const
-    const within: Paint[] = [
-      ...elevationBackPaints(list, window, PRINT_PALETTE, perM),
-      ...plantingPaints(list, Math.min(perM, FINEST_PER_M)),
-      ...sillPaints(list, perM).filter((p) => !isWords(p)),
-    ]
+    const within = inTurn(
+      elevationBackPaints(list, window, PRINT_PALETTE, perM),
+      plantingPaints(list, Math.min(perM, FINEST_PER_M)),
+      sillPaints(list, perM).filter((p) => !isWords(p)),
+    )
     const paints: Paint[] = [
       { clip: rectPath(box.x0, box.y0, box.x1 - box.x0, box.y1 - box.y0), within },
       ...rulerPaints(list, box.y1, PRINT_PALETTE, perM, units),

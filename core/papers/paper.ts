@@ -31,7 +31,7 @@ export const PLAN_SCALES = [
 
 /** A drawing on a page: its paints with their own metres. */
 export interface Panel {
-  readonly paints: readonly Paint[]
+  readonly paints: Iterable<Paint>
   readonly sheet: Sheet
 }
 /** A page of drawings; panels lie over one another in their order. Points. */

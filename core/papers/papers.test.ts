@@ -37,8 +37,8 @@ const sheets = (change: Partial<Parameters<typeof planSheets>[0]> = {}) =>
     ...change,
   })
 
-function allPaints(paints: readonly Paint[]): Paint[] {
-  return paints.flatMap((p) => (isClipped(p) ? allPaints(p.within) : [p]))
+function allPaints(paints: Iterable<Paint>): Paint[] {
+  return [...paints].flatMap((p) => (isClipped(p) ? allPaints(p.within) : [p]))
 }
 const wordsOf = (page: DrawingPage) =>
   page.panels.flatMap((p) => allPaints(p.paints)).flatMap((p) => (isWords(p) ? [p.words] : []))
@@ -114,9 +114,7 @@ describe('planting plans', () => {
     ]
     expect(wordsOf(sheets({ services })[0]!)).toContain('Old drain: dig by hand')
     const norths = (upDeg: number | null) =>
-      sheets({ upDeg })[0]!
-        .panels.at(-1)!
-        .paints.filter((p) => isWords(p) && p.words === 'N').length
+      allPaints(sheets({ upDeg })[0]!.panels.at(-1)!.paints).filter((p) => isWords(p) && p.words === 'N').length
     expect(norths(0)).toBe(1)
     expect(norths(null)).toBe(0)
   })
@@ -148,7 +146,7 @@ it('the key has each kind once, with its letter and its whole count', () => {
   expect(text.filter((w) => /^× \d+$/.test(w))).toHaveLength(kinds.size)
   const drawn = portraitSheets(lines, climate, head, A4)
     .flatMap((p) => p.panels)
-    .filter((p) => p.paints.some((s) => isShape(s)))
+    .filter((p) => allPaints(p.paints).some((s) => isShape(s)))
   expect(drawn.length).toBeGreaterThan(kinds.size)
 })
 

@@ -1,6 +1,7 @@
 import {
   circlePaints,
   elevationBackPaints,
+  inTurn,
   notePaints,
   planGroundPaints,
   plantingPaints,
@@ -24,7 +25,8 @@ export type SheetView = (typeof SHEET_VIEWS)[number]
 /** A drawing as it lies on paper: its paints in metres, and the sheet in points. */
 export interface DrawnSheet {
   readonly title: string
-  readonly paints: readonly Paint[]
+  /** Those of many plants are made while they are drawn. */
+  readonly paints: Iterable<Paint>
   readonly sheet: Sheet
   readonly widthPt: number
   readonly heightPt: number
@@ -73,18 +75,18 @@ export function bedSheet(scene: Scene, view: SheetView, moment: Moment, manner =
   const { perM } = sheet
   const drawn =
     view === 'plan'
-      ? planPaints(scene, pictures, perM)
+      ? [planPaints(scene, pictures, perM)]
       : [
-          ...elevationBackPaints(list, windowOf(box), PRINT_PALETTE, perM),
-          ...rulerPaints(list, box.y1, PRINT_PALETTE, perM, manner.units),
-          ...plantingPaints(list, perM),
-          ...sillPaints(list, perM),
+          elevationBackPaints(list, windowOf(box), PRINT_PALETTE, perM),
+          rulerPaints(list, box.y1, PRINT_PALETTE, perM, manner.units),
+          plantingPaints(list, perM),
+          sillPaints(list, perM),
         ]
   const said = `${view === 'plan' ? 'Plan' : 'Elevation'}, ${monthName(moment.month)} of year ${moment.year}, 1 : ${scale} on A3`
   const title = `${scene.bed.name}: ${said}`
   return {
     title,
-    paints: [...drawn, ...titlePaints(scene.bed.name, said, sheet)],
+    paints: inTurn(...drawn, titlePaints(scene.bed.name, said, sheet)),
     sheet,
     widthPt: WIDTH_PT,
     heightPt: HEIGHT_PT,

@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { fail, type Result } from '../../core/result'
 import type { BesideInput, BesideName, BesideValue } from './besideJobs'
+import { handOver } from './handOver'
 
 /** What waits for one another: who reckons a large garden or brings one in keeps nobody from opening and saving. */
 type Lane = 'bodies' | 'files' | 'reads' | 'gardens'
@@ -144,7 +145,7 @@ async function inThread(worker: Worker, task: Task): Promise<void> {
       },
       exit: () => drop(() => broken(new Error('The work beside the server ended early.'))),
     })
-    worker.postMessage({ name, input }, buffersOf(input))
+    worker.postMessage({ name, input }, handOver(input))
   })
   listening.abort()
   if (sound) {
@@ -165,12 +166,3 @@ interface Listeners {
   readonly error: (error: NodeJS.ErrnoException) => void
   readonly exit: () => void
 }
-
-/** Files are handed over, not copied, where they have their memory to themselves. */
-function buffersOf(input: unknown): ArrayBuffer[] {
-  const { bytes } = input as { readonly bytes?: Uint8Array }
-  return bytes && bytes.byteLength === bytes.buffer.byteLength && bytes.byteLength > HANDED_OVER
-    ? [bytes.buffer as ArrayBuffer]
-    : []
-}
-const HANDED_OVER = 65_536

@@ -15,10 +15,14 @@ interface SheetOf {
 }
 
 const WRITERS: Readonly<
-  Record<SheetAsk['as'], (drawn: DrawnSheet, of: SheetOf, ask: SheetAsk) => Promise<Uint8Array> | string>
+  Record<
+    SheetAsk['as'],
+    (drawn: DrawnSheet, of: SheetOf, ask: SheetAsk) => Promise<Uint8Array> | Uint8Array | string
+  >
 > = {
   pdf: (drawn, _, { fonts }) => writePaintsAsPdf([drawn], fonts),
-  svg: ({ paints, sheet, widthPt, heightPt, scale }) => writePaintsAsSvg(paints, sheet, widthPt, heightPt, scale),
+  svg: ({ paints, sheet, widthPt, heightPt, scale }) =>
+    new TextEncoder().encode(writePaintsAsSvg(paints, sheet, widthPt, heightPt, scale)),
   dxf: ({ paints }, { scene, water }, { view }) =>
     view === 'plan' ? plantingDxf(scene, dripOfScene(scene, water)) : writePaintsAsDxf(paints),
 }

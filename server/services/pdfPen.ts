@@ -21,7 +21,7 @@ export type PdfFonts = Readonly<Record<NonNullable<Words['face']>, Uint8Array>>
 
 export interface PdfPage {
   readonly title: string
-  readonly paints: readonly Paint[]
+  readonly paints: Iterable<Paint>
   readonly sheet: Sheet
   readonly widthPt: number
   readonly heightPt: number
@@ -72,7 +72,7 @@ function collect(pdf: Pdf): Promise<Uint8Array> {
   })
 }
 
-const drawPaints = (pdf: Pdf, paints: readonly Paint[], sheet: Sheet) =>
+const drawPaints = (pdf: Pdf, paints: Iterable<Paint>, sheet: Sheet) =>
   walkPaints(paints, sheet, {
     shape: (shape, at) => drawShape(pdf, shape, at),
     words: (words, at) => drawWords(pdf, words, at),

@@ -4,16 +4,19 @@ import { DxfDrawing } from './DxfDrawing'
 const CURVE_STEPS = 8
 
 /** What of some paints belongs to a drawing file, in true metres, a layer a kind; ornament stays out. */
-export function writePaintsAsDxf(paints: readonly Paint[]): string {
+export function writePaintsAsDxf(paints: Iterable<Paint>): string {
   const drawing = new DxfDrawing()
   const put = (paint: Paint) => {
-    if (isClipped(paint)) return paint.within.forEach(put)
+    if (isClipped(paint)) return putAll(paint.within)
     if (!isShape(paint) && !isWords(paint)) return
     if (!paint.layer) return
     if (isWords(paint)) drawing.addWords(paint.layer, paint, paint.words)
     else drawPath(drawing, paint.layer, paint.path)
   }
-  paints.forEach(put)
+  const putAll = (some: Iterable<Paint>) => {
+    for (const paint of some) put(paint)
+  }
+  putAll(paints)
   return drawing.text()
 }
 

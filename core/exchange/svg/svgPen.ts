@@ -57,7 +57,7 @@ export class SvgMarkup {
   }
 
   /** Paints as elements, those of one layer that follow one another as a group with its name. */
-  put(paints: readonly Paint[], sheet: Sheet) {
+  put(paints: Iterable<Paint>, sheet: Sheet) {
     let open: string | undefined
     const turnTo = (layer: string | undefined) => {
       if (layer === open) return
@@ -92,7 +92,7 @@ export class SvgMarkup {
 }
 
 /** Paints as SVG elements on a sheet. Texts are escaped; colours come from checked data. */
-export function paintsAsSvg(paints: readonly Paint[], sheet: Sheet): string {
+export function paintsAsSvg(paints: Iterable<Paint>, sheet: Sheet): string {
   const markup = new SvgMarkup()
   markup.put(paints, sheet)
   return markup.text()
@@ -102,7 +102,7 @@ const MM_PER_PT = 25.4 / 72
 
 /** Paints as an SVG picture of so many points, its page in millimetres; `scale` is the ratio it is drawn at. */
 export function writePaintsAsSvg(
-  paints: readonly Paint[],
+  paints: Iterable<Paint>,
   sheet: Sheet,
   widthPt: number,
   heightPt: number,
