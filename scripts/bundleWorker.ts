@@ -17,7 +17,7 @@ const inTheLanguage: Plugin = {
   },
 }
 
-/** Writes what runs in a thread of that name (`server/workers/<name>.worker.ts`) as one file, in the language of the build. */
+/** Writes what runs beside the server by that name (`server/workers/<name>.worker.ts`) as one file, in the language of the build. */
 export async function bundleWorker(name: string, outfile: string): Promise<void> {
   await build({
     entryPoints: [join(root, 'server', 'workers', `${name}.worker.ts`)],

@@ -16,7 +16,7 @@ import {
   saveSupplySchema,
 } from './wire'
 
-/** What the bodies of requests must be, by name: a large one is checked in a thread, which is told the name. */
+/** What the bodies of requests must be, by name: a large one is checked in a process of its own, which is told the name. */
 export const BODIES = {
   careTicks: careTicksSchema,
   changePlant: changePlantSchema,

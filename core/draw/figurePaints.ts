@@ -45,11 +45,11 @@ export function figurePaints(figure: Figure, perM: number): Paint[] {
  * drawn, each time anew: leaves of thousands of plants are more than a machine should hold at once.
  */
 export const plantingPaints = (list: Elevation, perM: number): Iterable<Paint> => ({
-  [Symbol.iterator]: () => planting(list, Math.min(perM, LEAVES_PER_M / list.figures.length)),
+  [Symbol.iterator]: () => planting(list, Math.min(perM, LEAVES_PER_M / list.figures.length ** 1.5)),
 })
 
-/** Where very many plants stand, leaves are drawn coarser: most of them are hidden, and the file stays one that can be opened. */
-const LEAVES_PER_M = 40_000
+/** Where very many plants stand, leaves are drawn coarser (1,500: 26 a metre): most are hidden, and the file can still be opened. */
+const LEAVES_PER_M = 1_500_000
 
 function* planting(list: Elevation, perM: number): Generator<Paint> {
   const isPots = list.fixtures[0]?.look === 'pot'

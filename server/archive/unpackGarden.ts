@@ -13,7 +13,7 @@ export interface UnpackAsk {
   readonly gone?: AbortSignal
 }
 
-/** Reads a zip in a thread and adds its garden as a new one, all of it or nothing. Throws `BrokenArchive`. */
+/** Reads a zip beside the server and adds its garden as a new one, all of it or nothing. Throws `BrokenArchive`. */
 export async function unpackGarden(
   db: Db,
   bytes: Uint8Array,

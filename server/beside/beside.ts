@@ -1,16 +1,17 @@
 import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
-import { Worker } from 'node:worker_threads'
 import { fail, type Result } from '../../core/result'
 import type { BesideInput, BesideName, BesideValue } from './besideJobs'
-import { handOver } from './handOver'
+import { Helper } from './Helper'
 
 /** What waits for one another: who reckons a large garden or brings one in keeps nobody from opening and saving. */
-type Lane = 'bodies' | 'files' | 'reads' | 'gardens'
+type Lane = 'bodies' | 'files' | 'reads' | 'gardens' | 'papers'
 interface Place {
   readonly lane: Lane
-  /** Time that a thread may take, ms; what takes longer is refused. */
+  /** Time that a job may take, ms; what takes longer is refused. */
   readonly mostMs: number
+  /** A stored garden may be as large as it has grown: what does not fit is tried once more with so much memory, MB. */
+  readonly againMb?: number
 }
 const PLACES: Readonly<Record<BesideName, Place>> = {
   body: { lane: 'bodies', mostMs: 5000 },
@@ -20,45 +21,43 @@ const PLACES: Readonly<Record<BesideName, Place>> = {
   plantFile: { lane: 'files', mostMs: 10_000 },
   prices: { lane: 'files', mostMs: 10_000 },
   nursery: { lane: 'files', mostMs: 10_000 },
-  beds: { lane: 'reads', mostMs: 10_000 },
+  beds: { lane: 'reads', mostMs: 10_000, againMb: 700 },
   earlierBed: { lane: 'reads', mostMs: 10_000 },
   ownPlants: { lane: 'reads', mostMs: 10_000 },
-  pack: { lane: 'gardens', mostMs: 30_000 },
-  reckon: { lane: 'gardens', mostMs: 30_000 },
+  pack: { lane: 'gardens', mostMs: 30_000, againMb: 700 },
+  reckon: { lane: 'gardens', mostMs: 30_000, againMb: 700 },
+  papers: { lane: 'papers', mostMs: 300_000, againMb: 1500 },
 }
-/** Memory of a thread: what is sent in is held short, a stored garden may be as large as it has grown. */
-const MOST_MB: Readonly<Record<Lane, number>> = { bodies: 160, files: 160, reads: 700, gardens: 700 }
-const YOUNG_MB = 24
-/** Threads of a lane. */
+/** Memory of a process for what it keeps, MB: with its own, less than 200. */
+const MOST_MB = 100
+/** Processes of a lane. */
 const MOST_AT_ONCE = 2
+/** Processes without work that are kept, for so long, ms. */
+const MOST_IDLE = 2
+const IDLE_MS = 60_000
 /** Beside the built server; while developing and in unit tests there is none, and the work is done where it is asked. */
 const workerFile = () => join(dirname(process.argv[1] ?? ''), 'workers', 'beside.mjs')
 
-const TOO_LONG = 'it takes too long to read. Split it into smaller parts, or export it again.'
+const TOO_LONG = 'it takes longer than there is time for. Split it into smaller parts.'
 const TOO_LARGE = 'it needs more memory than there is for it. Split it into smaller parts.'
 
-interface Task {
-  readonly name: BesideName
-  readonly input: unknown
-  readonly gone: AbortSignal | undefined
-  readonly done: (result: Result<unknown>) => void
-  readonly broken: (error: Error) => void
-}
-
-/** A thread without work, which ends when none comes. */
-interface Idle {
-  readonly worker: Worker
-  readonly ending: NodeJS.Timeout
-}
 interface Queue {
-  readonly idle: Idle[]
-  readonly waiting: Task[]
   running: number
+  readonly waiting: (() => void)[]
 }
-const queue = (): Queue => ({ idle: [], waiting: [], running: 0 })
-const queues: Readonly<Record<Lane, Queue>> = { bodies: queue(), files: queue(), reads: queue(), gardens: queue() }
+const queue = (): Queue => ({ running: 0, waiting: [] })
+const queues: Readonly<Record<Lane, Queue>> = {
+  bodies: queue(),
+  files: queue(),
+  reads: queue(),
+  gardens: queue(),
+  papers: queue(),
+}
 
-/** Does a job in a thread, within its time and memory: what goes beyond them fails in words. `gone` ends it, and it rejects then. */
+/**
+ * Does a job in a process beside the server, within its time and memory: what goes beyond them fails in words. `gone` ends it, and it
+ * rejects then.
+ */
 export async function beside<N extends BesideName>(
   name: N,
   input: BesideInput<N>,
@@ -68,101 +67,66 @@ export async function beside<N extends BesideName>(
     const { BESIDE_JOBS } = await import('./besideJobs')
     return (await BESIDE_JOBS[name](input as never)) as Result<BesideValue<N>>
   }
-  return new Promise((done, broken) => {
-    const { lane } = PLACES[name]
-    queues[lane].waiting.push({ name, input, gone, done: done as Task['done'], broken })
-    next(lane)
-  })
+  const { lane } = PLACES[name]
+  await turn(queues[lane])
+  try {
+    return (await inHelper({ name, input }, gone)) as Result<BesideValue<N>>
+  } finally {
+    pass(queues[lane])
+  }
 }
 
-function next(lane: Lane) {
-  const { waiting, idle, running } = queues[lane]
-  if (running >= MOST_AT_ONCE) return
-  const task = waiting.shift()
-  if (!task) return
-  queues[lane].running++
-  void inThread(idleThread(idle) ?? newThread(lane), task).finally(() => {
-    queues[lane].running--
-    next(lane)
-  })
+async function turn(lane: Queue) {
+  if (lane.running >= MOST_AT_ONCE)
+    await new Promise<void>((next) => {
+      lane.waiting.push(next)
+    })
+  lane.running++
+}
+function pass(lane: Queue) {
+  lane.running--
+  lane.waiting.shift()?.()
 }
 
-/** After so long without work a thread gives its memory back, ms. */
-const IDLE_MS = 60_000
-
-function idleThread(idle: Idle[]): Worker | undefined {
-  const last = idle.pop()
-  clearTimeout(last?.ending)
-  return last?.worker
+interface Job {
+  readonly name: BesideName
+  readonly input: unknown
 }
-function rest(worker: Worker, idle: Idle[]) {
+
+async function inHelper(job: Job, gone?: AbortSignal): Promise<Result<unknown>> {
+  const { mostMs, againMb } = PLACES[job.name]
+  const helper = idleHelper() ?? new Helper(workerFile(), MOST_MB)
+  let end = await helper.work(job, mostMs, gone)
+  if (end === 'full' && againMb) {
+    const larger = new Helper(workerFile(), againMb)
+    end = await larger.work(job, mostMs, gone)
+    larger.end()
+  }
+  if (end === 'late') return fail(TOO_LONG)
+  if (end === 'full') return fail(TOO_LARGE)
+  rest(helper)
+  return end.result as Result<unknown>
+}
+
+/** A process without work, which ends when none comes. */
+const idle: { readonly helper: Helper; readonly ending: NodeJS.Timeout }[] = []
+
+function idleHelper(): Helper | undefined {
+  for (let last = idle.pop(); last; last = idle.pop()) {
+    clearTimeout(last.ending)
+    if (last.helper.isSound) return last.helper
+  }
+  return undefined
+}
+function rest(helper: Helper) {
+  if (!helper.isSound) return
+  if (idle.length >= MOST_IDLE) return helper.end()
   const ending = setTimeout(() => {
     idle.splice(
-      idle.findIndex((i) => i.worker === worker),
+      idle.findIndex((i) => i.helper === helper),
       1,
     )
-    void worker.terminate()
+    helper.end()
   }, IDLE_MS).unref()
-  idle.push({ worker, ending })
-}
-
-function newThread(lane: Lane): Worker {
-  const worker = new Worker(workerFile(), {
-    resourceLimits: { maxOldGenerationSizeMb: MOST_MB[lane], maxYoungGenerationSizeMb: YOUNG_MB },
-  })
-  worker.unref()
-  return worker
-}
-
-interface Said {
-  readonly result?: Result<unknown>
-  readonly error?: string
-}
-
-/** One job in one thread; a thread that failed, took too long or is not waited for is not used again. */
-async function inThread(worker: Worker, task: Task): Promise<void> {
-  const { name, input, gone, done, broken } = task
-  const listening = new AbortController()
-  const sound = await new Promise<boolean>((ended) => {
-    const drop = (tell: () => void) => {
-      tell()
-      ended(false)
-    }
-    const leave = () => drop(() => broken(new Error('Nobody waits for this any more.')))
-    if (gone?.aborted) return leave()
-    gone?.addEventListener('abort', leave, { once: true, signal: listening.signal })
-    const late = setTimeout(() => drop(() => done(fail(TOO_LONG))), PLACES[name].mostMs)
-    listening.signal.addEventListener('abort', () => clearTimeout(late))
-    hear(worker, listening.signal, {
-      message: ({ result, error }: Said) => {
-        if (result) done(result)
-        else broken(new Error(error))
-        ended(true)
-      },
-      error: (error: NodeJS.ErrnoException) => {
-        const isMemory = error.code === 'ERR_WORKER_OUT_OF_MEMORY'
-        drop(() => (isMemory ? done(fail(TOO_LARGE)) : broken(error)))
-      },
-      exit: () => drop(() => broken(new Error('The work beside the server ended early.'))),
-    })
-    worker.postMessage({ name, input }, handOver(input))
-  })
-  listening.abort()
-  if (sound) {
-    rest(worker, queues[PLACES[name].lane].idle)
-    return
-  }
-  worker.on('error', () => undefined)
-  await worker.terminate()
-}
-
-/** Listens until told to stop; a thread keeps listeners of its own that must stay. */
-function hear(worker: Worker, until: AbortSignal, { message, error, exit }: Listeners) {
-  worker.on('message', message).on('error', error).on('exit', exit)
-  until.addEventListener('abort', () => worker.off('message', message).off('error', error).off('exit', exit))
-}
-interface Listeners {
-  readonly message: (said: Said) => void
-  readonly error: (error: NodeJS.ErrnoException) => void
-  readonly exit: () => void
+  idle.push({ helper, ending })
 }

@@ -19,8 +19,9 @@ import { BrokenArchive } from '../archive/BrokenArchive'
 import { readArchive } from '../archive/readArchive'
 import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
 import { bedOfText, type BedText } from '../db/queries/beds'
-import { ownPlantRows } from '../db/queries/ownPlants'
+import { ownPlantRowTexts } from '../db/queries/ownPlants'
 import { earlierBed, editBed, type EditedBed } from '../services/editBed'
+import { makePapers, type PapersJob, type PapersMade } from '../services/makePapers'
 import { askNurseryOfTexts, type NurseryAsk } from '../services/nursery'
 import { plantOfText, plantText } from '../services/plantTexts'
 import { partsOfRows, type GardenRows } from '../services/gardenRows'
@@ -40,12 +41,16 @@ interface EditJob {
   readonly revision: number
   readonly edits: readonly SentEdit[]
 }
-/** A plant list as it is taken in: names, and the rows to be stored as one JSON text. */
+/** A plant list as it is taken in: names, and the rows to be stored as JSON texts of not too many each. */
 export type ListRead =
-  | { readonly ok: true; readonly named: readonly Pick<Plant, 'id' | 'botanicalName'>[]; readonly rows: string }
+  | {
+      readonly ok: true
+      readonly named: readonly Pick<Plant, 'id' | 'botanicalName'>[]
+      readonly rows: readonly string[]
+    }
   | { readonly ok: false; readonly errors: readonly RowError[] }
 
-/** What is done in threads beside the server, so that no file and no body holds it: plain data in, plain data out. */
+/** What is done in processes beside the server, so that no file and no body holds it: plain data in, plain data out. */
 export const BESIDE_JOBS = {
   /** A garden archive into rows. */
   archive: ({ bytes }: { readonly bytes: Uint8Array }): Result<ArchiveRows> => {
@@ -63,7 +68,7 @@ export const BESIDE_JOBS = {
     const read = json ? readPlantsJson(text) : readPlants(text)
     if (!read.ok) return ok(read)
     const named = read.plants.map(({ id, botanicalName }) => ({ id, botanicalName }))
-    return ok({ ok: true, named, rows: JSON.stringify(ownPlantRows(read.rows)) })
+    return ok({ ok: true, named, rows: ownPlantRowTexts(read.rows) })
   },
   /** Own plants by their cells, checked again: each a JSON text as its cells are. */
   ownPlants: ({ cells }: { readonly cells: readonly string[] }): Result<string[]> =>
@@ -81,6 +86,8 @@ export const BESIDE_JOBS = {
   /** Figures and files of a stored garden. */
   reckon: async ({ rows, what, now, ask }: ReckonJob): Promise<Result<unknown>> =>
     ok(await RECKONINGS[what](partsOfRows(rows), now, ask as never)),
+  /** Papers of a stored garden; null when there is nothing to put on them. */
+  papers: async (job: PapersJob): Promise<Result<PapersMade | null>> => ok(await makePapers(job)),
   /** Stored beds, read and checked, as the JSON text of an answer. */
   beds: ({ beds }: { readonly beds: readonly BedText[] }): Result<string> =>
     ok(JSON.stringify(beds.map(bedOfText))),

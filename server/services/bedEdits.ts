@@ -26,7 +26,7 @@ export const saveEdits = (db: Db, id: string, revision: number, sent: readonly S
     return edited.ok ? write(tx, stored, fresh.length, edited.value) : { kind: 'unfit', reason: edited.error }
   })
 
-/** The same for many edits, which are applied in a thread: the bed is locked only to be written, and nobody waits meanwhile. */
+/** The same for many edits, which are applied beside the server: the bed is locked only to be written, and nobody waits meanwhile. */
 export async function saveManyEdits(
   db: Db,
   id: string,
@@ -75,7 +75,7 @@ async function write(tx: Queryable, { id, revision }: StoredBed, edits: number, 
   return { kind: 'saved', answer }
 }
 
-/** More than this is read in a thread, letters. */
+/** More than this is read beside the server, letters. */
 const READ_HERE = 200_000
 
 /** A bed as it was at a revision; null when that lies before its history or never was. */

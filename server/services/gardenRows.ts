@@ -12,10 +12,10 @@ import { listTicks } from '../db/queries/ticks'
 import type { GardenParts, PlantsOf } from './gardenScenes'
 import { plantOfText, plantText } from './plantTexts'
 
-/** A garden as it is stored, its beds as texts: reading and checking them is left to the thread that reckons. */
+/** A garden as it is stored, its beds as texts: reading and checking them is left to the process that reckons. */
 export interface GardenRows extends Omit<GardenParts, 'beds' | 'library'> {
   readonly beds: readonly BedText[]
-  /** Plants as texts: they cross to a thread more quickly so. */
+  /** Plants as texts: they cross to a process more quickly so. */
   readonly plants: readonly string[]
   readonly supply: Supply
   readonly planted: CountInput['planted']

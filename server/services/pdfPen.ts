@@ -86,8 +86,26 @@ const drawPaints = (pdf: Pdf, paints: Iterable<Paint>, sheet: Sheet) =>
   })
 
 /** What pdfkit does with a page's text is not among its types. */
-const write = (pdf: Pdf, text: string) =>
-  (pdf as unknown as { addContent: (text: string) => void }).addContent(text)
+interface Contents {
+  readonly uncompressedLength: number
+  end: () => void
+}
+interface OpenPage {
+  content: Contents
+  readonly dictionary: { readonly data: { Contents: Contents | Contents[] } }
+}
+/** A page of thousands of plants is packed piece by piece, not held whole, bytes. */
+const PIECE = 2_000_000
+
+function write(pdf: Pdf, text: string) {
+  ;(pdf as unknown as { addContent: (text: string) => void }).addContent(text)
+  const page = pdf.page as unknown as OpenPage
+  const { content, dictionary } = page
+  if (content.uncompressedLength < PIECE) return
+  page.content = pdf.ref({}) as unknown as Contents
+  dictionary.data.Contents = [dictionary.data.Contents, page.content].flat()
+  content.end()
+}
 
 function drawShape(pdf: Pdf, shape: Shape, sheet: Sheet) {
   const { fill, stroke, dash } = shape

@@ -15,7 +15,7 @@ beforeAll(async () => {
 }, 60_000)
 afterAll(() => db.close())
 
-/** As a thread does it: everything that goes in and comes out is copied. */
+/** As a process beside the server does it: everything that goes in and comes out is copied. */
 async function reckon<N extends ReckoningName>(what: N, ask?: unknown): Promise<ReckoningValue<N>> {
   const done = await BESIDE_JOBS.reckon(structuredClone({ rows, what, now: '2026-04-01', ask }))
   return structuredClone(done.ok ? done.value : null) as ReckoningValue<N>

@@ -59,7 +59,7 @@ const CARE_DAYS = 42
 const CLIENT_COLUMNS = [0, 1, 2, 3]
 const uidOf = (text: string) => text.replace(/[^A-Za-z0-9]/g, '-')
 
-/** What takes time to reckon of a stored garden; each is done in a thread beside the server. `now` is today. */
+/** What takes time to reckon of a stored garden; each is done in a process beside the server. `now` is today. */
 export const RECKONINGS = {
   /** The plant schedule of a garden or a part of it. */
   schedule: async ({ input }: Read, _now: Day, { as, scope }: ScheduleAsk): Promise<WithLetters> => {

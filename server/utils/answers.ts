@@ -26,7 +26,7 @@ const STATUS: Readonly<Record<number, string>> = {
 
 const NOT_JSON = 'The request is not JSON: an object was expected.'
 
-/** Bodies larger than this, bytes, are parsed and checked in a thread beside the server, or refused where none that large is due. */
+/** Bodies larger than this, bytes, are parsed and checked in a process beside the server, or refused where none that large is due. */
 const CHECKED_HERE = 48_000
 
 /** Whether a body is too large to be looked at here. */

@@ -7,7 +7,7 @@ import { goneOf } from './goneOf'
 import { plantsOf, useStore } from './store'
 import { today } from './today'
 
-/** Reckons something of a stored garden in a thread beside the server, with the garden's name; refuses when there is no such garden. */
+/** Reckons something of a stored garden in a process beside the server, with the garden's name; refuses when there is no such garden. */
 export async function reckoned<N extends ReckoningName>(
   event: H3Event,
   gardenId: string,

@@ -16,13 +16,16 @@ const n = (value: number) => String(Math.round(value * 1000) / 1000)
 const escape = (text: string) =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!)
 
+/** To the hundredth of a point: nobody sees more, and a picture of many leaves is a fifth smaller. */
+const cut = (value: number) => String(Math.round(value * 100) / 100)
+
 /** A path's `d` on a sheet. */
 export function pathToSvg(path: Path, sheet: Sheet): string {
   const out: string[] = []
   tracePath(path, sheet, {
-    moveTo: (x, y) => out.push(`M${n(x)} ${n(y)}`),
-    lineTo: (x, y) => out.push(`L${n(x)} ${n(y)}`),
-    quadraticCurveTo: (cx, cy, x, y) => out.push(`Q${n(cx)} ${n(cy)} ${n(x)} ${n(y)}`),
+    moveTo: (x, y) => out.push(`M${cut(x)} ${cut(y)}`),
+    lineTo: (x, y) => out.push(`L${cut(x)} ${cut(y)}`),
+    quadraticCurveTo: (cx, cy, x, y) => out.push(`Q${cut(cx)} ${cut(cy)} ${cut(x)} ${cut(y)}`),
     closePath: () => out.push('Z'),
     circle: (x, y, r) => out.push(circle(x, y, r)),
   })
@@ -30,7 +33,7 @@ export function pathToSvg(path: Path, sheet: Sheet): string {
 }
 
 const circle = (x: number, y: number, r: number) =>
-  `M${n(x - r)} ${n(y)}a${n(r)} ${n(r)} 0 1 0 ${n(2 * r)} 0a${n(r)} ${n(r)} 0 1 0 ${n(-2 * r)} 0`
+  `M${cut(x - r)} ${cut(y)}a${cut(r)} ${cut(r)} 0 1 0 ${cut(2 * r)} 0a${cut(r)} ${cut(r)} 0 1 0 ${cut(-2 * r)} 0`
 
 /** A text made safe for markup. */
 export const escapeMarkup = escape

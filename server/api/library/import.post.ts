@@ -26,7 +26,7 @@ export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   const names = (there: boolean) => read.named.filter((p) => plants.has(p.id) === there).map((p) => p.botanicalName)
   if (getQuery(event).dry !== '1')
     await store.db.transaction(async (tx) => {
-      await upsertOwnPlantsJson(tx, read.rows)
+      for (const rows of read.rows) await upsertOwnPlantsJson(tx, rows)
       if ((await countOwnPlants(tx)) > MOST_OWN)
         throw refuse(422, `Nothing was taken in: ${MOST_OWN} plants of your own are the most. Remove some first.`)
     })

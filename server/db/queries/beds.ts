@@ -24,7 +24,7 @@ export async function listBedsOf(db: Queryable, gardenId: string): Promise<Store
   return rows.map(toBed)
 }
 
-/** A bed as it is stored, its value a text: to be read and checked in a thread. */
+/** A bed as it is stored, its value a text: to be read and checked beside the server. */
 export interface BedText extends Omit<StoredBed, 'value'> {
   readonly text: string
 }

@@ -82,6 +82,17 @@ export const ownPlantRows = (
     return { id, botanicalName, commonName, kind, cells }
   })
 
+/** Rows that the database takes in one statement: with more its memory grows, and stays so. */
+const AT_ONCE = 100
+
+/** The same as JSON texts, each for one statement. */
+export function ownPlantRowTexts(rows: Parameters<typeof ownPlantRows>[0]): string[] {
+  const texts: string[] = []
+  for (let from = 0; from < rows.length; from += AT_ONCE)
+    texts.push(JSON.stringify(ownPlantRows(rows.slice(from, from + AT_ONCE))))
+  return texts
+}
+
 /** Removes an own plant from the library, or brings it back; false when there is none. */
 export async function setOwnPlantRemoved(db: Queryable, id: string, removed: boolean): Promise<boolean> {
   const rows = await db.query(

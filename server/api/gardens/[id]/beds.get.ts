@@ -2,7 +2,7 @@ import type { StoredBed } from '~~/shared/wire'
 import { beside } from '../../../beside/beside'
 import { bedOfText, bedTextsOf } from '../../../db/queries/beds'
 
-/** More than this is read and checked in a thread, letters. */
+/** More than this is read and checked beside the server, letters. */
 const CHECKED_HERE = 200_000
 
 /** All beds of a garden; a large answer is a JSON text already. */

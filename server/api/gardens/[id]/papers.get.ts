@@ -3,8 +3,6 @@ import { PAPER_SIZES, PLAN_SCALES, SHEET_KINDS } from '~~/core/papers'
 import { METHODS } from '~~/core/setout'
 import { issueKeys } from '../../../db/queries/issuedKeys'
 import { rowsOfGarden } from '../../../services/gardenRows'
-import { papersBeside } from '../../../services/papersBeside'
-import { readFonts } from '../../../utils/readFonts'
 
 const RATIOS: readonly number[] = [0, ...PLAN_SCALES.map((s) => s.ratio)]
 const askSchema = z.object({
@@ -41,18 +39,14 @@ export default defineEventHandler(async (event) => {
   if (!rows) throw notFound('garden')
   const { name } = rows.garden.value
   const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
-  const made = await papersBeside(
-    {
-      rows,
-      ask: {
-        ...{ sheets, paper: PAPER_SIZES.find((p) => p.name === paper)!, ratio: scale, plain: plain === '1' },
-        ...{ head: { garden: name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
-      },
-      fonts: await readFonts(),
-      info: { title: `${name}: papers`, author },
+  const made = await papersMade(event, {
+    rows,
+    ask: {
+      ...{ sheets, paper: PAPER_SIZES.find((p) => p.name === paper)!, ratio: scale, plain: plain === '1' },
+      ...{ head: { garden: name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
     },
-    goneOf(event),
-  )
+    info: { title: `${name}: papers`, author },
+  })
   if (!made) throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
   await issueKeys(store.db, id, made.letters)
   attach(event, 'application/pdf', name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')

@@ -1,7 +1,5 @@
 import { PAPER_SIZES } from '~~/core/papers'
 import { rowsOfGarden } from '../../../services/gardenRows'
-import { papersBeside } from '../../../services/papersBeside'
-import { readFonts } from '../../../utils/readFonts'
 
 /** Plans and elevations behind a link that shows them, as one PDF. */
 export default defineEventHandler(async (event) => {
@@ -11,18 +9,14 @@ export default defineEventHandler(async (event) => {
   const rows = (await rowsOfGarden(store.db, gardenId, plantsOf(store)))!
   const { name } = rows.garden.value
   const head = { garden: name, author: '', revision: '', date: today() }
-  const made = await papersBeside(
-    {
-      rows,
-      ask: {
-        ...{ sheets: ['cover', 'plan', 'elevation'], paper: PAPER_SIZES[1]!, ratio: 0, plain: false, head },
-        ...{ bedId: '', orderId: '', method: 'baseline', path: 'right' },
-      },
-      fonts: await readFonts(),
-      info: { title: name, author: '' },
+  const made = await papersMade(event, {
+    rows,
+    ask: {
+      ...{ sheets: ['cover', 'plan', 'elevation'], paper: PAPER_SIZES[1]!, ratio: 0, plain: false, head },
+      ...{ bedId: '', orderId: '', method: 'baseline', path: 'right' },
     },
-    goneOf(event),
-  )
+    info: { title: name, author: '' },
+  })
   if (!made) throw notFound('paper')
   attach(event, 'application/pdf', name, 'plans.pdf', 'plans.pdf')
   return made.file

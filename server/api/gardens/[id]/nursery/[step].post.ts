@@ -5,7 +5,7 @@ import { findGarden } from '../../../../db/queries/gardens'
 import { askNursery, NURSERY_STEPS } from '../../../../services/nursery'
 import { plantText } from '../../../../services/plantTexts'
 
-/** Lines times plants that are looked through here; more are in a thread. */
+/** Lines times plants that are looked through here; more are beside the server. */
 const ASKED_HERE = 50_000
 
 /** One step with the simulated nursery. */

@@ -4,8 +4,7 @@ import { demoFonts, demoStore } from '../../tests/support/demoStore'
 import { library } from '../../tests/support/library'
 import { readPdf } from '../../tests/support/readPdf'
 import { rowsOfGarden } from './gardenRows'
-import type { PapersJob } from './makePapers'
-import { papersBeside } from './papersBeside'
+import { makePapers, type PapersJob } from './makePapers'
 
 let db: Awaited<ReturnType<typeof demoStore>>
 beforeAll(async () => {
@@ -14,7 +13,6 @@ beforeAll(async () => {
 afterAll(() => db.close())
 
 const plantsOf = () => Promise.resolve(library)
-const never = new AbortController().signal
 
 async function job(sheets: PapersJob['ask']['sheets'], bedId = ''): Promise<PapersJob> {
   const rows = (await rowsOfGarden(db, 'saltmarsh-row', plantsOf))!
@@ -30,9 +28,9 @@ async function job(sheets: PapersJob['ask']['sheets'], bedId = ''): Promise<Pape
 }
 
 describe('papers made from what is stored', () => {
-  it('all that is given to a thread is plain: it can be cloned, and makes the same sheets', async () => {
+  it('all that is given to a process is plain: it can be cloned, and makes the same sheets', async () => {
     const own = await job(['cautions', 'care'])
-    const [one, other] = await Promise.all([papersBeside(own, never), papersBeside(structuredClone(own), never)])
+    const [one, other] = await Promise.all([makePapers(own), makePapers(structuredClone(own))])
     const texts = await Promise.all(
       [one, other].map(async (made) => (await readPdf(made!.file)).map((p) => p.text)),
     )
@@ -41,7 +39,7 @@ describe('papers made from what is stored', () => {
     expect(texts[0]!.join(' ')).toContain('Saltmarsh Row Library')
   })
   it('nothing to print is nothing', async () => {
-    expect(await papersBeside(await job(['plan'], 'no-such-bed'), never)).toBeNull()
+    expect(await makePapers(await job(['plan'], 'no-such-bed'))).toBeNull()
   })
   it('a garden that is not there has no rows', async () => {
     expect(await rowsOfGarden(db, 'nowhere', plantsOf)).toBeNull()
