@@ -29,23 +29,21 @@ export function roundedPlaces(
   const inside = insideOf(outline)
   const index = circleIndex(plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 + 2 * stepM })))
   const done = new Map<PlacedPlant, Point>()
-  const fits = (plant: PlacedPlant, at: Point, near: readonly PlacedPlant[]) =>
-    near.every((other) => {
-      const to = done.get(other) ?? other
-      const least = Math.min(
-        distance(plant, other),
-        allowedDistanceM(plant.plant, other.plant, spacing) * LEAST_SHARE,
-      )
-      return distance(at, to) >= least - EPSILON
-    })
   return plants.map((plant) => {
     const r = plant.plant.spreadM / 2 + 2 * stepM
     const near = index
       .search(plant.x - r, plant.y - r, plant.x + r, plant.y + r)
       .map((i) => plants[i]!)
       .filter((p) => p !== plant)
+      .map((other) => ({
+        to: done.get(other) ?? other,
+        least:
+          Math.min(distance(plant, other), allowedDistanceM(plant.plant, other.plant, spacing) * LEAST_SHARE) -
+          EPSILON,
+      }))
     const mustBeIn = inside(plant)
-    const isGood = (at: Point) => (!mustBeIn || inside(at)) && fits(plant, at, near)
+    const isGood = (at: Point) =>
+      near.every(({ to, least }) => distance(at, to) >= least) && (!mustBeIn || inside(at))
     const at = candidates(plant, origin, stepM).find(isGood) ??
       candidates(plant, origin, stepM / FINER).find(isGood) ?? { x: plant.x, y: plant.y }
     done.set(plant, at)

@@ -1,4 +1,5 @@
 import { fork, type ChildProcess } from 'node:child_process'
+import { constants, setPriority } from 'node:os'
 
 /** Room for what is made and thrown away, MB: it is swept out often, and counts beside the rest. */
 const YOUNG_MB = 8
@@ -32,6 +33,7 @@ export class Helper {
       execArgv: [`--max-old-space-size=${mostMb}`, `--max-semi-space-size=${YOUNG_MB}`],
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
     })
+    stepBack(this.child.pid)
     // What it says of its end is heard where a job is under way.
     this.child.on('error', () => undefined)
     this.child.unref()
@@ -86,6 +88,15 @@ export class Helper {
       })
       child.send(job)
     })
+  }
+}
+
+/** Where both want the same core, the server comes first. */
+function stepBack(pid: number | undefined) {
+  try {
+    if (pid) setPriority(pid, constants.priority.PRIORITY_BELOW_NORMAL)
+  } catch {
+    // A machine that does not let it is as it was.
   }
 }
 

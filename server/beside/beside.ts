@@ -99,7 +99,7 @@ async function inHelper(job: Job, gone?: AbortSignal): Promise<Result<unknown>> 
   let end = await helper.work(job, mostMs, gone)
   if (end === 'full' && againMb) {
     const larger = new Helper(workerFile(), againMb)
-    end = await larger.work(job, mostMs, gone)
+    end = await larger.work(job, 2 * mostMs, gone)
     larger.end()
   }
   if (end === 'late') return fail(TOO_LONG)
