@@ -3,6 +3,7 @@ import {
   elevationMarkPaints,
   figureAt,
   fixturePaints,
+  rectPath,
   rulerPaints,
   sillPaints,
   targetPaints,
@@ -43,6 +44,8 @@ export interface ElevationView {
 /** While portraits are being drawn, how often what is there is shown, and how many times as long as that took they go on for first. */
 const SHOWN_EVERY_MS = 120
 const DRAWN_TO_SHOWN = 4
+/** Room for the ruler of heights and its names. */
+const RULER_PX = 56
 const FRONT_STRIP_PX = 12
 
 const sprites = new SpriteCache()
@@ -136,8 +139,13 @@ export class ElevationPainter {
       frontM: (FRONT_STRIP_PX - 2) / perM,
     }
     drawPaints(context, elevationBackPaints(list, window, palette, perM), sheet)
-    if (!view.bare)
-      drawPaints(context, rulerPaints(list, window.topM - 14 / perM, palette, perM, view.manner?.units), sheet)
+    if (view.bare) return
+    // Where the bed's left end is out of the picture, the ruler stays in it, on a ground of its own.
+    const edge = window.fromX + RULER_PX / perM
+    const ground = rectPath(window.fromX, 0, RULER_PX / perM, window.topM)
+    if (edge > list.fromX) drawPaints(context, [{ path: ground, fill: palette.sky, alpha: 0.85 }], sheet)
+    const at = { ...list, fromX: Math.max(list.fromX, edge) }
+    drawPaints(context, rulerPaints(at, window.topM - 14 / perM, palette, perM, view.manner?.units), sheet)
   }
 
   /** Draws the planting anew, where anything of it changed. */

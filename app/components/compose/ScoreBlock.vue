@@ -57,6 +57,8 @@ function key(event: KeyboardEvent) {
 const showsCount = computed(
   () => props.block.fits.count && props.block.count > 1 && props.block.drift.pattern !== 'dotted',
 )
+/** A strip at its foot shows when it flowers, or what it is mixed of. */
+const isStriped = computed(() => Boolean(props.block.year) || props.block.shares.length > 1)
 const portraitPx = computed(() => props.laneHeight - 12)
 const isNow = (m: number) => m + 1 === compose.moment.month
 </script>
@@ -64,7 +66,7 @@ const isNow = (m: number) => m + 1 === compose.moment.month
 <template>
   <button
     class="block"
-    :class="{ chosen, lit, weaves: block.slim, peg: isPeg }"
+    :class="{ chosen, lit, weaves: block.slim, peg: isPeg, striped: isStriped }"
     :style="{ '--leaf': block.colour }"
     :title="label"
     :tabindex="stop ? 0 : -1"
@@ -162,6 +164,23 @@ const isNow = (m: number) => m + 1 === compose.moment.month
 .alone {
   margin: 0 auto;
   padding: 0;
+}
+/* One line above the strip. */
+.striped {
+  padding-bottom: 5px;
+}
+.striped .words {
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
+}
+.striped .words i {
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.striped .words small {
+  flex: none;
 }
 .weaves {
   border-radius: 4px;

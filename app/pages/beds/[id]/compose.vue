@@ -28,7 +28,7 @@ const rest = computed(() =>
     : Math.max(240, height.value - scorePx.value - beside.value - 2),
 )
 const { lined } = useAspect()
-const { zoom, along, nearer, farther, nearAs } = useAlong()
+const { zoom, along, nearer, farther } = useAlong()
 /** Sideways along the bed, with Ctrl nearer and farther. */
 function wheel(event: WheelEvent) {
   if (event.ctrlKey) {
@@ -50,15 +50,7 @@ const stageStyle = computed(() =>
     : {},
 )
 usePinch(stage)
-/** A phone begins nearer, with some paces of the bed; the whole is one touch away. */
-const PACES_M = 6
-watch(
-  () => isPhone.value && axis.value.width > 50,
-  (small) => {
-    const across = (axis.value.width - 82) / axis.value.pxPerM
-    if (small && zoom.value === 1 && across > PACES_M) nearAs(across / PACES_M)
-  },
-)
+useFirstNearness({ isPhone, isUpright, axis, restPx: rest, neededPx })
 watchEffect(() => setDropAxis(axis.value))
 useRehearsal()
 
