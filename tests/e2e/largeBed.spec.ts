@@ -42,3 +42,19 @@ test('on a slow machine a bed of 1,500 plants comes to rest, with all its portra
     )
     .toBe(true)
 })
+
+test('a very long bed begins as near as fills the page, and a short one whole', async ({ page, request }) => {
+  const answer = await request.post(`${server.url}/api/gardens/saltmarsh-row/beds`, { data: { bed: bed1500() } })
+  const { id } = (await answer.json()) as { id: string }
+  await page.goto(`${server.url}/beds/${id}/compose`)
+  const nearness = page.getByRole('group', { name: 'How near the bed is shown' }).getByRole('status')
+  const heightOf = async () => (await page.getByTestId('plan').boundingBox())!.height
+  await expect(page.getByRole('button', { name: 'whole bed' })).toBeVisible()
+  const near = await heightOf()
+  await page.getByRole('button', { name: 'whole bed' }).click()
+  await expect(nearness).toHaveText('1 ×')
+  await expect.poll(heightOf).toBeLessThan(near / 2)
+  await page.goto(`${server.url}/beds/reading-room-front/compose`)
+  await expect(page.getByTestId('plan')).toBeVisible()
+  await expect(nearness).toHaveText('1 ×')
+})
