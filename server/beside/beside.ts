@@ -29,7 +29,7 @@ const PLACES: Readonly<Record<BesideName, Place>> = {
   papers: { lane: 'papers', mostMs: 300_000, againMb: 1500 },
 }
 /** Memory of a process for what it keeps, MB: with its own, less than 200. */
-const MOST_MB = 100
+const MOST_MB = 120
 /** Processes of a lane. */
 const MOST_AT_ONCE = 2
 /** Processes without work that are kept, for so long, ms. */

@@ -1,8 +1,9 @@
 import type { WaterPlan } from '../../core/count'
-import { writePaintsAsDxf, writePaintsAsSvg } from '../../core/exchange'
+import { svgLines, writePaintsAsDxf } from '../../core/exchange'
 import type { Manner } from '../../core/measure'
 import { bedSheet, type DrawnSheet, type Scene } from '../../core/scene'
 import { dripOfScene } from '../../core/water'
+import { bytesOfLines } from './bytesOfLines'
 import { writePaintsAsPdf } from './pdfPen'
 import { plantingDxf } from './plantingDxf'
 import type { SheetAsk } from './sheetAsk'
@@ -22,7 +23,7 @@ const WRITERS: Readonly<
 > = {
   pdf: (drawn, _, { fonts }) => writePaintsAsPdf([drawn], fonts),
   svg: ({ paints, sheet, widthPt, heightPt, scale }) =>
-    new TextEncoder().encode(writePaintsAsSvg(paints, sheet, widthPt, heightPt, scale)),
+    bytesOfLines(svgLines(paints, sheet, widthPt, heightPt, scale)),
   dxf: ({ paints }, { scene, water }, { view }) =>
     view === 'plan' ? plantingDxf(scene, dripOfScene(scene, water)) : writePaintsAsDxf(paints),
 }

@@ -90,31 +90,38 @@ export class SvgMarkup {
   }
 
   text(): string {
-    return `<defs>${this.definitions.join('')}</defs>\n${this.body.filter((part) => part !== '').join('\n')}`
+    return [...this.lines()].join('\n')
   }
-}
 
-/** Paints as SVG elements on a sheet. Texts are escaped; colours come from checked data. */
-export function paintsAsSvg(paints: Iterable<Paint>, sheet: Sheet): string {
-  const markup = new SvgMarkup()
-  markup.put(paints, sheet)
-  return markup.text()
+  *lines(): Generator<string> {
+    yield `<defs>${this.definitions.join('')}</defs>`
+    for (const part of this.body) if (part !== '') yield part
+  }
 }
 
 const MM_PER_PT = 25.4 / 72
 
 /** Paints as an SVG picture of so many points, its page in millimetres; `scale` is the ratio it is drawn at. */
-export function writePaintsAsSvg(
+export function writePaintsAsSvg(...drawn: Parameters<typeof svgLines>): string {
+  return `${[...svgLines(...drawn)].join('\n')}\n`
+}
+
+/** The same line by line, for pictures too large to be held as one text. */
+export function* svgLines(
   paints: Iterable<Paint>,
   sheet: Sheet,
   widthPt: number,
   heightPt: number,
   scale?: number,
-): string {
+): Generator<string> {
   const page = `width="${n(widthPt * MM_PER_PT)}mm" height="${n(heightPt * MM_PER_PT)}mm"`
   const at = scale ? ` data-scale="${scale}"` : ''
   const box = `viewBox="0 0 ${n(widthPt)} ${n(heightPt)}"`
-  return `<svg xmlns="http://www.w3.org/2000/svg" ${page} ${box}${at}>\n${paintsAsSvg(paints, sheet)}\n</svg>\n`
+  yield `<svg xmlns="http://www.w3.org/2000/svg" ${page} ${box}${at}>`
+  const markup = new SvgMarkup()
+  markup.put(paints, sheet)
+  yield* markup.lines()
+  yield '</svg>'
 }
 
 function shapeMarkup(shape: Shape, sheet: Sheet, markup: SvgMarkup): string {
