@@ -9,7 +9,7 @@ import { isShape, type Paint } from './path'
 const scene = scenes.get(3)!
 const { bed, frame } = scene
 const list = picturesAt(scene, { month: 7, year: 3 }, aspectOf(bed, frame, bed.viewpoint)).elevation
-const figuresOf = (paints: Iterable<Paint>) => [...paints].reduce((n, p) => n + (isShape(p) ? p.path.length : 0), 0)
+const numbersOf = (paints: Iterable<Paint>) => [...paints].reduce((n, p) => n + (isShape(p) ? p.path.length : 0), 0)
 
 describe('planting that is made while it is drawn', () => {
   it('can be drawn again and again, also among other paints', () => {
@@ -23,10 +23,10 @@ describe('planting that is made while it is drawn', () => {
   })
   it('has coarser leaves where thousands of plants stand, and the same where hundreds do', () => {
     const times = (n: number) => ({ ...list, figures: Array.from({ length: n }, () => list.figures).flat() })
-    const alone = figuresOf(plantingPaints(list, 60))
+    const alone = numbersOf(plantingPaints(list, 60))
     const hundreds = Math.floor(600 / list.figures.length)
     const thousands = Math.ceil(3000 / list.figures.length)
-    expect(figuresOf(plantingPaints(times(hundreds), 60)) / hundreds).toBeCloseTo(alone, 6)
-    expect(figuresOf(plantingPaints(times(thousands), 60)) / thousands).toBeLessThan(alone * 0.6)
+    expect(numbersOf(plantingPaints(times(hundreds), 60)) / hundreds).toBeCloseTo(alone, 6)
+    expect(numbersOf(plantingPaints(times(thousands), 60)) / thousands).toBeLessThan(alone * 0.6)
   })
 })

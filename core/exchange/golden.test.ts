@@ -10,7 +10,7 @@ import { readDxf } from './dxf/readDxf'
 import { writeDxf } from './dxf/writeDxf'
 import { writePaintsAsDxf } from './dxf/writePaintsAsDxf'
 import { readSvg } from './svg/readSvg'
-import { writePaintsAsSvg } from './svg/svgPen'
+import { svgLines } from './svg/svgPen'
 import { writeSvg } from './svg/writeSvg'
 
 const site = resolveSite(demoSite)
@@ -40,7 +40,7 @@ describe('golden drawing files', () => {
   it('of a bed, as plan and elevation', () => {
     for (const view of ['plan', 'elevation'] as const) {
       const drawn = bedSheet(scene, view, { month: 7, year: 4 })
-      const svg = writePaintsAsSvg(drawn.paints, drawn.sheet, drawn.widthPt, drawn.heightPt)
+      const svg = `${[...svgLines(drawn.paints, drawn.sheet, drawn.widthPt, drawn.heightPt)].join('\n')}\n`
       expect([
         drawn.title,
         drawn.scale,

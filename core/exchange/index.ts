@@ -17,7 +17,7 @@ export {
   simplified,
   type Placing,
 } from './fitToSite'
-export { pathToSvg, svgLines, writePaintsAsSvg } from './svg/svgPen'
+export { pathToSvg, svgLines } from './svg/svgPen'
 export { decodeText, type Encoding } from './decodeText'
 export { type LayerLine, type NamedOutline, type PlantOnSite } from './PlantOnSite'
 export { readCsvTable, readNumber, type Table, toTable } from './readTable'

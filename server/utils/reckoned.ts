@@ -1,4 +1,5 @@
 import type { H3Event } from 'h3'
+import type { Result } from '../../core/result'
 import { beside } from '../beside/beside'
 import { rowsOfGarden } from '../services/gardenRows'
 import type { ReckoningAsk, ReckoningName, ReckoningValue } from '../services/reckonings'
@@ -18,6 +19,11 @@ export async function reckoned<N extends ReckoningName>(
   const rows = await rowsOfGarden(store.db, gardenId, plantsOf(store))
   if (!rows) throw notFound('garden')
   const done = await beside('reckon', { rows, what, now: today(), ask }, goneOf(event))
+  return { name: rows.garden.value.name, value: valueOf(done) as ReckoningValue<N> }
+}
+
+/** What was made of a stored garden; refuses where it is too large for that. */
+export function valueOf<T>(done: Result<T>): T {
   if (!done.ok) throw refuse(503, `This garden is very large, and ${done.error}`)
-  return { name: rows.garden.value.name, value: done.value as ReckoningValue<N> }
+  return done.value
 }

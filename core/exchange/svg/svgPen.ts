@@ -101,12 +101,10 @@ export class SvgMarkup {
 
 const MM_PER_PT = 25.4 / 72
 
-/** Paints as an SVG picture of so many points, its page in millimetres; `scale` is the ratio it is drawn at. */
-export function writePaintsAsSvg(...drawn: Parameters<typeof svgLines>): string {
-  return `${[...svgLines(...drawn)].join('\n')}\n`
-}
-
-/** The same line by line, for pictures too large to be held as one text. */
+/**
+ * Paints as an SVG picture of so many points, its page in millimetres, line by line: a picture of many plants is too large to be held as
+ * one text. `scale` is the ratio it is drawn at.
+ */
 export function* svgLines(
   paints: Iterable<Paint>,
   sheet: Sheet,
