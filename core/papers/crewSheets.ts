@@ -1,7 +1,7 @@
 import type { CountLine } from '../count'
 import { formatLength, sayNumber } from '../measure'
 import type { Scene } from '../scene'
-import { cautionOf, dryRun, setOutTable, type Method, type SetOutRow } from '../setout'
+import { cautionOf, potLines, setOutTable, type Method, type SetOutRow } from '../setout'
 import { plantingNotes, type PlannedTask } from '../works'
 import type { Block, Paper, SheetHead, TextPage } from './paper'
 import { upright } from './upright'
@@ -17,7 +17,11 @@ export function setOutSheet(scene: Scene, head: SheetHead, paper: Paper, ask: Se
   const table = setOutTable(scene, { ...ask, units })
   const m = (n: number | null) => (n === null ? '' : formatLength(n, units, 2, region))
   const lanes = new Map<number, SetOutRow[]>()
-  for (const r of table.rows) lanes.set(r.lane, [...(lanes.get(r.lane) ?? []), r])
+  for (const r of table.rows) {
+    const there = lanes.get(r.lane)
+    if (there) there.push(r)
+    else lanes.set(r.lane, [r])
+  }
   const cells = (r: SetOutRow) => {
     if (r.tapeAM !== null) return [m(r.tapeAM), m(r.tapeBM), r.side ?? '']
     return r.square
@@ -30,7 +34,7 @@ export function setOutSheet(scene: Scene, head: SheetHead, paper: Paper, ask: Se
     radius: [`From ${table.from.name}`, `From ${table.to.name}`, 'Side'],
     grid: ['Square', 'Along in it', 'Out in it'],
   }[ask.method]
-  const { pots } = dryRun(scene, units, ask.path)
+  const pots = potLines(scene)
   return upright(paper, head, `Setting out: ${scene.bed.name}`, [
     {
       kind: 'words',

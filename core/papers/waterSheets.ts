@@ -1,16 +1,16 @@
 import { PRINT_PALETTE } from '../draw'
 import { formatLength, sayNumber } from '../measure'
 import { MONTH_NAMES } from '../time'
-import { dripPaints, zoneYear, type WaterGarden } from '../water'
+import { dripOfScene, dripPaints, zoneYear, type DripChoice, type WaterGarden } from '../water'
 import type { DrawingPage, Paper, SheetHead, TextPage } from './paper'
 import { planSheets, type PlanAsk } from './planSheet'
 import { upright } from './upright'
 
 /** The plan of a bed with its drip over it, true to scale; nothing for a bed without. */
-export function waterPlanSheets(ask: PlanAsk, garden: WaterGarden, bedId: string): DrawingPage[] {
-  const bed = garden.beds.find((b) => b.id === bedId)
-  if (!bed?.drip) return []
-  const over = dripPaints(bed, (p) => p, ask.plain ? () => PRINT_PALETTE.ink : undefined)
+export function waterPlanSheets(ask: PlanAsk, choice: DripChoice): DrawingPage[] {
+  const laid = dripOfScene(ask.scene, choice)
+  if (!laid.drip) return []
+  const over = dripPaints(laid, (p) => p, ask.plain ? () => PRINT_PALETTE.ink : undefined)
   const said = 'drip as laid: rows, rings, tubes dashed, dots are emitters'
   return planSheets({ ...ask, over, said, title: 'water plan' })
 }

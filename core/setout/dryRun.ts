@@ -1,4 +1,5 @@
 import { laneNames } from '../bed'
+import { distance } from '../geometry'
 import { fullHeightM, type Plant } from '../plant'
 import { lettersOf, type Scene } from '../scene'
 import type { Units } from '../measure'
@@ -24,33 +25,33 @@ export interface DryRun {
   readonly packing: readonly PotLine[]
 }
 
-/** The bed's outline as a list, and its pots in the order in which they are set and packed. Source: papers, Set out. */
-export function dryRun(scene: Scene, units: Units, path: 'left' | 'right'): DryRun {
-  const { bed, frame } = scene
+/** Pots lane by lane, in each the tallest kind first. */
+export function potLines(scene: Scene): PotLine[] {
+  const { bed } = scene
   const letters = lettersOf(scene)
   const names = laneNames(bed.laneShares.length, bed.form.kind)
-  const lines = new Map<string, PotLine & { lane: string; count: number }>()
-  for (const p of scene.planted) {
-    const key = `${p.lane}|${p.plant.id}`
-    const there = lines.get(key)
-    const size = bed.buying.find((b) => b.plantId === p.plant.id)?.size ?? p.plant.sizes[0]?.label ?? ''
-    const lane = names[p.lane] ?? ''
-    lines.set(key, {
-      lane,
-      letters: letters.get(p.plant.id) ?? '',
-      plant: p.plant,
-      size,
-      count: (there?.count ?? 0) + 1,
-    })
+  const lanes = new Map<number, Map<Plant, PotLine & { count: number }>>()
+  for (const { plant, lane: at } of scene.planted) {
+    const lines = lanes.get(at) ?? new Map<Plant, PotLine & { count: number }>()
+    lanes.set(at, lines)
+    const there = lines.get(plant)
+    if (there) {
+      there.count++
+      continue
+    }
+    const size = bed.buying.find((b) => b.plantId === plant.id)?.size ?? plant.sizes[0]?.label ?? ''
+    lines.set(plant, { lane: names[at] ?? '', letters: letters.get(plant.id) ?? '', plant, size, count: 1 })
   }
-  const laneOf = (key: string) => Number(key.slice(0, key.indexOf('|')))
-  const pots = [...lines]
-    .sort(([a, x], [b, y]) => laneOf(a) - laneOf(b) || fullHeightM(y.plant) - fullHeightM(x.plant))
-    .map(([, line]) => line)
-  const outlineM = frame.outline.reduce((n, p, i) => {
-    const q = frame.outline[(i + 1) % frame.outline.length]!
-    return n + Math.hypot(q.x - p.x, q.y - p.y)
-  }, 0)
+  return [...lanes]
+    .sort(([a], [b]) => a - b)
+    .flatMap(([, lines]) => [...lines.values()].sort((a, b) => fullHeightM(b.plant) - fullHeightM(a.plant)))
+}
+
+/** The bed's outline as a list, and its pots in the order in which they are set and packed. Source: papers, Set out. */
+export function dryRun(scene: Scene, units: Units, path: 'left' | 'right'): DryRun {
+  const { outline } = scene.frame
+  const pots = potLines(scene)
+  const outlineM = outline.reduce((n, p, i) => n + distance(p, outline[(i + 1) % outline.length]!), 0)
   return {
     table: setOutTable(scene, { method: 'baseline', units, path }),
     outlineM,

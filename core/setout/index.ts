@@ -12,7 +12,7 @@ export {
   setOutTable,
   type SetOutTable,
 } from './setOutTable'
-export { type DryRun, dryRun, type PotLine } from './dryRun'
+export { type DryRun, dryRun, type PotLine, potLines } from './dryRun'
 export { type GoodSide, goodSides, leastSeen, type TrioTurn, trioTurns, viewerAt } from './turning'
 export { type FirstHeight, firstHeight } from './firstHeight'
 export {

@@ -34,7 +34,8 @@ export function roundedPlaces(
     const near = index
       .search(plant.x - r, plant.y - r, plant.x + r, plant.y + r)
       .map((i) => plants[i]!)
-      .filter((p) => p !== plant)
+      // Those that stand in one place already keep no distance.
+      .filter((p) => p.x !== plant.x || p.y !== plant.y)
       .map((other) => ({
         to: done.get(other) ?? other,
         least:

@@ -86,8 +86,8 @@ export const BESIDE_JOBS = {
   /** Figures and files of a stored garden. */
   reckon: async ({ rows, what, now, ask }: ReckonJob): Promise<Result<unknown>> =>
     ok(await RECKONINGS[what](partsOfRows(rows), now, ask as never)),
-  /** Papers of a stored garden; null when there is nothing to put on them. */
-  papers: async (job: PapersJob): Promise<Result<PapersMade | null>> => ok(await makePapers(job)),
+  /** Papers of a stored garden, into a file. */
+  papers: async (job: PapersJob): Promise<Result<PapersMade>> => ok(await makePapers(job)),
   /** Stored beds, read and checked, as the JSON text of an answer. */
   beds: ({ beds }: { readonly beds: readonly BedText[] }): Result<string> =>
     ok(JSON.stringify(beds.map(bedOfText))),

@@ -33,7 +33,7 @@ import { simulatedWeather } from '../../core/weather'
 import { planWorks, tasksOf, type PlannedTask } from '../../core/works'
 import { dripNeed } from '../../core/water'
 import type { CountInput } from '../../core/count'
-import type { StoredScenes } from './gardenScenes'
+import type { SceneOfBed, StoredScenes } from './gardenScenes'
 import { waterOf } from './gardenWater'
 
 /** What whoever asks for papers says of them; the garden says the rest. */
@@ -89,16 +89,14 @@ export function sowingOf({ stored, input }: PapersOf, count: GardenCount, today:
   return sowingList(plans, input.supply.trays)
 }
 
-/** The pages of a garden's papers, as asked. */
-export function papersOf(of: PapersOf, ask: PapersAsk): PaperPage[] {
+/** The pages of a garden's papers, as asked, each made when its turn comes. */
+export function* papersOf(of: PapersOf, ask: PapersAsk): Generator<PaperPage> {
   const count = gardenCount(of.input)
   const kinds = [...SHEET_KINDS, 'order', 'labels'] as const
   const manner = mannerOf(of.stored.garden.value)
   const own = { ...ask, head: { ...ask.head, manner, currency: of.input.supply.money.currency } }
-  return kinds
-    .filter((k) => ask.sheets.includes(k))
-    .flatMap((kind) => pagesOf(kind, of, count, own))
-    .map((page) => inManner(page, manner))
+  for (const kind of kinds.filter((k) => ask.sheets.includes(k)))
+    for (const page of pagesOf(kind, of, count, own)) yield inManner(page, manner)
 }
 
 /** Papers as asked, in the garden’s own manner. */
@@ -109,34 +107,27 @@ function pagesOf(
   of: PapersOf,
   count: GardenCount,
   ask: OwnAsk,
-): readonly PaperPage[] {
+): Iterable<PaperPage> {
   const { stored, input } = of
   const { head, paper } = ask
   const scenes = stored.scenes.filter((s) => ask.bedId === '' || s.id === ask.bedId)
   switch (kind) {
     case 'cover': {
-      const names = scenes.map((s) => s.scene.bed.name)
+      const names = scenes.map((s) => stored.laid.beds.get(s.id)!.bed.name)
       return [coverSheet(stored.brief, names, count, head, paper)]
     }
     case 'plan':
-      return scenes.flatMap((s) => planSheets(planAsk(of, s, ask)))
+      return bedByBed(scenes, (s) => planSheets(planAsk(of, s, ask)))
     case 'elevation':
-      return scenes.map(({ scene }) => elevationSheet(scene, head, paper))
+      return bedByBed(scenes, ({ scene }) => [elevationSheet(scene, head, paper)])
     case 'schedule': {
       const scoped = ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId })
       return [scheduleSheet(scoped, head, paper), ...portraitSheets(scoped.lines, stored.climate, head, paper)]
     }
     case 'setout':
-      return scenes.map((s) => setOutSheet(s.scene, head, paper, setOutAsk(s.scene.frame.closed, ask)))
-    case 'water': {
-      const garden = waterOf(stored, input.supply)
-      return garden.zones.length > 0
-        ? [
-            ...scenes.flatMap((s) => waterPlanSheets(planAsk(of, s, ask), garden, s.id)),
-            waterSheet(garden, input.supply.water.emitterLH, head, paper),
-          ]
-        : []
-    }
+      return bedByBed(scenes, ({ scene }) => [setOutSheet(scene, head, paper, setOutAsk(scene.frame.closed, ask))])
+    case 'water':
+      return waterPages(of, scenes, ask)
     case 'works':
       return [worksSheet(worksOf(of, count, head.date), count.lines, head, paper)]
     case 'care':
@@ -150,9 +141,20 @@ function pagesOf(
   }
 }
 
-type OneScene = StoredScenes['scenes'][number]
+/** Pages of one bed after another: those of a bed are not made before the bed's turn comes. */
+function* bedByBed(beds: readonly SceneOfBed[], pages: (bed: SceneOfBed) => readonly PaperPage[]) {
+  for (const bed of beds) yield* pages(bed)
+}
 
-function planAsk({ stored }: PapersOf, { id, scene }: OneScene, { head, paper, ratio, plain }: OwnAsk) {
+function* waterPages(of: PapersOf, scenes: readonly SceneOfBed[], ask: OwnAsk): Generator<PaperPage> {
+  const { stored, input } = of
+  const { water } = input.supply
+  yield* bedByBed(scenes, (s) => waterPlanSheets(planAsk(of, s, ask), water))
+  const garden = waterOf(stored, input.supply)
+  if (garden.zones.length > 0) yield waterSheet(garden, water.emitterLH, ask.head, ask.paper)
+}
+
+function planAsk({ stored }: PapersOf, { id, scene }: SceneOfBed, { head, paper, ratio, plain }: OwnAsk) {
   const to = stored.laid.beds.get(id)?.transform ?? null
   const services = to
     ? stored.laid.site.things.flatMap((t) =>

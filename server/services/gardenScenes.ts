@@ -25,7 +25,13 @@ export interface StoredScenes {
   readonly library: ReadonlyMap<string, Plant>
   readonly letters: ReadonlyMap<string, string>
   readonly laid: GardenScene
-  readonly scenes: readonly { readonly id: string; readonly scene: Scene }[]
+  readonly scenes: readonly SceneOfBed[]
+}
+
+/** A bed's scene, made where it is asked for, and again where its memory was needed meanwhile. */
+export interface SceneOfBed {
+  readonly id: string
+  readonly scene: Scene
 }
 
 /** Gives the plants that a garden knows. */
@@ -56,7 +62,21 @@ export function scenesOfParts(parts: GardenParts): StoredScenes {
       heatZone: place.heatZone ?? null,
     }
     const input = { ...base, schools: brief.schools, letters, surroundings: here.surroundings }
-    return { id, scene: makeScene(input, { frame: here.frame }) }
+    return sceneOnDemand(id, () => makeScene(input, { frame: here.frame }))
   })
   return { garden, brief, climate, library, letters, laid, scenes }
+}
+
+function sceneOnDemand(id: string, make: () => Scene): SceneOfBed {
+  let made: WeakRef<Scene> | undefined
+  return {
+    id,
+    get scene() {
+      const there = made?.deref()
+      if (there) return there
+      const scene = make()
+      made = new WeakRef(scene)
+      return scene
+    },
+  }
 }

@@ -44,12 +44,12 @@ const ask = (change: Partial<PapersAsk> = {}): PapersAsk => ({
   head: { garden: 'Saltmarsh Row Library', author: 'the founders', revision: 'B', date: '2026-04-01' },
   ...change,
 })
-const print = async (pages: readonly PaperPage[]) =>
+const print = async (pages: Iterable<PaperPage>) =>
   readPdf(await writePapersAsPdf(pages, demoFonts(), { title: 'papers', author: '' }))
 
 describe('planting plans read back from the PDF', () => {
   it.each(PAPER_SIZES)('$name: page size, check bars and a known length true within 0.2 %', async (paper) => {
-    const [page] = await print(await papersOf(of, ask({ paper, bedId: 'reading-room-front', ratio: 100 })))
+    const [page] = await print(papersOf(of, ask({ paper, bedId: 'reading-room-front', ratio: 100 })))
     expect([page!.widthPt, page!.heightPt]).toEqual([
       expect.closeTo(paper.widthPt, 1),
       expect.closeTo(paper.heightPt, 1),
@@ -62,7 +62,7 @@ describe('planting plans read back from the PDF', () => {
   })
   it('carry every letter with its count, date, revision and author, as text', async () => {
     for (const { id, scene } of of.stored.scenes) {
-      const pages = await print(await papersOf(of, ask({ bedId: id })))
+      const pages = await print(papersOf(of, ask({ bedId: id })))
       const text = pages
         .map((p) => p.text)
         .join(' ')
@@ -103,9 +103,7 @@ describe('planting plans read back from the PDF', () => {
     expect([...new Set(colours)].filter((c) => !isGrey(c))).toEqual([])
   })
   it('go over several sheets that name one another', async () => {
-    const pages = await print(
-      await papersOf(of, ask({ paper: PAPER_SIZES[0]!, ratio: 20, bedId: 'reading-room-front' })),
-    )
+    const pages = await print(papersOf(of, ask({ paper: PAPER_SIZES[0]!, ratio: 20, bedId: 'reading-room-front' })))
     expect(pages.length).toBeGreaterThan(1)
     expect(pages[0]!.text).toContain('meets sheet 2 here')
     expect(pages[1]!.text).toContain('meets sheet 1 here')
@@ -130,7 +128,7 @@ it('tiles cover their box, none larger than the paper, each over the next by the
 })
 
 it('the whole dossier has every sheet, and the schedule every plant', async () => {
-  const pages = await print(await papersOf(of, ask({ sheets: SHEET_KINDS, ratio: 0, paper: PAPER_SIZES[0]! })))
+  const pages = await print(papersOf(of, ask({ sheets: SHEET_KINDS, ratio: 0, paper: PAPER_SIZES[0]! })))
   const text = pages
     .map((p) => p.text)
     .join(' ')

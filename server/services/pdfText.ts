@@ -54,7 +54,11 @@ class Flow {
   }
 
   private room(height: number) {
-    if (this.y + height > this.page.heightPt - MARGIN - FOOT / 2) this.turn()
+    if (!this.hasRoom(height)) this.turn()
+  }
+
+  private hasRoom(height: number) {
+    return this.y + height <= this.page.heightPt - MARGIN - FOOT / 2
   }
 
   block(block: Block) {
@@ -80,37 +84,48 @@ class Flow {
     if (hasHead) this.row(table.headings, widths, table.right ?? [], true)
     for (const row of table.rows) {
       const height = this.heightOf(row, widths, false)
-      if (this.y + height > this.page.heightPt - MARGIN - FOOT / 2) {
+      if (!this.hasRoom(height)) {
         this.turn()
         if (hasHead) this.row(table.headings, widths, table.right ?? [], true)
       }
-      this.row(row, widths, table.right ?? [], false)
+      this.row(row, widths, table.right ?? [], false, height)
     }
     this.y += 8
   }
 
   private heightOf(row: readonly string[], widths: readonly number[], head: boolean) {
-    this.pdf.font(head ? 'bold' : 'plain').fontSize(SIZE)
-    const heights = row.map((cell, i) =>
-      this.pdf.heightOfString(cell || ' ', { width: (widths[i] ?? 40) - 2 * CELL_PAD }),
-    )
+    const { pdf } = this
+    pdf.font(head ? 'bold' : 'plain').fontSize(SIZE)
+    const heights = row.map((cell, i) => {
+      const width = (widths[i] ?? 40) - 2 * CELL_PAD
+      return this.fits(cell, width) ? pdf.currentLineHeight(true) : pdf.heightOfString(cell, { width })
+    })
     return Math.max(...heights) + 2 * CELL_PAD
   }
 
-  private row(row: readonly string[], widths: readonly number[], right: readonly number[], head: boolean) {
+  /** Whether a cell is one line: it needs no breaking then, which takes most of a long table's time. */
+  private fits(cell: string, width: number) {
+    return !cell.includes('\n') && this.pdf.widthOfString(cell) <= width
+  }
+
+  private row(
+    row: readonly string[],
+    widths: readonly number[],
+    right: readonly number[],
+    head: boolean,
+    height = this.heightOf(row, widths, head),
+  ) {
     const { pdf } = this
-    const height = this.heightOf(row, widths, head)
     this.room(height)
+    pdf
+      .font(head ? 'bold' : 'plain')
+      .fontSize(SIZE)
+      .fillColor(head ? SOFT : INK)
+      .fillOpacity(1)
     let x = MARGIN
     row.forEach((cell, i) => {
       const width = widths[i] ?? 40
-      pdf
-        .font(head ? 'bold' : 'plain')
-        .fontSize(SIZE)
-        .fillColor(head ? SOFT : INK)
-        .fillOpacity(1)
-      const align = right.includes(i) ? ('right' as const) : ('left' as const)
-      if (cell !== '') pdf.text(cell, x + CELL_PAD, this.y + CELL_PAD, { width: width - 2 * CELL_PAD, align })
+      if (cell !== '') this.cell(cell, x + CELL_PAD, width - 2 * CELL_PAD, right.includes(i))
       x += width
     })
     this.y += height
@@ -121,6 +136,13 @@ class Flow {
       .lineWidth(head ? 0.9 : 0.4)
       .strokeOpacity(1)
       .stroke(LINE)
+  }
+
+  private cell(cell: string, x: number, width: number, isRight: boolean) {
+    const { pdf } = this
+    const y = this.y + CELL_PAD
+    if (!this.fits(cell, width)) pdf.text(cell, x, y, { width, align: isRight ? 'right' : 'left' })
+    else pdf.text(cell, isRight ? x + width - pdf.widthOfString(cell) : x, y, { lineBreak: false })
   }
 }
 

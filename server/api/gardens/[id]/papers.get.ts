@@ -39,16 +39,16 @@ export default defineEventHandler(async (event) => {
   if (!rows) throw notFound('garden')
   const { name } = rows.garden.value
   const { sheets, paper, scale, plain, bed, author, revision, order, ...rest } = ask.data
-  const made = await papersMade(event, {
+  const job = {
     rows,
     ask: {
       ...{ sheets, paper: PAPER_SIZES.find((p) => p.name === paper)!, ratio: scale, plain: plain === '1' },
       ...{ head: { garden: name, author, revision, date: today() }, bedId: bed, orderId: order, ...rest },
     },
     info: { title: `${name}: papers`, author },
+  }
+  await sendPapers(event, job, async (letters) => {
+    await issueKeys(store.db, id, letters)
+    attach(event, 'application/pdf', name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
   })
-  if (!made) throw refuse(404, 'There is nothing to put on these papers: choose other sheets or another bed.')
-  await issueKeys(store.db, id, made.letters)
-  attach(event, 'application/pdf', name, `${sheets.length > 1 ? 'papers' : sheets[0]}.pdf`, 'papers.pdf')
-  return made.file
 })

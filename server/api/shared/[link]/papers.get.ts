@@ -1,4 +1,5 @@
 import { PAPER_SIZES } from '~~/core/papers'
+import type { PapersAsk } from '../../../services/gardenPapers'
 import { rowsOfGarden } from '../../../services/gardenRows'
 
 /** Plans and elevations behind a link that shows them, as one PDF. */
@@ -9,15 +10,10 @@ export default defineEventHandler(async (event) => {
   const rows = (await rowsOfGarden(store.db, gardenId, plantsOf(store)))!
   const { name } = rows.garden.value
   const head = { garden: name, author: '', revision: '', date: today() }
-  const made = await papersMade(event, {
-    rows,
-    ask: {
-      ...{ sheets: ['cover', 'plan', 'elevation'], paper: PAPER_SIZES[1]!, ratio: 0, plain: false, head },
-      ...{ bedId: '', orderId: '', method: 'baseline', path: 'right' },
-    },
-    info: { title: name, author: '' },
-  })
-  if (!made) throw notFound('paper')
-  attach(event, 'application/pdf', name, 'plans.pdf', 'plans.pdf')
-  return made.file
+  const ask: PapersAsk = {
+    ...{ sheets: ['cover', 'plan', 'elevation'], paper: PAPER_SIZES[1]!, ratio: 0, plain: false, head },
+    ...{ bedId: '', orderId: '', method: 'baseline', path: 'right' },
+  }
+  const job = { rows, ask, info: { title: name, author: '' } }
+  await sendPapers(event, job, () => attach(event, 'application/pdf', name, 'plans.pdf', 'plans.pdf'))
 })
