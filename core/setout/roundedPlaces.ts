@@ -28,29 +28,29 @@ export function roundedPlaces(
 ): RoundedPlace[] {
   const inside = insideOf(outline)
   const index = circleIndex(plants.map((p) => ({ x: p.x, y: p.y, r: p.plant.spreadM / 2 + 2 * stepM })))
-  const done = new Map<PlacedPlant, Point>()
-  return plants.map((plant) => {
+  const now: Point[] = plants.map(({ x, y }) => ({ x, y }))
+  return plants.map((plant, own) => {
     const r = plant.plant.spreadM / 2 + 2 * stepM
-    const near = index
-      .search(plant.x - r, plant.y - r, plant.x + r, plant.y + r)
-      .map((i) => plants[i]!)
-      // Those that stand in one place already keep no distance.
-      .filter((p) => p.x !== plant.x || p.y !== plant.y)
-      .map((other) => ({
-        to: done.get(other) ?? other,
-        least:
-          Math.min(distance(plant, other), allowedDistanceM(plant.plant, other.plant, spacing) * LEAST_SHARE) -
-          EPSILON,
-      }))
+    const near = index.search(plant.x - r, plant.y - r, plant.x + r, plant.y + r)
+    const least2 = near.map((i) => {
+      const other = plants[i]!
+      const apart2 = square(plant, other)
+      // Those that stand in one place already, as it does with itself, keep no distance.
+      if (apart2 === 0) return 0
+      const allowed = allowedDistanceM(plant.plant, other.plant, spacing) * LEAST_SHARE
+      return Math.max(0, Math.min(Math.sqrt(apart2), allowed) - EPSILON) ** 2
+    })
     const mustBeIn = inside(plant)
     const isGood = (at: Point) =>
-      near.every(({ to, least }) => distance(at, to) >= least) && (!mustBeIn || inside(at))
+      near.every((i, n) => square(at, now[i]!) >= least2[n]!) && (!mustBeIn || inside(at))
     const at = candidates(plant, origin, stepM).find(isGood) ??
       candidates(plant, origin, stepM / FINER).find(isGood) ?? { x: plant.x, y: plant.y }
-    done.set(plant, at)
+    now[own] = at
     return { plant, ...at, movedM: distance(plant, at) }
   })
 }
+
+const square = (a: Point, b: Point) => (a.x - b.x) ** 2 + (a.y - b.y) ** 2
 
 /** The lattice's places about a point, the nearest first, as far as a step and a half. */
 function candidates(p: Point, origin: Point, step: number): Point[] {
