@@ -10,22 +10,24 @@ run('npx', ['--no-install', 'nuxt', 'build'], {
   stdio: process.env.AMBER_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'],
 })
 run('npx', ['--no-install', 'tsx', 'scripts/bundleWorkers.ts'])
-await makeEmptyDatabase()
+const data = mkdtempSync(join(tmpdir(), 'amber-first-'))
+await makeDatabase('empty-database', '')
+await makeDatabase('demo-database', '1')
+rmSync(data, { recursive: true, force: true })
 stampBuild()
 
 /**
- * An empty database beside the server, migrated by the server itself, to be copied: so that the first start of a new data
+ * A database beside the server, migrated and seeded by the server itself, to be copied: so that the first start of a new data
  * folder is quick.
  */
-async function makeEmptyDatabase() {
+async function makeDatabase(name, demo) {
   const server = join(root, '.output', 'server')
-  const data = mkdtempSync(join(tmpdir(), 'amber-empty-'))
   const env = {
     ...process.env,
     NODE_ENV: 'production',
     AMBER_DATA_DIR: data,
     DATABASE_URL: '',
-    AMBER_SEED_DEMO: '',
+    AMBER_SEED_DEMO: demo,
     NITRO_HOST: '127.0.0.1',
     NITRO_PORT: String(await freePort()),
   }
@@ -37,7 +39,6 @@ async function makeEmptyDatabase() {
   await answers(`http://127.0.0.1:${env.NITRO_PORT}/api/health`)
   child.kill('SIGTERM')
   await ended
-  rmSync(join(server, 'empty-database'), { recursive: true, force: true })
-  cpSync(join(data, 'database'), join(server, 'empty-database'), { recursive: true })
-  rmSync(data, { recursive: true, force: true })
+  rmSync(join(server, name), { recursive: true, force: true })
+  cpSync(join(data, 'database'), join(server, name), { recursive: true })
 }

@@ -7,6 +7,7 @@ import type { Db } from '../db/Db'
 import { guarded } from '../db/guarded'
 import { migrate, toMigrations, type Migration } from '../db/migrate'
 import { openLite } from '../db/openLite'
+import { hasGardens } from '../db/queries/gardens'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { seedDemo } from '../db/seedDemo'
 import { seedHistory } from '../db/seedHistory'
@@ -36,7 +37,7 @@ async function openStore(): Promise<Store> {
   const version = migrations[migrations.length - 1]!.number
   const keeping = new Keeping(opened.db, version)
   const db = guarded(opened.db, raise, { before: opened.room, after: keeping.changed })
-  if (process.env.AMBER_SEED_DEMO === '1' && (await seedDemo(db, ...(await demoGardens())))) await seedYears(db)
+  if (withDemo() && !(await hasGardens(db)) && (await seedDemo(db, ...(await demoGardens())))) await seedYears(db)
   void runDataSteps(db).catch((error: unknown) =>
     console.error('Stored data could not be brought up to date:', error),
   )
@@ -90,9 +91,13 @@ async function openDb(): Promise<Opened> {
       `There are ${Math.floor(freeMb(folder))} MB free at ${folder}, and ${FIRST_MB} MB are needed to begin. ` +
         'Make room there, or name another folder in AMBER_DATA_DIR.',
     )
-  const db = await openLite(database, { empty: join(dirname(process.argv[1] ?? '.'), 'empty-database') })
+  const first = withDemo() ? 'demo-database' : 'empty-database'
+  const db = await openLite(database, { first: join(dirname(process.argv[1] ?? '.'), first) })
   return { db, room: () => roomTrouble(folder) }
 }
+
+/** Whether a store that never held a garden begins with the demo. */
+const withDemo = () => process.env.AMBER_SEED_DEMO === '1'
 
 /** An empty database, its journal, and room for the first day. */
 const FIRST_MB = 90

@@ -122,3 +122,12 @@ test('plant lists: a dry run takes nothing, what goes out comes in unchanged, in
   expect(await said(broken)).toMatch(/row 3, kind: “wizard” came/)
   expect(await library()).toEqual(before)
 })
+
+test('a server whose log nobody reads any more goes on, and ends when it is told to', async ({ request }) => {
+  const unheard = await startServer({ env: { AMBER_LOG: '1' } })
+  unheard.deafen()
+  for (let i = 0; i < 5; i++)
+    expect((await request.get(`${unheard.url}/api/gardens`, { timeout: 5000 })).status()).toBe(200)
+  process.kill(unheard.pid, 'SIGTERM')
+  expect(await unheard.ended()).toBe(0)
+})

@@ -13,6 +13,8 @@ export interface TestServer {
   readonly pid: number
   /** What the process wrote to its error stream. */
   errors(): string
+  /** Closes what it writes to, as a log that ended does. */
+  deafen(): void
   /** Ends the process at once, as a power cut would. */
   kill(): Promise<void>
   /** Waits for the process to end by itself; its exit code. */
@@ -56,9 +58,10 @@ export async function startServer(
       DATABASE_URL: '',
       ...options.env,
     },
-    stdio: ['ignore', 'ignore', 'pipe'],
+    stdio: ['ignore', 'pipe', 'pipe'],
   })
   let text = ''
+  child.stdout?.resume()
   child.stderr?.on('data', (chunk: Buffer) => {
     text += chunk.toString()
   })
@@ -71,6 +74,10 @@ export async function startServer(
     pid: child.pid!,
     startedInMs: performance.now() - began,
     errors: () => text,
+    deafen: () => {
+      child.stdout?.destroy()
+      child.stderr?.destroy()
+    },
     kill: async () => {
       child.kill('SIGKILL')
       await exit
