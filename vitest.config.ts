@@ -18,7 +18,15 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { extends: true, test: { name: 'server', include: ['server/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts'],
+          isolate: false,
+          globalSetup: 'tests/support/firstDatabase.ts',
+        },
+      },
     ],
   },
 })

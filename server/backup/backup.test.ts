@@ -4,12 +4,12 @@ import { join } from 'node:path'
 import { gunzipSync, gzipSync } from 'node:zlib'
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { memoryDb } from '../../tests/support/firstDatabase'
 import { demoStore, storedMigrations } from '../../tests/support/demoStore'
 import { rename } from '../../tests/support/edits'
 import { testBed } from '../../tests/support/library'
 import type { Db } from '../db/Db'
 import { migrate } from '../db/migrate'
-import { openPglite } from '../db/openPglite'
 import { findBed, insertBed, setBedRemoved } from '../db/queries/beds'
 import { insertDrawing } from '../db/queries/drawings'
 import { gardenIds, setGardenRemoved } from '../db/queries/gardens'
@@ -90,7 +90,7 @@ describe('a backup', () => {
   })
 
   it('of an older version is brought to the newest on the way', async () => {
-    const older = await openPglite()
+    const older = await memoryDb()
     const upTo = migrations.filter((m) => m.number <= 11)
     await migrate(older, upTo)
     await older.query(`INSERT INTO own_plant (id, botanical_name, common_name, kind, cells)

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process'
+import { once } from 'node:events'
 import { build } from 'esbuild'
 import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -14,7 +15,8 @@ beforeAll(async () => {
     const [, , folder, at] = process.argv
     while (Date.now() < Number(at));
     try { takeDataFolder(folder); console.log('taken') } catch { console.log('refused') }
-    setTimeout(() => {}, 1500)`
+    // It holds what it took until all have tried.
+    process.stdin.resume()`
   await build({
     stdin: { contents, resolveDir: root, loader: 'ts' },
     outfile: program,
@@ -28,18 +30,14 @@ afterAll(() => rmSync(root, { recursive: true, force: true }))
 /** Starts processes that try at the same instant; how many took the folder. */
 async function race(folder: string, tries: number): Promise<number> {
   const at = String(Date.now() + 700)
+  const children = Array.from({ length: tries }, () => spawn(process.execPath, [program, folder, at]))
   const said = await Promise.all(
-    Array.from(
-      { length: tries },
-      () =>
-        new Promise<string>((done) => {
-          const child = spawn(process.execPath, [program, folder, at])
-          let text = ''
-          child.stdout.on('data', (d: Buffer) => (text += d.toString()))
-          child.on('exit', () => done(text.trim()))
-        }),
+    children.map(
+      ({ stdout }) => new Promise<string>((done) => stdout.once('data', (d: Buffer) => done(d.toString().trim()))),
     ),
   )
+  for (const { stdin } of children) stdin.end()
+  await Promise.all(children.map((child) => once(child, 'exit')))
   expect(said.filter((s) => s !== 'taken' && s !== 'refused')).toEqual([])
   return said.filter((s) => s === 'taken').length
 }

@@ -7,6 +7,7 @@ import { PGlite } from '@electric-sql/pglite'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Bed } from '../../core/bed'
 import { readPlants } from '../../core/plant'
+import { FIRST, memoryDb } from '../../tests/support/firstDatabase'
 import { rename } from '../../tests/support/edits'
 import { everyBed } from '../../tests/support/everyBed'
 import { postgresPrograms, realPostgres } from '../../tests/support/realPostgres'
@@ -59,7 +60,7 @@ const kinds: { name: string; open: () => Promise<{ db: Db; stop: () => Promise<v
   {
     name: 'PGlite',
     open: async () => {
-      const db = await openPglite()
+      const db = await memoryDb()
       return { db, stop: () => db.close() }
     },
   },
@@ -301,7 +302,7 @@ describe.each(kinds)('$name', ({ open }) => {
 
 describe('migrate', () => {
   it('brings beds of rows over into one value each, nothing lost', async () => {
-    const old = await openPglite()
+    const old = await memoryDb()
     const migrations = await readMigrations()
     const five = migrations.filter((m) => m.number <= 5)
     await old.transaction(async (tx) => {
@@ -329,14 +330,14 @@ describe('migrate', () => {
   })
 
   it('refuses data of a newer program in clear words, and changes nothing', async () => {
-    const db = await openPglite()
+    const db = await memoryDb()
     const migrations = await readMigrations()
     await migrate(db, [...migrations, { number: 9000, name: '9000_later.sql', sql: 'SELECT 1' }])
     await expect(migrate(db, migrations)).rejects.toThrow(/written by a newer Amber Terrace \(version 9000/)
     await db.close()
   })
   it('leaves nothing of a migration that fails', async () => {
-    const db = await openPglite()
+    const db = await memoryDb()
     await expect(
       migrate(
         db,
@@ -357,7 +358,7 @@ describe('migrate', () => {
 describe('the data folder', () => {
   it('seeds the demo once into an empty one, and all is there when it is opened again', async () => {
     const first = takeDataFolder(join(folder, 'deep', 'er'))
-    const db = await openPglite(first.database)
+    const db = await openPglite(first.database, { first: FIRST })
     await migrate(db, await readMigrations())
     expect(await seedDemo(db, demo)).toBe(true)
     await db.close()

@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url'
 import { Worker } from 'node:worker_threads'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { bundleWorker } from '../../scripts/bundleWorker'
+import { FIRST, memoryDb } from '../../tests/support/firstDatabase'
 import type { Db } from './Db'
 import { openBeside } from './openBeside'
 import { openPglite } from './openPglite'
@@ -20,7 +21,7 @@ const start = () => (last = new Worker(thread))
 
 beforeAll(async () => {
   await bundleWorker('store', thread)
-  db = await openBeside(start, database)
+  db = await openBeside(start, database, { first: FIRST })
   await db.query('CREATE TABLE kept (id int PRIMARY KEY, value jsonb)')
 }, 60_000)
 afterAll(async () => {
@@ -34,7 +35,7 @@ describe('the database in its thread', () => {
   it('answers as it does without one: figures, texts, times, bytes and JSON of any kind', async () => {
     const sql = `SELECT 1 AS n, 'x' AS t, now()::date AS day, '\\x00ff'::bytea AS bytes, ARRAY[1, 2] AS list, NULL AS none,
       '{"a": [1, null, "b"]}'::jsonb AS object, '"text"'::jsonb AS text, 'null'::json AS nothing, 2.5::float8 AS half`
-    const lite = await openPglite()
+    const lite = await memoryDb()
     const [beside] = await db.query(sql)
     expect(beside).toEqual((await lite.query(sql))[0])
     expect(beside).toMatchObject({ object: { a: [1, null, 'b'] }, text: 'text', nothing: null })
@@ -106,7 +107,7 @@ describe('the database in its thread', () => {
   })
 
   it('has what it answered on the disk, and says so when it is asked after its end', async () => {
-    const other = await openBeside(start, join(folder, 'other'))
+    const other = await openBeside(start, join(folder, 'other'), { first: FIRST })
     await other.query('CREATE TABLE kept (id int)')
     await other.query('INSERT INTO kept VALUES (7)')
     await other.close()

@@ -10,6 +10,8 @@ import { syncPath, syncTree } from './syncTree'
 export interface LiteOptions {
   /** The folder of a database made at build time that a new one begins as: copying it is ten times as fast as making one. */
   readonly first?: string
+  /** What a database in memory begins as, as the package dumps it. */
+  readonly dump?: Blob
   /** Stands in for the system's own in tests. */
   readonly sync?: (file: number) => void
 }
@@ -23,11 +25,13 @@ const asText = (text: string) => text
 const parsers = Object.fromEntries(JSON_TYPES.map((type) => [type, asText]))
 
 /** The same with JSON left as text, so that a thread can hand it over. */
-export async function openRaw(folder?: string, { first, sync }: LiteOptions = {}): Promise<RawDb> {
+export async function openRaw(folder?: string, { first, dump, sync }: LiteOptions = {}): Promise<RawDb> {
   const isNew = folder !== undefined && !existsSync(join(folder, 'PG_VERSION'))
   if (isNew && first && existsSync(first)) copyWhole(first, folder)
   const lite = await PGlite.create(
-    folder ? { fs: new SyncedFs(folder, sync), startParams: syncedParams(PGlite.defaultStartParams) } : {},
+    folder
+      ? { fs: new SyncedFs(folder, sync), startParams: syncedParams(PGlite.defaultStartParams) }
+      : { loadDataDir: dump },
   )
   const wrap = (source: PGlite | Transaction): RawQueryable => ({
     query: async (sql, params = []) => {

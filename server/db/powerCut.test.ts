@@ -13,6 +13,7 @@ import {
 import { tmpdir } from 'node:os'
 import { dirname, join, relative } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
+import { FIRST } from '../../tests/support/firstDatabase'
 import { rename } from '../../tests/support/edits'
 import { migrated } from '../../tests/support/demoStore'
 import { saveEdits } from '../services/bedEdits'
@@ -69,7 +70,7 @@ class Disk {
 describe('a power cut', () => {
   it('takes nothing that was answered: each save is synced before its answer, and is there again', async () => {
     const folder = join(root, 'database')
-    const first = await openPglite(folder)
+    const first = await openPglite(folder, { first: FIRST })
     await migrated(first)
     await insertGarden(first, 'g', gardenSchema.parse(demo.garden))
     await insertBed(first, 'b', 'g', testBed({ name: 'Before' }))

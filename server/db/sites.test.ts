@@ -8,6 +8,7 @@ import { siteSchema } from '../../shared/siteSchema'
 import { pictureType } from '../../shared/pictureType'
 import { bedSheet, SHEET_VIEWS } from '../../core/scene'
 import { readPlants } from '../../core/plant'
+import { memoryDb } from '../../tests/support/firstDatabase'
 import { everyBed } from '../../tests/support/everyBed'
 import { demo, drift, library, libraryCsv, testBed } from '../../tests/support/library'
 import { sceneOfBed } from '../services/bedScene'
@@ -19,7 +20,6 @@ import { packGarden } from '../archive/packGarden'
 import { unpackGarden } from '../archive/unpackGarden'
 import type { Db } from './Db'
 import { migrate, toMigrations } from './migrate'
-import { openPglite } from './openPglite'
 import { insertBed } from './queries/beds'
 import { ownPlantRows, upsertOwnPlants } from './queries/ownPlants'
 import { findDrawing, insertDrawing } from './queries/drawings'
@@ -44,7 +44,7 @@ const png = new Uint8Array([
 ])
 let db: Db
 beforeAll(async () => {
-  db = await openPglite()
+  db = await memoryDb()
   await migrate(
     db,
     toMigrations(

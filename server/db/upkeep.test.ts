@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, expect, it } from 'vitest'
 import { gardenSchema } from '../../shared/gardenSchema'
+import { FIRST } from '../../tests/support/firstDatabase'
 import { migrated } from '../../tests/support/demoStore'
 import { rename } from '../../tests/support/edits'
 import { demo, demoBed } from '../../tests/support/library'
@@ -22,7 +23,7 @@ const journalMb = (folder: string) =>
 
 it('a bed saved over and over takes the room of a few, and the journal is written off', async () => {
   const folder = join(root, 'database')
-  const db = await openPglite(folder)
+  const db = await openPglite(folder, { first: FIRST })
   await migrated(db)
   await insertGarden(db, 'g', gardenSchema.parse(demo.garden))
   await insertBed(db, 'b', 'g', demoBed('reading-room-front'))

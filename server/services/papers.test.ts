@@ -54,7 +54,8 @@ describe('planting plans read back from the PDF', () => {
       expect.closeTo(paper.widthPt, 1),
       expect.closeTo(paper.heightPt, 1),
     ])
-    const has = (pt: number) => page!.lines.some((l) => Math.abs(l - pt) <= pt * 0.002)
+    const lines = await page!.lines()
+    const has = (pt: number) => lines.some((l) => Math.abs(l - pt) <= pt * 0.002)
     expect(has((100 / 25.4) * 72)).toBe(true)
     expect(has(4 * 72)).toBe(true)
     // The back of the bed, 14 m at 1 : 100, is 140 mm.

@@ -21,5 +21,5 @@ it('a page of very many paints is written in pieces, and reads as one', async ()
   const [read] = await readPdf(file)
   expect(read!.text.match(/no\d+;/g)).toEqual(Array.from({ length: COUNT / 200 }, (_, i) => `no${i * 200};`))
   // The reader joins some lines of a page so long.
-  expect(read!.lines.filter((l) => l === 7).length).toBeGreaterThan(COUNT * 0.99)
+  expect((await read!.lines()).filter((l) => l === 7).length).toBeGreaterThan(COUNT * 0.99)
 })

@@ -3,16 +3,16 @@ import { unwrapWoff } from '../../server/services/unwrapWoff'
 import { readdirSync, readFileSync } from 'node:fs'
 import type { Db } from '../../server/db/Db'
 import { migrate, toMigrations } from '../../server/db/migrate'
-import { openPglite } from '../../server/db/openPglite'
 import { seedDemo } from '../../server/db/seedDemo'
 import type { PdfFonts } from '../../server/services/pdfPen'
+import { memoryDb } from './firstDatabase'
 import { demo, library } from './library'
 
 const migrations = new URL('../../server/db/migrations/', import.meta.url)
 
 /** A database in memory with the demo garden in it. */
 export async function demoStore(): Promise<Db> {
-  const db = await openPglite()
+  const db = await memoryDb()
   await migrated(db)
   await seedDemo(db, demo)
   return db

@@ -4,11 +4,11 @@ export interface ReadPage {
   readonly widthPt: number
   readonly heightPt: number
   readonly text: string
-  /** Lengths of all straight lines, points, to the hundredth. */
-  readonly lines: readonly number[]
+  /** Lengths of all straight lines, points, to the hundredth; looked for when they are asked for. */
+  lines(): Promise<readonly number[]>
 }
 
-/** Reads a PDF back: page sizes, text, and the lengths of its straight lines. */
+/** Reads a PDF back: page sizes, text, the lengths of its straight lines. */
 export async function readPdf(bytes: Uint8Array): Promise<ReadPage[]> {
   const file = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: false, verbosity: 0 }).promise
   const pages: ReadPage[] = []
@@ -16,7 +16,7 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPage[]> {
     const page = await file.getPage(n)
     const [x0, y0, x1, y1] = page.view as [number, number, number, number]
     const text = (await page.getTextContent()).items.map((i) => ('str' in i ? i.str : '')).join(' ')
-    pages.push({ widthPt: x1 - x0, heightPt: y1 - y0, text, lines: await linesOf(page) })
+    pages.push({ widthPt: x1 - x0, heightPt: y1 - y0, text, lines: () => linesOf(page) })
   }
   return pages
 }

@@ -1,8 +1,8 @@
+import { transformSync, type TransformFailure } from 'esbuild'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { join } from 'node:path'
 import { compileTemplate, parse } from 'vue/compiler-sfc'
-import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
 import { catalogueOf, codesIn, sourcesWithTexts } from '../../modules/texts/gather'
 import { inLanguage } from '../../modules/texts/inLanguage'
@@ -96,6 +96,8 @@ describe('texts for people in the sources', () => {
       const odd = translate(source, isComponent, Object.fromEntries(keys.map((k) => [k, marked(k)])), texts)
       expect(faultsOf(odd, isComponent), file).toEqual([])
     }
+    expect(faultsOf("const a = 'broken", false)).not.toEqual([])
+    expect(faultsOf('<template><p>{{ n + }}</p></template>', true)).not.toEqual([])
   }, 120_000)
 
   it('of a language that has no catalogue stop the build with what is expected', () => {
@@ -121,9 +123,10 @@ function faultsOf(source: string, isComponent: boolean): string[] {
 }
 
 function faultsOfScript(source: string): string[] {
-  const { diagnostics } = ts.transpileModule(source, {
-    reportDiagnostics: true,
-    compilerOptions: { target: ts.ScriptTarget.ESNext },
-  })
-  return (diagnostics ?? []).map((d) => ts.flattenDiagnosticMessageText(d.messageText, ' '))
+  try {
+    transformSync(source, { loader: 'ts', logLevel: 'silent' })
+    return []
+  } catch (error) {
+    return (error as TransformFailure).errors.map((e) => e.text)
+  }
 }
