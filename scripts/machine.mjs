@@ -60,9 +60,14 @@ function newest(path) {
   return readdirSync(path).reduce((most, name) => Math.max(most, newest(join(path, name))), stat.mtimeMs)
 }
 
-export function ensureBuild() {
+/** Whether what is built is newer than its sources, and in the language asked for. */
+export function isBuilt() {
   const sources = Math.max(...SOURCES.map((s) => newest(join(root, s))))
-  if (existsSync(STAMP) && statSync(STAMP).mtimeMs > sources && builtIn() === language) return
+  return existsSync(STAMP) && statSync(STAMP).mtimeMs > sources && builtIn() === language
+}
+
+export function ensureBuild() {
+  if (isBuilt()) return
   console.log('Building (about a minute)…')
   run('npm', ['run', '--silent', 'build'])
 }
