@@ -15,5 +15,5 @@ export default defineConfig({
     { name: 'hostile', testMatch: 'hostile.spec.ts', dependencies: ['paths'] },
   ],
   reporter: [['list'], ['json', { outputFile: 'tests/.tmp/e2e.json' }]],
-  use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM },
+  use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM, screenshot: 'only-on-failure' },
 })
