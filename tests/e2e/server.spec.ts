@@ -1,6 +1,7 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
+import { get } from 'node:http'
 import { expect, test, type APIRequestContext } from '@playwright/test'
-import { startServer, type TestServer } from '../support/server'
+import { emptyFolder, startServer, type TestServer } from '../support/server'
 
 let server: TestServer
 test.beforeAll(async () => {
@@ -130,4 +131,25 @@ test('a server whose log nobody reads any more goes on, and ends when it is told
     expect((await request.get(`${unheard.url}/api/gardens`, { timeout: 5000 })).status()).toBe(200)
   process.kill(unheard.pid, 'SIGTERM')
   expect(await unheard.ended()).toBe(0)
+})
+
+test('papers that were sent, or left half way, leave no file behind', async ({ request }) => {
+  const temporary = emptyFolder()
+  const printing = await startServer({ demo: true, env: { TMPDIR: temporary } })
+  const papers = `${printing.url}/api/gardens/${GARDEN}/papers?sheets=elevation,schedule`
+  const sent = await request.get(papers)
+  const file = await sent.body()
+  expect(file.subarray(0, 5).toString()).toBe('%PDF-')
+  expect(file.length).toBe(Number(sent.headers()['content-length']))
+  const half = await new Promise<number>((left) => {
+    const asked = get(papers, (answer) => {
+      answer.once('data', (part: Buffer) => {
+        asked.destroy()
+        left(part.length)
+      })
+    })
+  })
+  expect(half).toBeLessThan(file.length)
+  await expect.poll(() => readdirSync(temporary)).toEqual([])
+  await printing.kill()
 })
