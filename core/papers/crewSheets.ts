@@ -34,6 +34,7 @@ export function setOutSheet(scene: Scene, head: SheetHead, paper: Paper, ask: Se
     radius: [`From ${table.from.name}`, `From ${table.to.name}`, 'Side'],
     grid: ['Square', 'Along in it', 'Out in it'],
   }[ask.method]
+  const isSided = ask.method === 'tapes' || ask.method === 'radius'
   const pots = potLines(scene)
   return upright(paper, head, `Setting out: ${scene.bed.name}`, [
     {
@@ -55,7 +56,7 @@ export function setOutSheet(scene: Scene, head: SheetHead, paper: Paper, ask: Se
       {
         kind: 'table',
         shares: [0.08, 0.1, 0.31, 0.19, 0.18, 0.14],
-        right: [0, 3, 4],
+        right: isSided ? [0, 3, 4] : [0, 3, 4, 5],
         headings: ['No.', 'Letter', 'Plant', ...named],
         rows: rows.map((r) => [`${r.no}`, r.letters, r.name, ...cells(r)]),
       },
