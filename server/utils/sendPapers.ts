@@ -31,7 +31,7 @@ export async function sendPapers(
     if (made === 'no room')
       throw refuse(
         507,
-        `There is no room for these papers where temporary files are kept, ${tmpdir()}. Make room there.`,
+        'There is no room on the server’s disk for these papers. Make room where temporary files are kept.',
       )
     await ready(made.letters)
     setResponseHeader(event, 'content-length', (await stat(path)).size)
