@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { join } from 'node:path'
+import { dirname, join, parse } from 'node:path'
 import { build, type Plugin } from 'esbuild'
 import { inLanguage } from '../modules/texts/inLanguage'
 
@@ -17,12 +17,20 @@ const inTheLanguage: Plugin = {
   },
 }
 
-/** Writes what runs beside the server by that name (`server/workers/<name>.worker.ts`) as one file, in the language of the build. */
+/**
+ * Writes what runs beside the server by that name (`server/workers/<name>.worker.ts`), in the language of the build: a file, and beside it
+ * what it loads only where a job needs it.
+ */
 export async function bundleWorker(name: string, outfile: string): Promise<void> {
   await build({
-    entryPoints: [join(root, 'server', 'workers', `${name}.worker.ts`)],
-    outfile,
+    entryPoints: [{ in: join(root, 'server', 'workers', `${name}.worker.ts`), out: parse(outfile).name }],
+    outdir: dirname(outfile),
+    outExtension: { '.js': '.mjs' },
     bundle: true,
+    splitting: true,
+    // Each process keeps the text of its program in memory.
+    minifyWhitespace: true,
+    minifySyntax: true,
     platform: 'node',
     format: 'esm',
     target: 'node20',

@@ -141,10 +141,10 @@ it('elevations show one month of each season at one scale', () => {
 it('the key has each kind once, with its letter and its whole count', () => {
   const beds = [{ id: 'x', bed: scene.bed }]
   const { lines } = gardenCount({ beds, library, supply: EMPTY_SUPPLY })
-  const text = portraitSheets(lines, climate, head, A4).flatMap(wordsOf)
+  const text = [...portraitSheets(lines, climate, head, A4)].flatMap(wordsOf)
   const kinds = new Set(lines.map((l) => l.plant.id))
   expect(text.filter((w) => /^× \d+$/.test(w))).toHaveLength(kinds.size)
-  const drawn = portraitSheets(lines, climate, head, A4)
+  const drawn = [...portraitSheets(lines, climate, head, A4)]
     .flatMap((p) => p.panels)
     .filter((p) => allPaints(p.paints).some((s) => isShape(s)))
   expect(drawn.length).toBeGreaterThan(kinds.size)

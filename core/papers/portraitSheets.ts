@@ -15,19 +15,19 @@ const INK = PRINT_PALETTE.ink
 /** Leaf is drawn as fine as a small box shows it, points a metre. */
 const FINEST_PER_M = 36
 
-/** The key with portraits: each kind as it is in its best month, its letter, its name, its count. */
-export function portraitSheets(
+/** The key with portraits, a page when its turn comes: each kind as it is in its best month, its letter, its name, its count. */
+export function* portraitSheets(
   sized: readonly CountLine[],
   climate: Climate,
   head: SheetHead,
   paper: Paper,
-): DrawingPage[] {
+): Generator<DrawingPage> {
   const lines = byKind(sized)
   const columns = Math.floor((paper.widthPt - 2 * MARGIN_PT) / CELL_W)
   const rows = Math.floor((paper.heightPt - 2 * MARGIN_PT - STRIP_PT) / CELL_H)
   const each = columns * rows
   const many = Math.ceil(lines.length / each)
-  return Array.from({ length: many }, (_, page): DrawingPage => {
+  for (let page = 0; page < many; page++) {
     const own = lines.slice(page * each, (page + 1) * each)
     const said = 'Each kind in its best month, drawn to fill its box; letters as on all papers'
     const block = {
@@ -41,7 +41,7 @@ export function portraitSheets(
       const y = paper.heightPt - MARGIN_PT - (Math.floor(i / columns) + 1) * CELL_H
       return cell(line, climate, x, y, paper.heightPt)
     })
-    return {
+    yield {
       kind: 'drawing',
       title: `Key with portraits${many > 1 ? `, sheet ${page + 1}` : ''}`,
       widthPt: paper.widthPt,
@@ -51,7 +51,7 @@ export function portraitSheets(
         ...cells,
       ],
     }
-  })
+  }
 }
 
 /** A kind that is bought in two sizes is one kind. */

@@ -1,7 +1,7 @@
 import { PRINT_PALETTE } from '../draw'
 import { formatLength, sayNumber } from '../measure'
 import { MONTH_NAMES } from '../time'
-import { dripOfScene, dripPaints, zoneYear, type DripChoice, type WaterGarden } from '../water'
+import { dripOfScene, dripPaints, zoneYear, type DripChoice, type DripFigures, type WaterGarden } from '../water'
 import type { DrawingPage, Paper, SheetHead, TextPage } from './paper'
 import { planSheets, type PlanAsk } from './planSheet'
 import { upright } from './upright'
@@ -22,7 +22,12 @@ const YEARS = [
 ]
 
 /** Zones, their parts and run times by month for the first three years. */
-export function waterSheet(garden: WaterGarden, emitterLH: number, head: SheetHead, paper: Paper): TextPage {
+export function waterSheet(
+  garden: WaterGarden<DripFigures>,
+  emitterLH: number,
+  head: SheetHead,
+  paper: Paper,
+): TextPage {
   const { units, region } = head.manner
   const months = MONTH_NAMES.map((m) => m.slice(0, 3))
   return upright(paper, head, 'Watering', [
@@ -39,7 +44,7 @@ export function waterSheet(garden: WaterGarden, emitterLH: number, head: SheetHe
       headings: ['Zone', 'Beds', 'Emitters', 'Pipe', 'Flow', 'Needs'],
       rows: garden.zones.map((z) => [
         z.name,
-        z.parts.map((p) => p.bed.scene.bed.name).join(', '),
+        z.parts.map((p) => p.bed.bed.name).join(', '),
         `${z.emitters}`,
         formatLength(z.pipeM, units, 2, region),
         `${Math.round(z.flowLH)}\u202fL/h`,

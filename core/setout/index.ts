@@ -20,7 +20,7 @@ export {
   type SiteBed,
   type SiteKind,
   type SitePlant,
-  siteSheet,
+  siteSheetJson,
   type SiteSheet,
   type SiteExtras,
 } from './siteSheet'

@@ -11,7 +11,7 @@ import { byTapes } from '../site'
 import { dryRun } from './dryRun'
 import { firstHeight } from './firstHeight'
 import { mixInto, openPlaces, openRefs, plantWider } from './openPlaces'
-import { siteSheet } from './siteSheet'
+import { siteSheetJson, type SiteSheet } from './siteSheet'
 import { roundedPlaces, STEP_M } from './roundedPlaces'
 import { columnName, METHODS, setOutTable } from './setOutTable'
 import { joinTicks, plantedByKind, type Tick, TICKS } from './tick'
@@ -157,7 +157,12 @@ describe('places that stay open', () => {
 it('the sheet for the site finds every plant of every part, and rings what stays open', () => {
   const scene = sceneOf({ drifts: [drift('a', 'alchemilla-mollis', 2, 5, 9)] })
   const open = openRefs([{ id: 'x', plants: scene.planted }], [{ plant: plant('alchemilla-mollis'), open: 2 }])
-  const sheet = siteSheet('g', 'Garden', PLAIN_MANNER, [{ id: 'x', scene }], { open, care: [], place: portLinnet })
+  const head = { gardenId: 'g', name: 'Garden', manner: PLAIN_MANNER }
+  const both = ['x', 'y'].map((id) => ({ id, scene }))
+  const json = [...siteSheetJson(head, both, { open, care: [], place: portLinnet })].join('')
+  const sheet = JSON.parse(json) as SiteSheet
+  expect(sheet).toMatchObject({ ...head, care: [], place: portLinnet })
+  expect(sheet.beds.map((b) => [b.id, b.plants.length])).toEqual(both.map(({ id }) => [id, scene.planted.length]))
   expect(sheet.beds[0]!.plants.map((p) => p.ref).sort()).toEqual(scene.planted.map((p) => p.id).sort())
   expect(sheet.beds[0]!.plants.filter((p) => p.open)).toHaveLength(2)
   expect(sheet.kinds.map((k) => k.letters)).toEqual(['A'])

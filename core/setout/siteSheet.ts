@@ -5,7 +5,7 @@ import { outlinesOf } from '../see'
 import { lettersOf, type Scene } from '../scene'
 import { setOutTable } from './setOutTable'
 import { goodSides } from './turning'
-import type { Manner } from '../measure'
+import type { Manner, Units } from '../measure'
 import type { WeatherPlace } from '../weather'
 
 /** A plant as it is found and ticked on site. Metres in the bed's plan; along and out are those of the planned part, rounded. */
@@ -60,50 +60,55 @@ export interface SiteExtras {
 }
 
 /**
- * A garden's beds as they are found and ticked on site, every part's plants in the order of setting. `open` are places that stay open, as
- * `bed|plant`; what is to be done in the coming weeks goes with it.
+ * The sheet for the site as JSON text in parts, a bed at a time: every part's plants in the order of setting. `open` are places that stay
+ * open, as `bed|plant`; what is to be done in the coming weeks goes with it.
  */
-export function siteSheet(
-  gardenId: string,
-  name: string,
-  manner: Manner,
-  scenes: readonly { readonly id: string; readonly scene: Scene }[],
+export function* siteSheetJson(
+  head: Pick<SiteSheet, 'gardenId' | 'name' | 'manner'>,
+  scenes: Iterable<{ readonly id: string; readonly scene: Scene }>,
   { open, care, place }: SiteExtras,
-): SiteSheet {
+): Generator<string> {
   const kinds = new Map<string, SiteKind>()
-  const beds = scenes.map(({ id, scene }): SiteBed => {
-    const rows = new Map(
-      setOutTable(scene, { method: 'baseline', units: manner.units, path: 'right' }).rows.map((r) => [
-        r.plantRef,
-        r,
-      ]),
-    )
-    const turned = new Set(goodSides(scene).map((g) => g.plant.id))
-    const letters = lettersOf(scene)
-    const plants = scene.planted.map((p): SitePlant => {
-      const base = p.id.split('@')[0]!
-      const row = rows.get(base)
-      const key = letters.get(p.plant.id) ?? ''
-      if (!kinds.has(p.plant.id))
-        kinds.set(p.plant.id, {
-          ...{ id: p.plant.id, letters: key, botanicalName: p.plant.botanicalName, commonName: p.plant.commonName },
-          ...{ colour: p.plant.flowerColour ?? p.plant.foliage.summer, caution: cautionOf(p.plant) },
-        })
-      return {
-        ...{ ref: p.id, plantId: p.plant.id, letters: key, x: p.x, y: p.y, r: p.plant.spreadM / 2, lane: p.lane },
-        ...{
-          no: row?.no ?? 0,
-          alongM: row?.alongM ?? p.x,
-          outM: row?.outM ?? p.y,
-          turn: turned.has(base),
-          open: open.has(`${id}|${p.id}`),
-        },
-      }
-    })
-    plants.sort((a, b) => a.no - b.no)
-    return { id, name: scene.bed.name, outlines: outlinesOf(scene.bed, scene.frame), plants }
+  yield `${JSON.stringify({ ...head, care, place }).slice(0, -1)},"beds":[`
+  let comma = ''
+  for (const { id, scene } of scenes) {
+    for (const kind of kindsOf(scene)) kinds.set(kind.id, kind)
+    yield comma + JSON.stringify(siteBed(id, scene, head.manner.units, open))
+    comma = ','
+  }
+  yield `],"kinds":${JSON.stringify([...kinds.values()])}}`
+}
+
+function siteBed(id: string, scene: Scene, units: Units, open: ReadonlySet<string>): SiteBed {
+  const { rows: table } = setOutTable(scene, { method: 'baseline', units, path: 'right' })
+  const rows = new Map(table.map((r) => [r.plantRef, r]))
+  const turned = new Set(goodSides(scene).map((g) => g.plant.id))
+  const letters = lettersOf(scene)
+  const plants = scene.planted.map((p): SitePlant => {
+    const base = p.id.split('@')[0]!
+    const row = rows.get(base)
+    return {
+      ...{ ref: p.id, plantId: p.plant.id, letters: letters.get(p.plant.id) ?? '' },
+      ...{ x: p.x, y: p.y, r: p.plant.spreadM / 2, lane: p.lane },
+      no: row?.no ?? 0,
+      alongM: row?.alongM ?? p.x,
+      outM: row?.outM ?? p.y,
+      turn: turned.has(base),
+      open: open.has(`${id}|${p.id}`),
+    }
   })
-  return { gardenId, name, manner, beds, kinds: [...kinds.values()], care, place }
+  plants.sort((a, b) => a.no - b.no)
+  return { id, name: scene.bed.name, outlines: outlinesOf(scene.bed, scene.frame), plants }
+}
+
+function kindsOf(scene: Scene): SiteKind[] {
+  const letters = lettersOf(scene)
+  return [...new Set(scene.planted.map((p) => p.plant))].map((plant) => ({
+    ...{ id: plant.id, letters: letters.get(plant.id) ?? '' },
+    ...{ botanicalName: plant.botanicalName, commonName: plant.commonName },
+    colour: plant.flowerColour ?? plant.foliage.summer,
+    caution: cautionOf(plant),
+  }))
 }
 
 /** What hands must know of a plant: thorns, sap, poison. */

@@ -6,9 +6,9 @@ import type { WaterBed } from './waterBed'
 const RING_SIDES = 24
 
 /** The pipes of a bed as lines for drawing files, y up, all parts: a layer for rows by want, rings by want, tubes and headers. */
-export function dripLines({ scene, drip }: Pick<WaterBed, 'scene' | 'drip'>): LayerLine[] {
+export function dripLines({ bed, drip }: Pick<WaterBed, 'bed' | 'drip'>): LayerLine[] {
   if (!drip) return []
-  return placingsOf(scene.bed.form).flatMap((to) => {
+  return placingsOf(bed.form).flatMap((to) => {
     const up = (p: Point): Point => {
       const { x, y } = placeIn(to, p)
       return { x, y: -y }

@@ -15,12 +15,12 @@ const DOT_M = 0.025
 
 /** Drip lines of a bed over its plan (y up), all parts: rows, rings, tubes, emitters and the header; turned as the plan is. */
 export function dripPaints(
-  { scene, drip }: Pick<WaterBed, 'scene' | 'drip'>,
+  { bed, drip }: Pick<WaterBed, 'bed' | 'drip'>,
   turn: (p: Point) => Point = (p) => p,
   ink: (want: WaterClass) => string = (want) => WATER_INKS[want],
 ): Paint[] {
   if (!drip) return []
-  return placingsOf(scene.bed.form).flatMap((to) => {
+  return placingsOf(bed.form).flatMap((to) => {
     const up = (p: Point): Point => {
       const { x, y } = turn(placeIn(to, p))
       return { x, y: -y }

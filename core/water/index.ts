@@ -1,7 +1,7 @@
 export { livesWith, PLANT_FACTORS, plantNeedL, wantMm, wantOf, type WaterContext } from './plantNeed'
 export { daysBetweenRuns, soaked, SOIL_WATER, type SoilWater } from './soilWater'
 export { longestRowM, lostBar, tapFlowLH, usableLH, USUAL_TAP } from './pipes'
-export { type DripBed, type DripChoice, type DripRow, type DripSpot, layDrip } from './layDrip'
+export { type DripBed, type DripChoice, type DripFigures, type DripRow, type DripSpot, layDrip } from './layDrip'
 export { dripOfScene, needL, type WaterBed, waterBed } from './waterBed'
 export { type Zone, type ZoneRun, zonesOf, zoneYear } from './zones'
 export {
@@ -12,6 +12,7 @@ export {
   needByKind,
   type WaterGarden,
   waterGarden,
+  waterGardenFigures,
   type WaterInput,
 } from './waterGarden'
 export { missedPlants, WATER_FAULTS, type WaterFault, waterFaults } from './waterFaults'

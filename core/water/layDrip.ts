@@ -13,38 +13,65 @@ export interface DripChoice {
   readonly emitterLH: number
 }
 
-/** A run of inline pipe along the bed: its line in the bed's plan, what of it carries emitters, and the plants it is for. */
-export interface DripRow {
-  readonly line: readonly Point[]
+/** What is reckoned with of a run of inline pipe along the bed, and the plants it is for. */
+export interface RowFigures {
   readonly lengthM: number
   /** Plain pipe from the header to where its emitters begin. */
   readonly leadM: number
   readonly emitterM: number
-  readonly emitters: readonly Point[]
+  /** How many emitters it has. */
+  readonly many: number
   readonly want: WaterClass
   readonly plants: readonly PlacedPlant[]
 }
-/** A ring of inline pipe round a large plant, or one or two emitters at a shrub; fed by thin pipe from the nearest row. */
-export interface DripSpot {
+/** What is reckoned with of a ring round a large plant, or of the emitters at a shrub. */
+export interface SpotFigures {
   readonly plant: PlacedPlant
   /** Radius of a ring, metres; 0 for single emitters. */
   readonly ringM: number
   readonly lengthM: number
   readonly tubeM: number
-  readonly from: Point
-  readonly emitters: readonly Point[]
+  readonly many: number
   readonly want: WaterClass
 }
+/** The drip of one planned part of a bed, without where it lies. */
+export interface DripFigures {
+  readonly rows: readonly RowFigures[]
+  readonly spots: readonly SpotFigures[]
+  /** Length of the pipe across the ends of the rows. */
+  readonly headerM: number
+}
+
+/** A run of inline pipe along the bed: its line in the bed's plan and the emitters on it. */
+export interface DripRow extends RowFigures {
+  readonly line: readonly Point[]
+  readonly emitters: readonly Point[]
+}
+/** A ring of inline pipe, or one or two emitters; fed by thin pipe from the nearest row. */
+export interface DripSpot extends SpotFigures {
+  readonly from: Point
+  readonly emitters: readonly Point[]
+}
 /** The drip of one planned part of a bed. */
-export interface DripBed {
+export interface DripBed extends DripFigures {
   readonly rows: readonly DripRow[]
   readonly spots: readonly DripSpot[]
   /** The pipe across the ends of the rows. */
   readonly header: readonly Point[]
-  readonly headerM: number
   /** Where the main reaches the bed. */
   readonly inlet: Point
 }
+
+/** The figures of laid drip alone: where its pipes and emitters lie takes far more room than they do. */
+export const dripFigures = ({ rows, spots, headerM }: DripBed): DripFigures => ({
+  rows: rows.map(({ lengthM, leadM, emitterM, many, want, plants }) => ({
+    ...{ lengthM, leadM, emitterM, many, want, plants },
+  })),
+  spots: spots.map(({ plant, ringM, lengthM, tubeM, many, want }) => ({
+    ...{ plant, ringM, lengthM, tubeM, many, want },
+  })),
+  headerM,
+})
 
 const RING_FROM_M = 1.2
 const SHRUB_FROM_M = 0.6
@@ -80,7 +107,8 @@ export function layDrip(scene: Scene, choice: DripChoice): DripBed {
     plants.length > 0 ? [rowOf(frame, shares[i]!, plants, choice, soil.emitterM)] : [],
   )
   const header = headerOf(frame, rows)
-  const spots = own.map((p) => spotOf(p, rows, header))
+  const feeders = [...rows.flatMap((r) => r.line), ...header]
+  const spots = own.map((p) => spotOf(p, feeders))
   return { rows, spots, header, headerM: lineLength(header), inlet: header[0]! }
 }
 
@@ -105,12 +133,14 @@ function rowOf(
   const to = frame.closed ? frame.runTo : Math.min(frame.runTo, places[places.length - 1]! + BEYOND_M)
   const line = lineFrom(at, from, to)
   const emitterM = choice.emitterM ?? madeSpacing(Math.min(most, middleGap(places, frame.stretchAt(from, share))))
+  const emitters = along(line, emitterM)
   return {
     line,
     lengthM: lineLength(line),
     leadM: frame.closed ? 0 : lineLength(lineFrom(at, frame.runFrom, from)),
     emitterM,
-    emitters: along(line, emitterM),
+    many: emitters.length,
+    emitters,
     want: wantOfAll(plants),
     plants,
   }
@@ -174,9 +204,9 @@ function headerOf(frame: BedFrame, rows: readonly DripRow[]): Point[] {
   return [front, frame.at(a, v)]
 }
 
-function spotOf(plant: PlacedPlant, rows: readonly DripRow[], header: readonly Point[]): DripSpot {
+function spotOf(plant: PlacedPlant, feeders: readonly Point[]): DripSpot {
   const { x, y, plant: kind } = plant
-  const from = nearestOf([...rows.flatMap((r) => r.line), ...header], plant)
+  const from = nearestOf(feeders, plant)
   const isRing = kind.spreadM >= RING_FROM_M
   const ringM = isRing ? Math.max(NEAREST_RING_M, Math.min(FARTHEST_RING_M, kind.spreadM * RING_SHARE)) : 0
   const round = 2 * Math.PI * ringM
@@ -189,6 +219,7 @@ function spotOf(plant: PlacedPlant, rows: readonly DripRow[], header: readonly P
     lengthM: round,
     tubeM: Math.max(0, distance(from, plant) - ringM),
     from,
+    many,
     emitters: Array.from({ length: many }, (_, i) => {
       const angle = (2 * Math.PI * i) / many
       return { x: x + off * Math.cos(angle), y: y + off * Math.sin(angle) }

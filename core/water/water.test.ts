@@ -23,6 +23,7 @@ import {
   timerRecord,
   waterFaults,
   waterGarden,
+  waterGardenFigures,
   zoneYear,
   type WaterGarden,
 } from '.'
@@ -76,7 +77,7 @@ describe('drip', () => {
     for (const scene of golden.values()) {
       const drip = layDrip(scene, choice)
       there += scene.placement.plants.length
-      missed += missedPlants({ scene, drip } as never).length
+      missed += missedPlants({ bed: scene.bed, drip } as never).length
     }
     expect(there).toBeGreaterThan(1000)
     expect(missed / there).toBeLessThan(0.03)
@@ -140,6 +141,19 @@ describe('zones', () => {
       expect(z.flowLH).toBeLessThanOrEqual(garden.tapLH * 0.75)
       for (const p of z.parts) for (const r of p.rows) expect(r.want).toBe(z.want)
     }
+  })
+  it('are the same reckoned without where the drip lies, and none of that is kept', () => {
+    const figures = waterGardenFigures({ scenes: all, place, plan: NO_WATER_PLAN, fromTap: {} })
+    expect(dripNeed(figures)).toEqual(dripNeed(garden))
+    const told = (zones: WaterGarden['zones']) =>
+      zones.map((z) => [z.name, z.flowLH, z.pipeM, z.needsBar, z.plants.length, zoneYear(z, 1, 2)])
+    expect(told(figures.zones)).toEqual(told(garden.zones))
+    expect(byHand(figures, 7, 1)).toEqual(byHand(garden, 7, 1))
+    for (const { drip } of figures.beds)
+      for (const piece of [...(drip?.rows ?? []), ...(drip?.spots ?? [])])
+        expect(
+          Object.values(piece).every((v) => !Array.isArray(v) || v === (piece as { plants?: unknown }).plants),
+        ).toBe(true)
   })
   it('mix wants when each bed is one zone, and the plants are named', () => {
     const wet = [...golden].map(([seed, scene]): [string, Scene] => {

@@ -1,26 +1,28 @@
-import { bedFigures, placingsOf } from '../bed'
+import { bedFigures, placingsOf, type Bed } from '../bed'
 import type { PlacedPlant } from '../layout'
 import { sizeAt, type Plant } from '../plant'
 import type { Scene } from '../scene'
 import type { PlaceMonth } from '../time'
 import type { ClimateTable } from '../weather'
-import { layDrip, type DripBed, type DripChoice } from './layDrip'
+import { dripFigures, layDrip, type DripBed, type DripChoice, type DripFigures } from './layDrip'
 import { groundM2, plantNeedL, type WaterContext } from './plantNeed'
 
 /** Watering seen from the year in which canopies have closed. */
 const CLOSED_YEAR = 5
 const MIDSUMMER = 7
 
-/** One bed as watering goes by it. */
-export interface WaterBed {
+/** One bed as watering goes by it, with its drip as laid or with the figures of it alone. */
+export interface WaterBed<D extends DripFigures = DripBed> {
   readonly id: string
-  readonly scene: Scene
+  readonly bed: Bed
+  /** The plants of all its parts. */
+  readonly planted: readonly PlacedPlant[]
   readonly at: WaterContext
   /** How many equal parts it has; drip is laid for one of them. */
   readonly parts: number
   readonly areaM2: number
   /** Laid drip, of one part; null where the bed is watered otherwise. */
-  readonly drip: DripBed | null
+  readonly drip: D | null
   /** Pipe from the tap to the bed, metres, and whether someone measured or drew it. */
   readonly mainM: number
   readonly isMainKnown: boolean
@@ -37,8 +39,8 @@ export interface WaterAsk {
 const USUAL_MAIN_M = 15
 
 /** The drip of a bed whose ground says that it is watered so; null otherwise. Pots are watered by hand. */
-export const dripOfScene = (scene: Scene, choice: DripChoice): Pick<WaterBed, 'scene' | 'drip'> => ({
-  scene,
+export const dripOfScene = (scene: Scene, choice: DripChoice): Pick<WaterBed, 'bed' | 'drip'> => ({
+  bed: scene.bed,
   drip:
     scene.bed.ground.irrigation === 'drip' && scene.bed.form.kind !== 'container' ? layDrip(scene, choice) : null,
 })
@@ -56,7 +58,8 @@ export function waterBed(id: string, scene: Scene, { table, latitude, choice, ma
   const own = grown > 0 ? Math.min(1, room / grown) : 1
   return {
     id,
-    scene,
+    bed,
+    planted: scene.planted,
     at: { climate, table, latitude, inPots, own },
     parts: placingsOf(bed.form).length,
     areaM2,
@@ -65,6 +68,12 @@ export function waterBed(id: string, scene: Scene, { table, latitude, choice, ma
     isMainKnown: mains[id] !== undefined,
   }
 }
+
+/** A bed without where its drip lies. */
+export const waterFigures = (bed: WaterBed): WaterBed<DripFigures> => ({
+  ...bed,
+  drip: bed.drip && dripFigures(bed.drip),
+})
 
 type OfOne = (plant: Plant, month: PlaceMonth, year: number, at: WaterContext) => number
 

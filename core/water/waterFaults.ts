@@ -1,7 +1,7 @@
 import { distance, type Point } from '../geometry'
 import type { PlacedPlant } from '../layout'
 import { formatLength, type Units } from '../measure'
-import { isSummerGreen, livesWith } from './plantNeed'
+import { livesWith } from './plantNeed'
 import { longestRowM } from './pipes'
 import { SOIL_WATER } from './soilWater'
 import type { WaterBed } from './waterBed'
@@ -61,16 +61,16 @@ function weakTap({ zones, tapLH, tapBar, isTapMeasured }: WaterGarden): WaterFau
 const round = (n: number) => Math.round(n)
 
 /** Plants of a bed with drip whose roots no emitter wets. */
-export function missedPlants({ scene, drip }: WaterBed): PlacedPlant[] {
+export function missedPlants({ bed, drip }: WaterBed): PlacedPlant[] {
   if (!drip) return []
-  const { reachM } = SOIL_WATER[scene.bed.ground.soil]
-  const own = new Map(drip.spots.map((s) => [s.plant.id, s.emitters]))
-  const rows = drip.rows.flatMap((r) => r.emitters)
-  return scene.placement.plants.filter((p) => {
-    if (own.has(p.id) || !isSummerGreen(p.plant, scene.climate)) return false
-    const root = Math.min(MOST_ROOT_M, p.plant.spreadM * ROOT_SHARE)
-    return nearest(rows, p) > reachM + root
-  })
+  const { reachM } = SOIL_WATER[bed.ground.soil]
+  const emitters = drip.rows.flatMap((r) => r.emitters)
+  return drip.rows
+    .flatMap(({ plants }) => plants)
+    .filter((p) => {
+      const root = Math.min(MOST_ROOT_M, p.plant.spreadM * ROOT_SHARE)
+      return nearest(emitters, p) > reachM + root
+    })
 }
 const nearest = (points: readonly Point[], to: Point) =>
   points.reduce((least, p) => Math.min(least, distance(p, to)), Infinity)
@@ -83,7 +83,7 @@ function missed(bed: WaterBed): WaterFault[] {
       kind: 'missed',
       bedId: bed.id,
       places: plants.map((p) => p.id),
-      says: `${bed.scene.bed.name}: no emitter reaches ${counted(plants)} (${names(plants)}).`,
+      says: `${bed.bed.name}: no emitter reaches ${counted(plants)} (${names(plants)}).`,
       todo: 'Rows or emitters nearer together, or an emitter of their own.',
     },
   ]
@@ -95,7 +95,7 @@ function mixed({ name, want, parts }: Zone): WaterFault[] {
     const plants = [...rows.flatMap((r) => r.plants), ...spots.map((s) => s.plant)]
     const strangers = plants.filter((p) => !livesWith(p.plant, want))
     if (strangers.length === 0) return []
-    const on = `${bed.scene.bed.name}: “${name}” runs for ${want} ground`
+    const on = `${bed.bed.name}: “${name}” runs for ${want} ground`
     return [
       {
         kind: 'mixed' as const,
@@ -108,7 +108,7 @@ function mixed({ name, want, parts }: Zone): WaterFault[] {
   })
 }
 
-function longRows({ id, scene, drip }: WaterBed, emitterLH: number, units: Units): WaterFault[] {
+function longRows({ id, bed, drip }: WaterBed, emitterLH: number, units: Units): WaterFault[] {
   const long = drip?.rows.filter((r) => r.lengthM > longestRowM(emitterLH, r.emitterM)) ?? []
   return long.map((r) => {
     const most = formatLength(longestRowM(emitterLH, r.emitterM), units)
@@ -116,7 +116,7 @@ function longRows({ id, scene, drip }: WaterBed, emitterLH: number, units: Units
       kind: 'long row',
       bedId: id,
       places: r.plants.map((p) => p.id),
-      says: `${scene.bed.name}: a row of ${formatLength(r.lengthM, units)} is more than the ${most} that its pipe feeds evenly.`,
+      says: `${bed.name}: a row of ${formatLength(r.lengthM, units)} is more than the ${most} that its pipe feeds evenly.`,
       todo: 'Feed it from both ends, or set emitters farther apart.',
     }
   })
@@ -137,7 +137,7 @@ function notMeasured({ isTapMeasured, zones, beds }: WaterGarden): WaterFault[] 
         ]),
     ...unknown.map((b) => ({
       ...{ kind: 'not measured' as const, bedId: b.id, places: [] },
-      says: `${b.scene.bed.name}: the way from the tap is not known, ${b.mainM}\u202fm are reckoned.`,
+      says: `${b.bed.name}: the way from the tap is not known, ${b.mainM}\u202fm are reckoned.`,
       todo: 'Draw the tap on the site, or type the length of the main.',
     })),
   ]

@@ -4,7 +4,8 @@ import type { Scene } from '../scene'
 import { PLACE_MONTHS, type PlaceMonth } from '../time'
 import { placeClimate, type ClimateTable, type WeatherPlace } from '../weather'
 import { tapFlowLH, USUAL_TAP, usableLH } from './pipes'
-import { needL, waterBed, type WaterBed } from './waterBed'
+import type { DripBed, DripFigures } from './layDrip'
+import { needL, waterBed, waterFigures, type WaterAsk, type WaterBed } from './waterBed'
 import { zonesOf, type Zone } from './zones'
 
 export interface WaterInput {
@@ -15,9 +16,9 @@ export interface WaterInput {
   readonly fromTap: Readonly<Record<string, number>>
 }
 /** How a garden is watered: its beds, its zones, and what the tap gives. */
-export interface WaterGarden {
+export interface WaterGarden<D extends DripFigures = DripBed> {
   readonly table: ClimateTable
-  readonly beds: readonly WaterBed[]
+  readonly beds: readonly WaterBed<D>[]
   readonly zones: readonly Zone[]
   readonly tapLH: number
   readonly tapBar: number
@@ -25,14 +26,24 @@ export interface WaterGarden {
 }
 
 /** Lays and reckons the watering of a garden. */
-export function waterGarden({ scenes, place, plan, fromTap }: WaterInput): WaterGarden {
+export const waterGarden = (input: WaterInput): WaterGarden => watered(input, waterBed)
+
+/** The same without where the drip lies: each bed's scene and points can go before the next one's are made. */
+export const waterGardenFigures = (input: WaterInput): WaterGarden<DripFigures> =>
+  watered(input, (...bed) => waterFigures(waterBed(...bed)))
+
+type BedMaker<D extends DripFigures> = (id: string, scene: Scene, ask: WaterAsk) => WaterBed<D>
+
+function watered<D extends DripFigures>(
+  { scenes, place, plan, fromTap }: WaterInput,
+  bedOf: BedMaker<D>,
+): WaterGarden<D> {
   const table = plan.months ?? placeClimate(place)
   const { rowM, emitterM, emitterLH } = plan
   const choice = { rowM, emitterM, emitterLH }
   const mains = { ...fromTap, ...plan.mains }
-  const beds = [...scenes].map(([id, scene]) =>
-    waterBed(id, scene, { table, latitude: place.latitude, choice, mains }),
-  )
+  const ask = { table, latitude: place.latitude, choice, mains }
+  const beds = Array.from(scenes, ([id, scene]) => bedOf(id, scene, ask))
   const tap = plan.tap ?? USUAL_TAP
   return {
     table,
@@ -45,7 +56,7 @@ export function waterGarden({ scenes, place, plan, fromTap }: WaterInput): Water
 }
 
 /** What is bought for it; null where no bed is watered by drip. */
-export function dripNeed({ beds, zones }: Pick<WaterGarden, 'beds' | 'zones'>): DripNeed | null {
+export function dripNeed({ beds, zones }: Pick<WaterGarden<DripFigures>, 'beds' | 'zones'>): DripNeed | null {
   const laid = beds.flatMap((b) => (b.drip ? [{ ...b, drip: b.drip }] : []))
   if (laid.length === 0) return null
   const over = (of: (b: (typeof laid)[number]) => number) => laid.reduce((n, b) => n + of(b) * b.parts, 0)
@@ -56,7 +67,7 @@ export function dripNeed({ beds, zones }: Pick<WaterGarden, 'beds' | 'zones'>): 
     rowsM: over((b) => metres(b.drip.rows)),
     ringsM: over((b) => metres(rings(b))),
     rings: over((b) => rings(b).length),
-    emitters: over((b) => singles(b).reduce((n, s) => n + s.emitters.length, 0)),
+    emitters: over((b) => singles(b).reduce((n, s) => n + s.many, 0)),
     tubeM: over((b) => b.drip.spots.reduce((n, s) => n + s.tubeM, 0)),
     plainM:
       over((b) => b.drip.headerM + b.drip.rows.reduce((n, r) => n + r.leadM, 0)) +
@@ -84,27 +95,31 @@ const CAN_MINUTES = 1.5
 const SPRINKLER_MM_H = 12
 
 /** Cans and minutes of the beds without drip, in a month of a year from planting. */
-export function byHand(garden: WaterGarden, month: PlaceMonth, year: number): ByHand[] {
+export function byHand(garden: WaterGarden<DripFigures>, month: PlaceMonth, year: number): ByHand[] {
   return garden.beds
     .filter((b) => !b.drip)
     .map((bed) => {
-      const { irrigation } = bed.scene.bed.ground
+      const { irrigation } = bed.bed.ground
       const kind = irrigation === 'sprinkler' || irrigation === 'hose' ? irrigation : 'can'
-      const litresAWeek = (needL(bed.scene.planted, bed.at, month, year) * 7) / REACHES[kind]
+      const litresAWeek = (needL(bed.planted, bed.at, month, year) * 7) / REACHES[kind]
       const cans = Math.ceil(litresAWeek / CAN_L)
       const minutes = {
         can: cans * CAN_MINUTES,
         hose: (litresAWeek / garden.tapLH) * 60,
         sprinkler: (litresAWeek / Math.max(0.1, bed.areaM2) / SPRINKLER_MM_H) * 60,
       }[kind]
-      return { bedId: bed.id, name: bed.scene.bed.name, how: kind, litresAWeek, cans, minutes: Math.ceil(minutes) }
+      return { bedId: bed.id, name: bed.bed.name, how: kind, litresAWeek, cans, minutes: Math.ceil(minutes) }
     })
 }
 
 /** What each kind of a bed wants by month, litres a week without losses: for all its plants, the thirstiest first. */
-export function needByKind(bed: WaterBed, year: number) {
+export function needByKind(bed: WaterBed<DripFigures>, year: number) {
   const groups = new Map<string, PlacedPlant[]>()
-  for (const p of bed.scene.planted) groups.set(p.plant.id, [...(groups.get(p.plant.id) ?? []), p])
+  for (const p of bed.planted) {
+    const there = groups.get(p.plant.id)
+    if (there) there.push(p)
+    else groups.set(p.plant.id, [p])
+  }
   return [...groups.values()]
     .map((plants) => ({
       plant: plants[0]!.plant,

@@ -3,7 +3,7 @@ import type { PlacedPlant } from '../layout'
 import { capital } from '../measure'
 import type { WaterClass } from '../plant'
 import { PLACE_MONTHS, type PlaceMonth } from '../time'
-import type { DripRow, DripSpot } from './layDrip'
+import type { DripFigures, RowFigures, SpotFigures } from './layDrip'
 import { DRIP_INSIDE_M, FITTINGS_BAR, lostBar, MAIN_INSIDE_M } from './pipes'
 import { wantMm } from './plantNeed'
 import { daysBetweenRuns, soaked, SOIL_WATER } from './soilWater'
@@ -11,9 +11,9 @@ import { drawnM2, needL, type WaterBed } from './waterBed'
 
 /** What of one bed hangs on a zone. */
 export interface ZonePart {
-  readonly bed: WaterBed
-  readonly rows: readonly DripRow[]
-  readonly spots: readonly DripSpot[]
+  readonly bed: WaterBed<DripFigures>
+  readonly rows: readonly RowFigures[]
+  readonly spots: readonly SpotFigures[]
 }
 /** What one valve waters at once: pipes of equal want, or of one bed. */
 export interface Zone {
@@ -29,19 +29,18 @@ export interface Zone {
   readonly needsBar: number
 }
 
-type Piece = { readonly bed: WaterBed } & (
-  { readonly row: DripRow; readonly spot?: undefined } | { readonly spot: DripSpot; readonly row?: undefined }
+type Piece = { readonly bed: WaterBed<DripFigures> } & (
+  { readonly row: RowFigures; readonly spot?: undefined } | { readonly spot: SpotFigures; readonly row?: undefined }
 )
 const wantOfPiece = ({ row, spot }: Piece): WaterClass => (row ?? spot).want
-const flowOfPiece = ({ bed, row, spot }: Piece, emitterLH: number) =>
-  (row ?? spot).emitters.length * emitterLH * bed.parts
+const flowOfPiece = ({ bed, row, spot }: Piece, emitterLH: number) => (row ?? spot).many * emitterLH * bed.parts
 
 /**
  * Zones over all beds with drip: by want or by bed, and cut in two and more where the tap cannot feed them at once. Rows are never cut:
  * one that is too much alone is a fault that is told. Source: keeping, Water.
  */
 export function zonesOf(
-  beds: readonly WaterBed[],
+  beds: readonly WaterBed<DripFigures>[],
   zoning: 'want' | 'bed',
   emitterLH: number,
   usableLH: number,
@@ -55,12 +54,14 @@ export function zonesOf(
     ]
     for (const piece of pieces) {
       const key = zoning === 'bed' ? bed.id : wantOfPiece(piece)
-      groups.set(key, [...(groups.get(key) ?? []), piece])
+      const there = groups.get(key)
+      if (there) there.push(piece)
+      else groups.set(key, [piece])
     }
   }
   return [...groups].flatMap(([key, pieces]) => {
     const runs = cutByFlow(pieces, emitterLH, usableLH)
-    const name = zoning === 'bed' ? pieces[0]!.bed.scene.bed.name : `${capital(key)} ground`
+    const name = zoning === 'bed' ? pieces[0]!.bed.bed.name : `${capital(key)} ground`
     return runs.map((run, i) =>
       zoneOf(
         runs.length > 1 ? `${key}:${i + 1}` : key,
@@ -97,7 +98,7 @@ function zoneOf(id: string, name: string, pieces: readonly Piece[], emitterLH: n
     rows: pieces.flatMap((p) => (p.bed === bed && p.row ? [p.row] : [])),
     spots: pieces.flatMap((p) => (p.bed === bed && p.spot ? [p.spot] : [])),
   }))
-  const emitters = sum(pieces, (p) => (p.row ?? p.spot).emitters.length * p.bed.parts)
+  const emitters = sum(pieces, (p) => (p.row ?? p.spot).many * p.bed.parts)
   const pipe = (p: Piece) => (p.row ? p.row.lengthM + p.row.leadM : p.spot.lengthM + p.spot.tubeM) * p.bed.parts
   return {
     id,
@@ -124,13 +125,12 @@ function wantOfMost(pieces: readonly Piece[], emitterLH: number): WaterClass {
 function needsBar(parts: readonly ZonePart[], emitterLH: number): number {
   return Math.max(
     ...parts.map(({ bed, rows, spots }) => {
-      const flow =
-        (sum(rows, (r) => r.emitters.length) + sum(spots, (s) => s.emitters.length)) * emitterLH * bed.parts
+      const flow = (sum(rows, (r) => r.many) + sum(spots, (s) => s.many)) * emitterLH * bed.parts
       const inRow = Math.max(
         0,
         ...rows.map((r) => {
-          const q = r.emitters.length * emitterLH
-          return lostBar(q, r.leadM, DRIP_INSIDE_M) + lostBar(q, r.lengthM, DRIP_INSIDE_M, r.emitters.length)
+          const q = r.many * emitterLH
+          return lostBar(q, r.leadM, DRIP_INSIDE_M) + lostBar(q, r.lengthM, DRIP_INSIDE_M, r.many)
         }),
       )
       return 1 + FITTINGS_BAR + lostBar(flow, bed.mainM, MAIN_INSIDE_M) + inRow
@@ -160,8 +160,8 @@ const LEAST_FOUND = 0.25
 /** Share of the ground that a zone wets from which its plants draw: little while they are young, all once they have grown together. */
 function foundShare(zone: Zone, drawnM2: number): number {
   const wetM2 = sum(zone.parts, ({ bed, rows, spots }) => {
-    const { reachM } = SOIL_WATER[bed.scene.bed.ground.soil]
-    const many = sum(rows, (r) => r.emitters.length) + sum(spots, (s) => s.emitters.length)
+    const { reachM } = SOIL_WATER[bed.bed.ground.soil]
+    const many = sum(rows, (r) => r.many) + sum(spots, (s) => s.many)
     return many * Math.PI * reachM ** 2 * bed.parts
   })
   return Math.max(LEAST_FOUND, Math.min(1, drawnM2 / Math.max(0.01, wetM2)))
@@ -174,7 +174,7 @@ function zoneMonth(zone: Zone, month: PlaceMonth, year: number, emitterLH: numbe
   const litresAWeek = (net * 7) / DRIP_EFFICIENCY / foundShare(zone, drawn)
   const minutesAWeek = (litresAWeek / Math.max(0.1, zone.flowLH)) * 60
   if (minutesAWeek < LEAST_MINUTES) return { minutes: 0, days: 0, cycles: 1, soakMinutes: 0, litresAWeek: 0 }
-  const soils = zone.parts.map((p) => SOIL_WATER[p.bed.scene.bed.ground.soil])
+  const soils = zone.parts.map((p) => SOIL_WATER[p.bed.bed.ground.soil])
   const apart = Math.min(
     ...zone.parts.map((p, i) => daysBetweenRuns(wantMm(zone.want, month, year, p.bed.at), soils[i]!, year, false)),
   )

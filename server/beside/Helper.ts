@@ -1,8 +1,11 @@
 import { fork, type ChildProcess } from 'node:child_process'
 import { setPriority } from 'node:os'
+import { H3Error } from 'h3'
 
 /** Room for what is made and thrown away, MB: it is swept out often, and counts beside the rest. */
 const YOUNG_MB = 8
+/** Threads of a process share one store of memory: one for each keeps a tenth more than is used. */
+const ONE_ARENA = { MALLOC_ARENA_MAX: '1' }
 
 /** How a job ended: with what it made; not within its time; or without memory enough. */
 export type Ended = { readonly result: unknown } | 'late' | 'full'
@@ -26,11 +29,12 @@ export class Helper {
   constructor(
     file: string,
     /** Memory that it may take for what it keeps, MB. */
-    mostMb: number,
+    readonly mostMb: number,
   ) {
     this.child = fork(file, [], {
       serialization: 'advanced',
       execArgv: [`--max-old-space-size=${mostMb}`, `--max-semi-space-size=${YOUNG_MB}`],
+      env: { ...process.env, ...ONE_ARENA },
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
     })
     stepBack(this.child.pid)
@@ -72,7 +76,7 @@ export class Helper {
   ): Promise<Ended> {
     const { child } = this
     return new Promise((ended, broken) => {
-      const left = () => broken(new Error('Nobody waits for this any more.'))
+      const left = () => broken(nobodyWaits())
       if (gone?.aborted) return left()
       gone?.addEventListener('abort', left, { signal })
       const late = setTimeout(() => ended('late'), mostMs)
@@ -89,6 +93,13 @@ export class Helper {
       child.send(job)
     })
   }
+}
+
+/** No failure of the server: it goes into no log. */
+function nobodyWaits() {
+  const error = new H3Error('Nobody waits for this any more.')
+  error.statusCode = 499
+  return error
 }
 
 /** Where both want the same core, the server comes first; a step of 4 leaves a process half as much as what else the machine does. */

@@ -16,17 +16,16 @@ import { BODIES, type BodyName } from '../../shared/bodies'
 import { describeIssues, type SentEdit } from '../../shared/wire'
 import type { ArchiveRows } from '../archive/archiveRows'
 import { BrokenArchive } from '../archive/BrokenArchive'
-import { readArchive } from '../archive/readArchive'
-import { zipArchive, type ArchiveParts } from '../archive/zipArchive'
+import type { ArchiveParts } from '../archive/zipArchive'
 import { bedOfText, type BedText } from '../db/queries/beds'
 import { ownPlantRowTexts } from '../db/queries/ownPlants'
 import { earlierBed, editBed, type EditedBed } from '../services/editBed'
-import { makePapers, type PapersJob, type PapersMade } from '../services/makePapers'
+import type { PapersJob, PapersMade } from '../services/makePapers'
 import { askNurseryOfTexts, type NurseryAsk } from '../services/nursery'
 import { plantOfText, plantText } from '../services/plantTexts'
-import { partsOfRows, type GardenRows } from '../services/gardenRows'
-import { RECKONINGS, type ReckoningName } from '../services/reckonings'
-import { readPriceTable, type PriceTable } from '../services/priceTable'
+import type { GardenRows } from '../services/gardenRows'
+import type { ReckoningName } from '../services/reckonings'
+import type { PriceTable } from '../services/priceTable'
 
 interface ReckonJob {
   readonly rows: GardenRows
@@ -50,10 +49,14 @@ export type ListRead =
     }
   | { readonly ok: false; readonly errors: readonly RowError[] }
 
-/** What is done in processes beside the server, so that no file and no body holds it: plain data in, plain data out. */
+/**
+ * What is done in processes beside the server, so that no file and no body holds it: plain data in, plain data out. What only some jobs
+ * need, such as what writes PDF and workbooks, is loaded with them: each process keeps what it loaded.
+ */
 export const BESIDE_JOBS = {
   /** A garden archive into rows. */
-  archive: ({ bytes }: { readonly bytes: Uint8Array }): Result<ArchiveRows> => {
+  archive: async ({ bytes }: { readonly bytes: Uint8Array }): Promise<Result<ArchiveRows>> => {
+    const { readArchive } = await import('../archive/readArchive')
     try {
       return ok(readArchive(bytes))
     } catch (error) {
@@ -62,7 +65,10 @@ export const BESIDE_JOBS = {
     }
   },
   /** A garden's parts into an archive. */
-  pack: (parts: ArchiveParts): Result<Uint8Array> => ok(zipArchive(parts)),
+  pack: async (parts: ArchiveParts): Promise<Result<Uint8Array>> => {
+    const { zipArchive } = await import('../archive/zipArchive')
+    return ok(zipArchive(parts))
+  },
   /** A plant list, CSV or JSON. */
   plants: ({ text, json }: { readonly text: string; readonly json: boolean }): Result<ListRead> => {
     const read = json ? readPlantsJson(text) : readPlants(text)
@@ -82,12 +88,23 @@ export const BESIDE_JOBS = {
     readonly as: 'csv' | 'json'
   }): Result<string> => ok((as === 'json' ? plantsJson : plantsCsv)(plants.map(plantOfText))),
   /** A price list, CSV or XLSX. */
-  prices: ({ bytes }: { readonly bytes: Uint8Array }): Promise<Result<PriceTable>> => readPriceTable(bytes),
+  prices: async ({ bytes }: { readonly bytes: Uint8Array }): Promise<Result<PriceTable>> => {
+    const { readPriceTable } = await import('../services/priceTable')
+    return readPriceTable(bytes)
+  },
   /** Figures and files of a stored garden. */
-  reckon: async ({ rows, what, now, ask }: ReckonJob): Promise<Result<unknown>> =>
-    ok(await RECKONINGS[what](partsOfRows(rows), now, ask as never)),
+  reckon: async ({ rows, what, now, ask }: ReckonJob): Promise<Result<unknown>> => {
+    const [{ RECKONINGS }, { partsOfRows }] = await Promise.all([
+      import('../services/reckonings'),
+      import('../services/gardenRows'),
+    ])
+    return ok(await RECKONINGS[what](partsOfRows(rows), now, ask as never))
+  },
   /** Papers of a stored garden, into a file. */
-  papers: async (job: PapersJob): Promise<Result<PapersMade>> => ok(await makePapers(job)),
+  papers: async (job: PapersJob): Promise<Result<PapersMade>> => {
+    const { makePapers } = await import('../services/makePapers')
+    return ok(await makePapers(job))
+  },
   /** Stored beds, read and checked, as the JSON text of an answer. */
   beds: ({ beds }: { readonly beds: readonly BedText[] }): Result<string> =>
     ok(JSON.stringify(beds.map(bedOfText))),

@@ -30,12 +30,13 @@ function bytesOf(event: H3Event, body: unknown): Buffer | null {
   if (body === null || body === undefined || event.node.res.headersSent) return null
   const type = String(getResponseHeader(event, 'content-type') ?? '')
   if (typeof body === 'string') return TEXT.test(type || 'text/html') ? Buffer.from(body) : null
-  if (body instanceof Uint8Array) return TEXT.test(type) ? Buffer.from(body) : null
+  if (body instanceof Uint8Array) return TEXT.test(type) ? viewOf(body) : null
   if (typeof body !== 'object' || isStream(body)) return null
   setResponseHeader(event, 'content-type', JSON_TYPE)
   return Buffer.from(JSON.stringify(body))
 }
 
+const viewOf = ({ buffer, byteOffset, byteLength }: Uint8Array) => Buffer.from(buffer, byteOffset, byteLength)
 const isStream = (body: object) => 'pipe' in body || 'getReader' in body || body instanceof Response
 
 /** Sets the mark of an answer to a question; true when who asks has it already. */

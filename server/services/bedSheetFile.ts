@@ -4,7 +4,6 @@ import type { Manner } from '../../core/measure'
 import { bedSheet, type DrawnSheet, type Scene } from '../../core/scene'
 import { dripOfScene } from '../../core/water'
 import { bytesOfLines } from './bytesOfLines'
-import { writePaintsAsPdf } from './pdfPen'
 import { plantingDxf } from './plantingDxf'
 import type { SheetAsk } from './sheetAsk'
 
@@ -21,7 +20,10 @@ const WRITERS: Readonly<
     (drawn: DrawnSheet, of: SheetOf, ask: SheetAsk) => Promise<Uint8Array> | Uint8Array | string
   >
 > = {
-  pdf: (drawn, _, { fonts }) => writePaintsAsPdf([drawn], fonts),
+  pdf: async (drawn, _, { fonts }) => {
+    const { writePaintsAsPdf } = await import('./pdfPen')
+    return writePaintsAsPdf([drawn], fonts)
+  },
   svg: ({ paints, sheet, widthPt, heightPt, scale }) =>
     bytesOfLines(svgLines(paints, sheet, widthPt, heightPt, scale)),
   dxf: ({ paints }, { scene, water }, { view }) =>

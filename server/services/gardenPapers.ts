@@ -120,10 +120,8 @@ function pagesOf(
       return bedByBed(scenes, (s) => planSheets(planAsk(of, s, ask)))
     case 'elevation':
       return bedByBed(scenes, ({ scene }) => [elevationSheet(scene, head, paper)])
-    case 'schedule': {
-      const scoped = ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId })
-      return [scheduleSheet(scoped, head, paper), ...portraitSheets(scoped.lines, stored.climate, head, paper)]
-    }
+    case 'schedule':
+      return schedulePages(ask.bedId === '' ? count : gardenCount(input, { bedId: ask.bedId }), of, ask)
     case 'setout':
       return bedByBed(scenes, ({ scene }) => [setOutSheet(scene, head, paper, setOutAsk(scene.frame.closed, ask))])
     case 'water':
@@ -144,6 +142,11 @@ function pagesOf(
 /** Pages of one bed after another: those of a bed are not made before the bed's turn comes. */
 function* bedByBed(beds: readonly SceneOfBed[], pages: (bed: SceneOfBed) => readonly PaperPage[]) {
   for (const bed of beds) yield* pages(bed)
+}
+
+function* schedulePages(count: GardenCount, { stored }: PapersOf, { head, paper }: OwnAsk): Generator<PaperPage> {
+  yield scheduleSheet(count, head, paper)
+  yield* portraitSheets(count.lines, stored.climate, head, paper)
 }
 
 function* waterPages(of: PapersOf, scenes: readonly SceneOfBed[], ask: OwnAsk): Generator<PaperPage> {

@@ -1,5 +1,6 @@
 import type { Brief } from '../../core/brief'
 import type { CountInput, Supply } from '../../core/count'
+import type { Plant } from '../../core/plant'
 import { plantedByKind } from '../../core/setout'
 import type { Queryable } from '../db/Db'
 import { bedOfText, bedTextsOf, type BedText } from '../db/queries/beds'
@@ -14,9 +15,9 @@ import { plantOfText, plantText } from './plantTexts'
 
 /** A garden as it is stored, its beds as texts: reading and checking them is left to the process that reckons. */
 export interface GardenRows extends Omit<GardenParts, 'beds' | 'library'> {
-  readonly beds: readonly BedText[]
+  readonly beds: BedText[]
   /** Plants as texts: they cross to a process more quickly so. */
-  readonly plants: readonly string[]
+  readonly plants: string[]
   readonly supply: Supply
   readonly planted: CountInput['planted']
 }
@@ -41,12 +42,20 @@ export async function rowsOfGarden(
   }
 }
 
-/** The parts of a garden, and what its count is reckoned from, of rows. */
+/**
+ * The parts of a garden, and what its count is reckoned from, of rows. Their texts are taken out of them as they are read: a large garden
+ * is not held twice.
+ */
 export function partsOfRows(rows: GardenRows): { readonly parts: GardenParts; readonly input: CountInput } {
-  const { supply, planted, plants, ...stored } = rows
+  const { supply, planted, plants, beds: texts, ...stored } = rows
   const { issued, brief } = stored
-  const library = new Map(plants.map(plantOfText).map((p) => [p.id, p]))
-  const beds = rows.beds.map(bedOfText).map(({ id, value }) => ({ id, bed: value }))
+  const library = new Map(plants.splice(0).map((text) => idAndPlant(plantOfText(text))))
+  const beds = Array.from({ length: texts.length }, () => {
+    const { id, value } = bedOfText(texts.shift()!)
+    return { id, bed: value }
+  })
   const input = { beds, library, supply, issued, planted, phases: brief.phases }
   return { parts: { ...stored, library, beds }, input }
 }
+
+const idAndPlant = (plant: Plant): [string, Plant] => [plant.id, plant]

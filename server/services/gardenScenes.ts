@@ -52,6 +52,7 @@ export function scenesOfParts(parts: GardenParts): StoredScenes {
   const climate = climateOf(place)
   const letters = lettersOfParts(parts)
   const laid = layGarden(resolveSite(site), beds)
+  const keep = scenesKept()
   const scenes = beds.map(({ id }) => {
     const here = laid.beds.get(id)!
     const base = {
@@ -62,21 +63,34 @@ export function scenesOfParts(parts: GardenParts): StoredScenes {
       heatZone: place.heatZone ?? null,
     }
     const input = { ...base, schools: brief.schools, letters, surroundings: here.surroundings }
-    return sceneOnDemand(id, () => makeScene(input, { frame: here.frame }))
+    return {
+      id,
+      get scene() {
+        return keep(id, () => makeScene(input, { frame: here.frame }))
+      },
+    }
   })
   return { garden, brief, climate, library, letters, laid, scenes }
 }
 
-function sceneOnDemand(id: string, make: () => Scene): SceneOfBed {
-  let made: WeakRef<Scene> | undefined
-  return {
-    id,
-    get scene() {
-      const there = made?.deref()
-      if (there) return there
-      const scene = make()
-      made = new WeakRef(scene)
-      return scene
-    },
+/** So many plants' scenes are kept: all of a usual garden, one or two beds of a very large one. */
+const MOST_KEPT_PLANTS = 6000
+
+/** Gives scenes by their bed, made again where the room was needed for others meanwhile. */
+function scenesKept(): (id: string, make: () => Scene) => Scene {
+  const kept = new Map<string, Scene>()
+  let plants = 0
+  return (id, make) => {
+    const there = kept.get(id)
+    if (there) return there
+    const scene = make()
+    plants += scene.everywhere.length
+    for (const [oldest, { everywhere }] of kept) {
+      if (plants <= MOST_KEPT_PLANTS) break
+      kept.delete(oldest)
+      plants -= everywhere.length
+    }
+    kept.set(id, scene)
+    return scene
   }
 }

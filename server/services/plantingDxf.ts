@@ -9,7 +9,7 @@ import { dripLines, type WaterBed } from '../../core/water'
  * The planting plan of a bed as a DXF drawing in metres: its outline and every plant as a block with attributes, y up the sheet;
  * drip on layers of its own.
  */
-export function plantingDxf(scene: Scene, water: Pick<WaterBed, 'scene' | 'drip'> | null = null): string {
+export function plantingDxf(scene: Scene, water: Pick<WaterBed, 'bed' | 'drip'> | null = null): string {
   const { bed, frame } = scene
   const letters = lettersOf(scene)
   const { plan } = picturesAt(scene, { month: 7, year: 10 }, aspectOf(bed, frame, bed.viewpoint))

@@ -58,7 +58,7 @@ describe('what is reckoned of a stored garden beside the server', () => {
   it('money runs over years, and the sheet for the site holds every bed with its places', async () => {
     const money = await reckon('money')
     expect(JSON.stringify(money)).toMatch(/\d/)
-    const sheet = JSON.parse(await reckon('setout')) as SiteSheet
+    const sheet = JSON.parse(Buffer.from(await reckon('setout')).toString()) as SiteSheet
     expect(sheet.beds.map((b) => b.id)).toEqual(rows.beds.map((b) => b.id))
     const isPlanted = (text: string) => (JSON.parse(text) as { drifts: unknown[] }).drifts.length > 0
     for (const [i, { text }] of rows.beds.entries()) expect(sheet.beds[i]!.plants.length > 0).toBe(isPlanted(text))

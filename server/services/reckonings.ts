@@ -6,11 +6,12 @@ import {
   moneyPlan,
   orderRows,
   rowsCsv,
+  type GardenCount,
   type MoneyPlan,
 } from '../../core/count'
 import { fullEntry, logCsv, type SlimEntry } from '../../core/log'
 import { mannerOf } from '../../core/measure'
-import { openRefs, siteSheet, type SiteSheet } from '../../core/setout'
+import { openRefs, siteSheetJson } from '../../core/setout'
 import { addDays, type Day } from '../../core/time'
 import { dripNeed } from '../../core/water'
 import { worksRows } from '../../core/works'
@@ -20,7 +21,7 @@ import { bedSheetFile } from './bedSheetFile'
 import { careOf } from './gardenCare'
 import { sowingOf, worksOf } from './gardenPapers'
 import { partsOfRows } from './gardenRows'
-import { scenesOfParts } from './gardenScenes'
+import { scenesOfParts, type StoredScenes } from './gardenScenes'
 import { waterOf } from './gardenWater'
 import type { SheetAsk } from './sheetAsk'
 import { writeWorkbook } from './workbook'
@@ -156,18 +157,17 @@ export const RECKONINGS = {
     return moneyPlan(lines, materials, supply.money, areaM2)
   },
 
-  /** All that is needed to set a garden out, to keep it and to write its log on site, without a network for the day, as a JSON text. */
-  setout: ({ parts, input }: Read, now: Day): string => {
+  /** All that is needed to set a garden out, to keep it and to write its log on site without a network for the day, as UTF-8 JSON. */
+  setout: ({ parts, input }: Read, now: Day): Uint8Array => {
     const found = scenesOfParts(parts)
     const { name, place } = parts.garden.value
-    const beds = found.scenes.map(({ id, scene }) => ({ id, plants: scene.planted }))
     const care = careOf(found, input.supply, addDays(now, -7), addDays(now, CARE_DAYS))
-    const sheet: SiteSheet = siteSheet(parts.garden.id, name, mannerOf(parts.garden.value), found.scenes, {
-      open: openRefs(beds, gardenCount(input).lines),
-      care: care.map((t) => ({ ...t, plant: null })),
-      place,
-    })
-    return JSON.stringify(sheet)
+    const sheet = siteSheetJson(
+      { gardenId: parts.garden.id, name, manner: mannerOf(parts.garden.value) },
+      found.scenes,
+      { open: openOf(found, gardenCount(input)), care: care.map((t) => ({ ...t, plant: null })), place },
+    )
+    return Buffer.concat(Array.from(sheet, (part) => Buffer.from(part)))
   },
 
   /** An order as a file to be sent to its supplier, whose name stands beside it; null when there is no such order. */
@@ -189,6 +189,15 @@ export const RECKONINGS = {
       fileOf: (photo) => `photos/${photo}.jpg`,
     }),
 } as const
+
+/** The places of a garden that stay open; of its plants only those of kinds that are short are held meanwhile. */
+function openOf({ scenes }: StoredScenes, { lines }: GardenCount) {
+  const short = lines.filter((l) => l.open > 0)
+  if (short.length === 0) return new Set<string>()
+  const kinds = new Set(short.map((l) => l.plant.id))
+  const beds = scenes.map(({ id, scene }) => ({ id, plants: scene.planted.filter((p) => kinds.has(p.plant.id)) }))
+  return openRefs(beds, short)
+}
 
 /** Days on which plants that could not be had are asked for again. */
 const askedAgain = ({ parts, input }: Read) =>

@@ -1,11 +1,13 @@
-// The whole package in one file: its own dependencies are not found again beside the built server.
-// @ts-expect-error that file brings no types along; they are the package's.
-import bundled from 'exceljs/dist/exceljs.min.js'
 import type Excel from 'exceljs'
 import { toTable, type Table } from '../../core/exchange'
 import type { Result } from '../../core/result'
 
-const ExcelJS = bundled as typeof Excel
+/** A large package, for those who write or read a workbook. In one file: its own dependencies are not found beside the built server. */
+async function loadExcel(): Promise<typeof Excel> {
+  // @ts-expect-error that file brings no types along; they are the package's.
+  const loaded = (await import('exceljs/dist/exceljs.min.js')) as { readonly default: typeof Excel }
+  return loaded.default
+}
 
 export type Cell = string | number
 /** One sheet of a workbook: its name, headings and rows; columns of money by their place. */
@@ -21,7 +23,8 @@ const WIDEST = 46
 
 /** Sheets as an XLSX workbook: headings bold and kept in view, columns as wide as what they hold. */
 export async function writeWorkbook(sheets: readonly SheetRows[]): Promise<Uint8Array> {
-  const book = new ExcelJS.Workbook()
+  const { Workbook } = await loadExcel()
+  const book = new Workbook()
   book.creator = 'Amber Terrace'
   for (const { name, headings, rows, money = [] } of sheets) {
     const sheet = book.addWorksheet(name.replace(/[\\/?*[\]:]/g, ' ').slice(0, LONGEST_SHEET_NAME), {
@@ -40,7 +43,8 @@ export async function writeWorkbook(sheets: readonly SheetRows[]): Promise<Uint8
 
 /** The first sheet of a workbook as a table; formulas count by what they gave last. Throws when it is no workbook. */
 export async function readWorkbook(bytes: Uint8Array): Promise<Result<Table>> {
-  const book = new ExcelJS.Workbook()
+  const { Workbook } = await loadExcel()
+  const book = new Workbook()
   await book.xlsx.load(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer)
   const sheet = book.worksheets.find((s) => s.actualRowCount > 0)
   const rows: string[][] = []

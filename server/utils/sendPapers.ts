@@ -35,8 +35,13 @@ export async function sendPapers(
       )
     await ready(made.letters)
     setResponseHeader(event, 'content-length', (await stat(path)).size)
-    await pipeline(createReadStream(path), event.node.res)
+    await pipeline(createReadStream(path), event.node.res).catch(leftHalfWay)
   } finally {
     await rm(folder, { recursive: true, force: true })
   }
+}
+
+/** Who left while they were sent does not want them any more: that is no failure. */
+function leftHalfWay(error: NodeJS.ErrnoException) {
+  if (error.code !== 'ERR_STREAM_PREMATURE_CLOSE') throw error
 }

@@ -133,7 +133,9 @@ test('a server whose log nobody reads any more goes on, and ends when it is told
   expect(await unheard.ended()).toBe(0)
 })
 
-test('papers that were sent, or left half way, leave no file behind', async ({ request }) => {
+test('papers that were sent, or left half way, leave no file behind and no word in the log', async ({
+  request,
+}) => {
   const temporary = emptyFolder()
   const printing = await startServer({ demo: true, env: { TMPDIR: temporary } })
   const papers = `${printing.url}/api/gardens/${GARDEN}/papers?sheets=elevation,schedule`
@@ -150,6 +152,24 @@ test('papers that were sent, or left half way, leave no file behind', async ({ r
     })
   })
   expect(half).toBeLessThan(file.length)
+  const early = get(papers).on('error', () => undefined)
+  await expect.poll(() => readdirSync(temporary).length).toBe(1)
+  early.destroy()
   await expect.poll(() => readdirSync(temporary)).toEqual([])
+  expect(printing.errors()).toBe('')
   await printing.kill()
+})
+
+test('the head of an answer is that of the whole, for pages, figures and files, and what is not there has none', async ({
+  request,
+}) => {
+  const at = (path: string) => `${server.url}${path}`
+  const marked = ['/api/gardens', `/api/gardens/${GARDEN}/schedule?as=csv`, `/api/gardens/${GARDEN}/sowing.ics`]
+  for (const path of ['/', ...marked]) {
+    const [head, whole] = [await request.head(at(path)), await request.get(at(path))]
+    expect([head.status(), head.headers()['content-type']], path).toEqual([200, whole.headers()['content-type']])
+    expect((await head.body()).length).toBe(0)
+    expect(head.headers()['etag'], path).toBe(whole.headers()['etag'])
+  }
+  expect((await request.head(at('/api/gardens/nowhere'))).status()).toBe(404)
 })

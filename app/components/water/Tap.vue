@@ -6,7 +6,7 @@ import { PLACE_MONTHS, monthName } from '~~/core/time'
 
 /** The tap with a bucket and a watch, what is laid, and the weather by month that need is reckoned from. */
 const { plan, set, laid, units, here } = useWater()
-const soil = computed(() => SOIL_WATER[here.value?.scene.bed.ground.soil ?? 'loam'])
+const soil = computed(() => SOIL_WATER[here.value?.bed.ground.soil ?? 'loam'])
 const isTyped = computed(() => plan.value.rowM !== null || plan.value.emitterM !== null)
 const tap = computed(() => plan.value.tap ?? USUAL_TAP)
 const { figure } = useManner()
@@ -33,7 +33,7 @@ function setMonth(month: number, field: Field, value: number) {
 const mains = computed(() =>
   laid.value.beds
     .filter((b) => b.drip)
-    .map((b) => ({ id: b.id, name: b.scene.bed.name, m: b.mainM, typed: plan.value.mains[b.id] !== undefined })),
+    .map((b) => ({ id: b.id, name: b.bed.name, m: b.mainM, typed: plan.value.mains[b.id] !== undefined })),
 )
 const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [id]: m } }, 'way from the tap')
 </script>

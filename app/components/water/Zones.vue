@@ -14,7 +14,7 @@ const rows = computed(() =>
   zones.value.map(({ zone }) => ({
     id: zone.id,
     name: zone.name,
-    beds: zone.parts.map((p) => p.bed.scene.bed.name).join(', '),
+    beds: zone.parts.map((p) => p.bed.bed.name).join(', '),
     plants: zone.plants.length,
     places: zone.plants.map((p) => p.id),
     emitters: zone.emitters,
