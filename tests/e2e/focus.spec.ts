@@ -64,6 +64,31 @@ test('the plants are one stop of Tab in table and list, rows go by arrows and op
   await expect(page.getByRole('heading', { name: name!, exact: true })).toBeVisible()
 })
 
+test('plants stay while the keyboard is in them: the light of the bed, which comes late, takes no row from under it', async ({
+  page,
+}) => {
+  let letCome = () => {}
+  const wait = new Promise<void>((come) => (letCome = come))
+  await page.route('**/light.worker*', async (route) => {
+    await wait
+    await route.continue()
+  })
+  await page.goto(`${server.url}${FRONT}/plants`)
+  await page.getByRole('button', { name: 'Table' }).click()
+  // Too much sun for it there, which is known when the light has come.
+  const shadeLover = page.getByTestId('plant-table').getByRole('button', { name: 'drooping leucothoe' }).first()
+  await shadeLover.focus()
+  const many = page.getByRole('status').filter({ hasText: 'of' }).first()
+  const before = await many.innerText()
+  letCome()
+  await expect(page.locator('header')).toContainText('9.3 h sun')
+  await expect(shadeLover).toBeFocused()
+  await expect(many).toHaveText(before)
+  await page.getByLabel('Search plants').focus()
+  await expect(shadeLover).toHaveCount(0)
+  await expect(many).not.toHaveText(before)
+})
+
 test('Escape in what a row opened closes it and gives its button the focus back, with the figure that was typed', async ({
   page,
 }) => {

@@ -45,7 +45,7 @@ const filter = computed(() => ({
 }))
 const isOfLane = (p: Plant, i: number) => isLaneOf(p, i, count.value, store.bed?.form.kind)
 const inLane = (p: Plant) => lane.value === 'any' || isOfLane(p, Number(lane.value))
-const found = computed(() => sorted(searchPlants(library.plants, filter.value).filter(inLane)))
+const ranked = computed(() => sorted(searchPlants(library.plants, filter.value).filter(inLane)))
 /** How many would remain with one filter turned, told before it is turned. */
 const remain = (change: Partial<typeof filter.value>) =>
   searchPlants(library.plants, { ...filter.value, ...change }).filter(inLane).length
@@ -84,6 +84,7 @@ function sorted(plants: Plant[]): Plant[] {
     months: wanted,
   })
 }
+const { shown: found, hand } = useStillUnderHand(() => ranked.value)
 const listed = computed(() => new Set(store.bed?.shortlist ?? []))
 const chosen = computed(() => (chosenId.value ? (library.byId.get(chosenId.value) ?? null) : null))
 const comparedPlants = computed(() => compared.value.flatMap((id) => library.byId.get(id) ?? []))
@@ -220,6 +221,7 @@ const fitsLabel = computed(() => {
         <PlantsLineUp
           v-if="view === 'line'"
           class="view"
+          v-on="hand"
           :plants="found"
           :month="compose.moment.month"
           :chosen-id="chosenId"
@@ -237,6 +239,7 @@ const fitsLabel = computed(() => {
         <PlantsPlantTable
           v-else-if="view === 'table'"
           class="view"
+          v-on="hand"
           :plants="found"
           :chosen-id="chosenId"
           :listed="listed"

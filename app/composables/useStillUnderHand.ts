@@ -1,0 +1,20 @@
+/**
+ * A list that stays as it is while the keyboard is in it: what comes late, such as the light of the bed, would take the rows from under
+ * the hand. `hand` are the listeners of what shows it.
+ */
+export function useStillUnderHand<T>(list: () => T) {
+  const shown = shallowRef(list())
+  const inHand = ref(false)
+  watch([list, inHand], ([now]) => {
+    if (!inHand.value) shown.value = now
+  })
+  const hand = {
+    focusin: () => {
+      inHand.value = true
+    },
+    focusout: ({ currentTarget, relatedTarget }: FocusEvent) => {
+      inHand.value = (currentTarget as Node).contains(relatedTarget as Node | null)
+    },
+  }
+  return { shown, hand }
+}
