@@ -52,7 +52,11 @@ export default defineNuxtConfig({
   // The tablet page is one shell for every garden, so that it can be kept in the device.
   routeRules: { '/onsite/**': { ssr: false }, '/shared/**': { ssr: false } },
   // A page brings what it needs itself; the others come when a link to them is touched.
-  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
+  experimental: {
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+    // What cannot be fetched is told (`missingParts`): a page that is loaded anew while the server is away would be gone.
+    emitRouteChunkError: 'manual',
+  },
   pwa: {
     injectRegister: false,
     registerType: 'autoUpdate',

@@ -19,7 +19,7 @@ const JSON_TYPE = 'application/json'
 /** Marks answers so that an unchanged one is not sent again, and packs all text for whoever takes it packed. */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('beforeResponse', async (event, response) => {
-    const bytes = bytesOf(event, response.body)
+    const bytes = isErrorPage(event) ? null : bytesOf(event, response.body)
     if (!bytes) return
     response.body = (await known(event, bytes)) ? '' : await packed(event, bytes)
   })
@@ -36,6 +36,8 @@ function bytesOf(event: H3Event, body: unknown): Buffer | null {
   return Buffer.from(JSON.stringify(body))
 }
 
+/** Made for the server itself, which reads it as text and sends it on. */
+const isErrorPage = (event: H3Event) => event.path.startsWith('/__nuxt_error')
 const viewOf = ({ buffer, byteOffset, byteLength }: Uint8Array) => Buffer.from(buffer, byteOffset, byteLength)
 const isStream = (body: object) => 'pipe' in body || 'getReader' in body || body instanceof Response
 

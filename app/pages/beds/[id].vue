@@ -85,15 +85,18 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
     <main class="main">
       <BedHeader v-if="isNamed && !problem" />
       <template v-if="ready">
-        <NuxtPage id="content" class="page" tabindex="-1" />
+        <ViewGuard>
+          <NuxtPage id="content" class="page" tabindex="-1" />
+        </ViewGuard>
         <LazyConflictModal v-if="hasClashed" />
       </template>
-      <div v-else-if="problem" class="problem" role="alert">
-        <h1>This bed cannot be opened</h1>
-        <p>{{ problem }}</p>
-        <UButton to="/" icon="i-lucide-arrow-left">All gardens</UButton>
-        <UButton color="neutral" variant="outline" class="ml-2" @click="open">Try again</UButton>
-      </div>
+      <Trouble v-else-if="problem" title="This bed cannot be opened">
+        {{ problem }}
+        <template #ways>
+          <UButton to="/" icon="i-lucide-arrow-left">All gardens</UButton>
+          <UButton color="neutral" variant="outline" icon="i-lucide-rotate-ccw" @click="open">Try again</UButton>
+        </template>
+      </Trouble>
       <p v-else class="opening">Opening the bed…</p>
     </main>
   </div>
@@ -123,18 +126,6 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
 .page {
   flex: 1;
   min-height: 0;
-}
-.problem {
-  margin: 12vh auto;
-  max-width: 480px;
-}
-.problem h1 {
-  font-size: 24px;
-  margin-bottom: 8px;
-}
-.problem p {
-  color: var(--soft);
-  margin-bottom: 18px;
 }
 .opening {
   margin: 20vh auto;

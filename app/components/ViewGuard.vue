@@ -1,0 +1,37 @@
+<script setup lang="ts">
+/** Where a view cannot be shown it says so in its place, and leaves the others to be gone to. */
+const trouble = shallowRef<unknown>(null)
+const route = useRoute()
+watch(
+  () => route.path,
+  () => {
+    trouble.value = null
+  },
+)
+onErrorCaptured((error, _, info) => {
+  if (!leavesNothing(info)) return
+  console.error(error)
+  trouble.value = error
+  return false
+})
+const details = computed(() => (trouble.value instanceof Error ? trouble.value.stack : String(trouble.value)))
+
+/** Whether what broke is the making of a view, not a step of the hand in it: by the word of the framework, or its number when built. */
+function leavesNothing(info: string) {
+  const MAKING = ['setup function', 'render function', 'async component loader', 'component update']
+  const NUMBERS = ['0', '1', '13', '15']
+  return MAKING.includes(info) || NUMBERS.includes(/#runtime-(\w+)$/.exec(info)?.[1] ?? '')
+}
+</script>
+
+<template>
+  <Trouble v-if="trouble" title="This view cannot be shown" :details="details">
+    What you did is saved, or waits in this browser until it is: nothing is lost. Try again, or go on in another
+    view. If it comes back, send on what is written below.
+    <template #ways>
+      <UButton icon="i-lucide-rotate-ccw" @click="trouble = null">Try again</UButton>
+      <UButton to="/" color="neutral" variant="outline" icon="i-lucide-arrow-left">All gardens</UButton>
+    </template>
+  </Trouble>
+  <slot v-else />
+</template>

@@ -1,0 +1,43 @@
+/** Longer than this nobody waits to hear whether the server is there, ms. */
+const PATIENCE_MS = 4000
+const answers = () =>
+  fetch('/api/health', { signal: AbortSignal.timeout(PATIENCE_MS) }).then(
+    ({ ok }) => ok,
+    () => false,
+  )
+
+/**
+ * Views and sheets are fetched when they are first asked for. One that cannot be fetched takes nothing of what is there away: it is said
+ * that the server is not to be reached, or, where a newer version runs there, that one is fetched with the page.
+ */
+export default defineNuxtPlugin((nuxt) => {
+  const router = useRouter()
+  const toast = useToast()
+  let hasMissed = false
+  let path: string | null = null
+  router.beforeEach(async (to) => {
+    path = to.fullPath
+    // What was fetched half may lack its style: a whole page brings all.
+    if (!hasMissed || !(await answers())) return true
+    reloadNuxtApp({ path, force: true })
+    return false
+  })
+  router.afterEach(() => {
+    path = null
+  })
+  nuxt.hook('app:chunkError', async () => {
+    hasMissed = true
+    const [isThere, wanted] = [await answers(), path]
+    if (isThere && wanted) return reloadNuxtApp({ path: wanted })
+    toast.add({ id: 'missing-part', color: 'warning', ...(isThere ? NEWER : AWAY) })
+  })
+})
+
+const AWAY = {
+  title: 'This cannot be fetched: the server is not to be reached',
+  description: 'What you did is kept here. Go on with what is open, and try again in a moment.',
+}
+const NEWER = {
+  title: 'A newer version of the program is there',
+  description: 'Load the page again to go on with it: what you did is kept.',
+}

@@ -1,0 +1,66 @@
+import { expect, test } from '@playwright/test'
+import { findings } from '../support/axe'
+import { startServer, type TestServer } from '../support/server'
+
+let server: TestServer
+test.beforeAll(async () => {
+  server = await startServer({ demo: true })
+})
+test.afterAll(async () => {
+  await server.kill()
+})
+
+test('an address that is none says so, and leads to the gardens', async ({ browser }) => {
+  const page = await (await browser.newContext({ bypassCSP: true })).newPage()
+  const answer = await page.goto(`${server.url}/beds-of-roses`)
+  expect(answer!.status()).toBe(404)
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible()
+  expect(await findings(page)).toEqual([])
+  await page.getByRole('button', { name: 'All gardens' }).click()
+  await expect(page.getByRole('heading', { name: 'Saltmarsh Row Library' })).toBeVisible()
+})
+
+test('a view that breaks says so in its place with what went wrong; the others, and what was done, are there', async ({
+  page,
+}) => {
+  // The program of one view is spoiled on its way, and the page does not look whether it is the right one.
+  await page.route('**/beds/**', async (route) => {
+    const answer = await route.fetch()
+    const html = await answer.text()
+    const trusting = html.replace(/ integrity="[^"]*"/g, '').replace(/"integrity":\{[^}]*\}/g, '"integrity":{}')
+    await route.fulfill({ response: answer, body: trusting })
+  })
+  await page.route('**/_nuxt/*.js', async (route) => {
+    const answer = await route.fetch()
+    const program = await answer.text()
+    const isView = program.includes('No plant answers all of this')
+    const spoiled = program.replace(/(\bsetup\([^)]*\)\{)/g, '$1throw new Error("spoiled on its way");')
+    await route.fulfill({ response: answer, body: isView ? spoiled : program })
+  })
+  await page.goto(`${server.url}/beds/reading-room-front/plants`)
+  const said = page.getByRole('alert').filter({ hasText: 'This view cannot be shown' })
+  await expect(said).toBeVisible()
+  await said.getByText('What exactly went wrong').click()
+  await expect(said).toContainText('spoiled on its way')
+  await said.getByRole('button', { name: 'Try again' }).click()
+  await expect(said).toBeVisible()
+  await page.getByRole('link', { name: 'Count' }).click()
+  await expect(said).toHaveCount(0)
+  await expect(page.getByRole('tab', { name: /Schedule/ })).toBeVisible()
+})
+
+test('while the server is away a view that was not fetched yet takes nothing away; when it is back the view comes whole', async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${server.url}/beds/reading-room-front/compose`)
+  await expect(page.getByTestId('findings')).toBeVisible()
+  await context.setOffline(true)
+  await page.getByRole('link', { name: 'Seasons' }).click()
+  await expect(page.getByText('the server is not to be reached').first()).toBeVisible()
+  await expect(page.getByTestId('findings')).toBeVisible()
+  await context.setOffline(false)
+  await page.getByRole('link', { name: 'Seasons' }).click()
+  await expect(page).toHaveURL(/seasons$/)
+  await expect(page.getByRole('heading', { name: 'The year of the bed' })).toBeVisible()
+})
