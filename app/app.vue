@@ -42,7 +42,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <UApp :toaster="null">
     <a class="skip" href="#content">Skip to the page</a>
-    <NuxtPage />
+    <ViewGuard>
+      <NuxtPage />
+    </ViewGuard>
     <ClientOnly>
       <LazyCommandBox v-if="box" />
       <LazyKeySheet v-if="keys" />

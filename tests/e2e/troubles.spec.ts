@@ -58,6 +58,8 @@ test('while the server is away a view that was not fetched yet takes nothing awa
   await context.setOffline(true)
   await page.getByRole('link', { name: 'Seasons' }).click()
   await expect(page.getByText('the server is not to be reached').first()).toBeVisible()
+  await page.keyboard.press('Control+k')
+  await page.getByRole('button', { name: 'History of this bed' }).click()
   await expect(page.getByTestId('findings')).toBeVisible()
   await context.setOffline(false)
   await page.getByRole('link', { name: 'Seasons' }).click()
