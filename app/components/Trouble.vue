@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is said where something cannot be shown: what it is, that nothing is lost, what to do. */
 const { details = '' } = defineProps<{ title: string; details?: string }>()
-const { copy, copied } = useClipboard()
+const { copy, copied } = useClipboard({ legacy: true })
 </script>
 
 <template>

@@ -230,6 +230,56 @@ test('drawings: a broken one changes nothing, a GeoJSON becomes a path, the site
   await expect(page.getByRole('heading', { name: 'Saltmarsh Row Library' })).toHaveCount(2)
 })
 
+test('a drawing comes in whole or not at all: where its second bed is refused, the first is taken out again', async ({
+  page,
+  request,
+}) => {
+  await openSite(page)
+  const gardenBeds = async () =>
+    ((await (await request.get(`${server.url}/api/gardens/saltmarsh-row/beds`)).json()) as unknown[]).length
+  const before = await gardenBeds()
+  const square = (x: number) => ({
+    type: 'Feature',
+    properties: { name: 'Round bed' },
+    geometry: {
+      type: 'Polygon',
+      coordinates: [
+        [
+          [x, -9],
+          [x + 3, -9],
+          [x + 3, -6],
+          [x, -6],
+          [x, -9],
+        ],
+      ],
+    },
+  })
+  const drawing = { type: 'FeatureCollection', features: [square(20), square(26)] }
+  await page
+    .getByLabel('Drawing to bring in')
+    .setInputFiles({
+      name: 'beds.geojson',
+      mimeType: 'application/geo+json',
+      buffer: Buffer.from(JSON.stringify(drawing)),
+    })
+  await page.getByRole('combobox', { name: /becomes$/ }).click()
+  await page.getByRole('option', { name: 'island bed' }).click()
+  let asked = 0
+  await page.route('**/api/gardens/*/beds', (route) =>
+    route.request().method() === 'POST' && ++asked === 2
+      ? route.fulfill({ status: 507, json: { data: { message: 'There is no room on the server’s disk.' } } })
+      : route.continue(),
+  )
+  await page.getByRole('button', { name: 'Bring them in' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing was taken in' })).toContainText('no room')
+  expect(asked).toBe(2)
+  await expect.poll(gardenBeds).toBe(before)
+  await page.unroute('**/api/gardens/*/beds')
+  await page.getByRole('button', { name: 'Bring them in' }).click()
+  await expect(page.getByText(/Taken in: .*2 beds/)).toBeVisible()
+  expect(await gardenBeds()).toBe(before + 2)
+})
+
 test('beds of every kind are made, composed and walked round', async ({ page }) => {
   await page.goto(`${server.url}/beds/bell-island/compose`)
   await expect(page.getByTestId('score')).toBeVisible()

@@ -21,7 +21,8 @@ async function make() {
     fresh.word = ''
   })
 }
-const copy = () => navigator.clipboard.writeText(link.value)
+/** Copying in the older way works where the connection is not a secure one. */
+const { copy, copied } = useClipboard({ legacy: true })
 const stateOf = (s: { revoked: boolean; ends: string }) =>
   s.revoked ? 'ended' : `until ${sayDay(s.ends.slice(0, 10), mannerOf(props.garden.value).region)}`
 </script>
@@ -42,7 +43,9 @@ const stateOf = (s: { revoked: boolean; ends: string }) =>
     <div v-if="link" class="link" role="status">
       <p>Give this link away: it is not told again.</p>
       <code>{{ link }}</code>
-      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-copy" @click="copy">Copy</UButton>
+      <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-copy" @click="copy(link)">
+        {{ copied ? 'Copied' : 'Copy' }}
+      </UButton>
     </div>
     <ul>
       <li v-for="s in answer.shares" :key="s.id">

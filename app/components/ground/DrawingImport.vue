@@ -79,17 +79,26 @@ async function bringIn() {
   const { placed, kinds } = drawing
   const { edits, left, simplified: simpler } = drawingEdits(site.value, placed.value, kinds.value)
   const all: SiteEdit[] = [...edits, ...wayBack()]
-  let beds = 0
-  for (const [i, line] of placed.value.entries()) if (kinds.value[i] === 'bed' && (await makeBed(line, all))) beds++
-  const fault = faultOfEdits(site.value, all)
-  if (fault) {
-    problem.value = `Nothing was taken in: ${fault}`
-    return
+  const beds: string[] = []
+  try {
+    for (const [i, line] of placed.value.entries()) {
+      if (kinds.value[i] === 'bed') beds.push(...(await makeBed(line, all)))
+    }
+  } catch (error) {
+    return giveBack(beds, messageOf(error))
   }
+  const fault = faultOfEdits(site.value, all)
+  if (fault) return giveBack(beds, fault)
   if (all.length > 0) store.edit({ kind: 'all', name: 'bring in a drawing', edits: all })
-  if (beds > 0) await loadBeds()
-  tell(edits.length, beds, simpler, left)
+  if (beds.length > 0) await loadBeds()
+  tell(edits.length, beds.length, simpler, left)
   drawing.leave()
+}
+
+/** All of a drawing comes in or nothing: beds that were made before it broke off are taken out again. */
+async function giveBack(beds: readonly string[], why: string) {
+  problem.value = `Nothing was taken in: ${why}`
+  for (const id of beds) await $fetch(`/api/beds/${id}`, { method: 'DELETE' }).catch(() => undefined)
 }
 
 function tell(things: number, beds: number, simpler: number, left: readonly string[]) {
@@ -104,8 +113,11 @@ const originPoint = (by: { x: number; y: number }): SiteEdit => ({
   point: { id: newId(), name: `Drawing’s ${-by.x}, ${-by.y}`, measure: { kind: 'fixed', x: 0, y: 0 } },
 })
 
-/** A closed outline as an island bed: its stations about its own middle, in the bed's plan (y toward the viewer). */
-async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
+/**
+ * A closed outline as an island bed: its stations about its own middle, in the bed's plan (y toward the viewer). Gives its id; none where
+ * it can be no bed.
+ */
+async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<string[]> {
   const line = fitLine(found, 1)
   const xs = line.points.map((p) => p.x)
   const ys = line.points.map((p) => p.y)
@@ -123,7 +135,7 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
   const checked = checkForm(form)
   if (!checked.ok) {
     problem.value = `${line.name}: ${checked.error}`
-    return false
+    return []
   }
   const bed = {
     ...newBed(line.name, Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), 'island'),
@@ -138,7 +150,7 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<boolean> {
     bedId: stored.id,
     place: { bedId: stored.id, at: middle, lookDeg: site.value.northDeg, baseM: 0 },
   })
-  return true
+  return [stored.id]
 }
 </script>
 
