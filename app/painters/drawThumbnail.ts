@@ -27,6 +27,8 @@ export function drawThumbnail(target: HTMLCanvasElement, thumbnail: Thumbnail, c
   const picture = pictureOf(key, thumbnail, climate)
   if (target.width !== picture.width) target.width = picture.width
   if (target.height !== picture.height) target.height = picture.height
+  // Before a view is laid out its portraits have no room yet.
+  if (picture.width === 0 || picture.height === 0) return
   const context = target.getContext('2d')!
   context.clearRect(0, 0, picture.width, picture.height)
   context.drawImage(picture, 0, 0)
