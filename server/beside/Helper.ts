@@ -29,7 +29,7 @@ export class Helper {
   constructor(
     file: string,
     /** Memory that it may take for what it keeps, MB. */
-    readonly mostMb: number,
+    mostMb: number,
   ) {
     this.child = fork(file, [], {
       serialization: 'advanced',

@@ -29,9 +29,7 @@ const PLACES: Readonly<Record<BesideName, Place>> = {
   papers: { lane: 'papers', mostMs: 600_000, againMb: 700 },
 }
 /** Memory of a process for what it keeps, MB: with its own, less than 200. */
-const MOST_MB = 120
-/** The same for a job that may be tried again with more: its answer is large, and takes room in the server too. */
-const FIRST_MB = 100
+const MOST_MB = 100
 /** Processes of a lane. */
 const MOST_AT_ONCE = 2
 /** Processes without work that are kept, for so long, ms. */
@@ -97,8 +95,7 @@ interface Job {
 
 async function inHelper(job: Job, gone?: AbortSignal): Promise<Result<unknown>> {
   const { mostMs, againMb } = PLACES[job.name]
-  const mb = againMb ? FIRST_MB : MOST_MB
-  const helper = idleHelper(mb) ?? new Helper(workerFile(), mb)
+  const helper = idleHelper() ?? new Helper(workerFile(), MOST_MB)
   let end = await helper.work(job, mostMs, gone)
   if (end === 'full' && againMb) {
     const larger = new Helper(workerFile(), againMb)
@@ -114,11 +111,10 @@ async function inHelper(job: Job, gone?: AbortSignal): Promise<Result<unknown>> 
 /** A process without work, which ends when none comes. */
 const idle: { readonly helper: Helper; readonly ending: NodeJS.Timeout }[] = []
 
-function idleHelper(mb: number): Helper | undefined {
-  for (const one of idle.filter(({ helper }) => helper.mostMb === mb)) {
-    idle.splice(idle.indexOf(one), 1)
-    clearTimeout(one.ending)
-    if (one.helper.isSound) return one.helper
+function idleHelper(): Helper | undefined {
+  for (let last = idle.pop(); last; last = idle.pop()) {
+    clearTimeout(last.ending)
+    if (last.helper.isSound) return last.helper
   }
   return undefined
 }
