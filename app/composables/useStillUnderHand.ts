@@ -1,12 +1,13 @@
 /**
  * A list that stays as it is while the keyboard is in it: what comes late, such as the light of the bed, would take the rows from under
- * the hand. `hand` are the listeners of what shows it.
+ * the hand. It is the very same one while its items are, so that what shows it stays where it was scrolled to. `hand` are the listeners of
+ * what shows it.
  */
-export function useStillUnderHand<T>(list: () => T) {
+export function useStillUnderHand<T>(list: () => readonly T[]) {
   const shown = shallowRef(list())
   const inHand = ref(false)
   watch([list, inHand], ([now]) => {
-    if (!inHand.value) shown.value = now
+    if (!inHand.value && !areSame(now, shown.value)) shown.value = now
   })
   const hand = {
     focusin: () => {
@@ -18,3 +19,6 @@ export function useStillUnderHand<T>(list: () => T) {
   }
   return { shown, hand }
 }
+
+const areSame = <T>(a: readonly T[], b: readonly T[]) =>
+  a.length === b.length && a.every((item, i) => item === b[i])

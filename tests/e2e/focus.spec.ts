@@ -87,6 +87,17 @@ test('plants stay while the keyboard is in them: the light of the bed, which com
   await page.getByLabel('Search plants').focus()
   await expect(shadeLover).toHaveCount(0)
   await expect(many).not.toHaveText(before)
+  // What is put on the shortlist changes the bed, not the list: it stays where it was scrolled to, also beside an open plant.
+  const table = page.getByTestId('plant-table')
+  await table.evaluate((e) => e.scrollTo({ top: 2000 }))
+  await table.locator('button.open').nth(16).click()
+  await table
+    .getByRole('button', { name: /^Put on the shortlist/ })
+    .nth(16)
+    .click()
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
+  await page.getByLabel('Search plants').focus()
+  expect(await table.evaluate((e) => [e.scrollTop, e.scrollWidth - e.clientWidth])).toEqual([2000, 0])
 })
 
 test('Escape in what a row opened closes it and gives its button the focus back, with the figure that was typed', async ({

@@ -43,7 +43,7 @@ const rowNumber = (i: number) => first.value + nth(i)
         <col class="figure" />
         <col class="words" />
         <col class="words" />
-        <col class="figure" />
+        <col class="figure zones" />
         <col class="words" />
         <col class="note" />
         <col class="act" />
@@ -56,7 +56,7 @@ const rowNumber = (i: number) => first.value + nth(i)
           <th>Wide</th>
           <th>Light</th>
           <th>Water</th>
-          <th>Zones</th>
+          <th class="zones">Zones</th>
           <th>Flower</th>
           <th><span class="sr-only">Remark</span></th>
           <th><span class="sr-only">Shortlist</span></th>
@@ -84,7 +84,7 @@ const rowNumber = (i: number) => first.value + nth(i)
           <td class="n">{{ length(p.spreadM) }}</td>
           <td>{{ rangeWords(p.sun.brightest, p.sun.darkest) }}</td>
           <td>{{ rangeWords(p.water.driest, p.water.wettest) }}</td>
-          <td class="n">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
+          <td class="n zones">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
           <td>
             <i v-if="p.flowerColour" class="dot" :style="{ background: p.flowerColour }" />
             {{ months(p) }}
@@ -114,6 +114,7 @@ const rowNumber = (i: number) => first.value + nth(i)
   overflow-y: auto;
   font-size: 12.5px;
   contain: strict;
+  container-type: inline-size;
   background: var(--paper);
 }
 .open {
@@ -148,6 +149,21 @@ table {
 }
 .act {
   width: 42px;
+}
+/* Beside an open plant there is less room, and its zones stand there. */
+@container (width < 1100px) {
+  table {
+    min-width: 800px;
+  }
+  .wide {
+    width: 32%;
+  }
+  .words {
+    width: 11%;
+  }
+  .zones {
+    display: none;
+  }
 }
 th {
   text-align: left;
@@ -193,7 +209,7 @@ tbody tr:hover,
 }
 .add {
   width: 24px;
-  height: 22px;
+  height: 24px;
   border: 1px solid var(--line);
   border-radius: 6px;
   cursor: pointer;
