@@ -63,7 +63,7 @@ const rowNumber = (i: number) => first.value + nth(i)
         </tr>
       </thead>
       <tbody v-roving="'tr:not([aria-hidden])'">
-        <tr v-if="first > 0" aria-hidden="true"><td colspan="10" :style="{ height: aboveHeight }" /></tr>
+        <tr v-if="first > 0" aria-hidden="true"><td :style="{ height: aboveHeight }" /></tr>
         <tr
           v-for="(p, i) in rows"
           :key="p.id"
@@ -102,7 +102,7 @@ const rowNumber = (i: number) => first.value + nth(i)
           </td>
         </tr>
         <tr v-if="last < plants.length" aria-hidden="true">
-          <td colspan="10" :style="{ height: belowHeight }" />
+          <td :style="{ height: belowHeight }" />
         </tr>
       </tbody>
     </table>
@@ -156,7 +156,7 @@ table {
     min-width: 800px;
   }
   .wide {
-    width: 32%;
+    width: 29%;
   }
   .words {
     width: 11%;
