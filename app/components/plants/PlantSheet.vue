@@ -106,6 +106,7 @@ const flowerWords = computed(() => {
   if (!flowers.value) return 'none to speak of'
   return `${flowerForm}, ${flowers.value}${fragrance === 'none' ? '' : `, ${fragrance} scent`}`
 })
+const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${props.plant.yearsTo90} years`))
 </script>
 
 <template>
@@ -126,7 +127,7 @@ const flowerWords = computed(() => {
       <dt>Size</dt>
       <dd>
         {{ length(fullHeightM(plant)) }} high, {{ length(plant.spreadM) }} across, in about
-        {{ plant.yearsTo90 }} years
+        {{ grownIn }}
       </dd>
       <dt>Leaf</dt>
       <dd>
