@@ -2,6 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { failedPaths, failedUnits } from './failures.mjs'
 import { checkNode, ensurePackages, isBuilt, root } from './machine.mjs'
 
 checkNode()
@@ -14,6 +15,8 @@ mkdirSync(temporary, { recursive: true })
 
 let passed = 0
 let failed = 0
+/** What failed, told again before the last line: what came before it may be long, or cut off. */
+const failures = []
 
 await step('nuxt prepare', ...tool('nuxt', 'prepare'))
 // Beside one another: each keeps little more than one core busy, and the build has a folder of its own.
@@ -27,15 +30,20 @@ counted(
   ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(temporary, 'unit.json')}`],
   'unit.json',
   (r) => [r.numPassedTests, r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0)],
+  failedUnits,
 )
 if (built)
-  counted('end to end', ['playwright', 'test'], 'e2e.json', (r) => [
-    r.stats.expected + r.stats.flaky,
-    r.stats.unexpected,
-  ])
+  counted(
+    'end to end',
+    ['playwright', 'test'],
+    'e2e.json',
+    (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected],
+    failedPaths,
+  )
 else console.error('\nWithout a build there is nothing to walk through end to end.')
 
 auditDependencies()
+if (failures.length > 0) console.log(`\n— what failed\n${failures.join('\n\n')}`)
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)
 
@@ -54,6 +62,7 @@ function auditDependencies() {
   console.log(`critical ${said.critical}, high ${said.high}, moderate ${said.moderate}, low ${said.low}`)
   if (said.critical > 0) {
     failed++
+    failures.push('audit of dependencies')
     console.error('A dependency has a critical hole: npm audit names it.')
   } else passed++
 }
@@ -74,6 +83,7 @@ function step(name, command, args) {
       if (code === 0) passed++
       else {
         failed++
+        failures.push(`${name}\n${said.trim().split('\n').slice(-12).join('\n')}`)
         console.error(`${said}\n${name} failed`)
       }
       done(code === 0)
@@ -82,18 +92,24 @@ function step(name, command, args) {
 }
 
 /** A step whose tests are counted from the report it writes; a missing report is a failure. */
-function counted(name, args, report, count) {
+function counted(name, args, report, count, named) {
   console.log(`\n— ${name}`)
   const done = spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: 'inherit' })
   const file = join(temporary, report)
   if (!existsSync(file)) {
     failed++
+    failures.push(`${name} wrote no report`)
     return console.error(`${name} wrote no report`)
   }
-  const [good, bad] = count(JSON.parse(readFileSync(file, 'utf8')))
+  const said = JSON.parse(readFileSync(file, 'utf8'))
+  const [good, bad] = count(said)
   passed += good
   failed += bad
-  if (done.status !== 0 && bad === 0) failed++
+  failures.push(...named(said))
+  if (done.status !== 0 && bad === 0) {
+    failed++
+    failures.push(`${name} ended with ${done.status ?? done.signal}, though no test failed`)
+  }
 }
 
 /** Debian's Chromium without windows of its own, which costs half; with them where only that one is to be had. */
