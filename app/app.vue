@@ -46,8 +46,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <NuxtPage />
     </ViewGuard>
     <ClientOnly>
-      <LazyCommandBox v-if="box" />
-      <LazyKeySheet v-if="keys" />
+      <LatePart v-if="box" @missed="box = false"><LazyCommandBox /></LatePart>
+      <LatePart v-if="keys" @missed="keys = false"><LazyKeySheet /></LatePart>
       <UToaster v-if="hasSaid" />
     </ClientOnly>
   </UApp>

@@ -87,7 +87,9 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
       :title="next ? `Redo: ${next} (Ctrl Shift Z)` : 'Nothing to redo'"
       @click="active.redo()"
     />
-    <LazyHistoryPanel v-if="hasShown" v-model:open="showsHistory" />
+    <LatePart v-if="hasShown" @missed="hasShown = false">
+      <LazyHistoryPanel v-model:open="showsHistory" />
+    </LatePart>
   </header>
 </template>
 

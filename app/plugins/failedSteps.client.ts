@@ -3,12 +3,11 @@ export default defineNuxtPlugin((nuxt) => {
   const toast = useToast()
   nuxt.hook('vue:error', (error, _, info) => {
     // What was given up is no failure; a part that could not be fetched is told of elsewhere.
-    if (nameOf(error) === 'AbortError' || LOADING.test(info)) return
+    if (nameOf(error) === 'AbortError' || isFetching(info)) return
     toast.add({ id: 'failed-step', color: 'error', title: 'That did not work', description: saidOf(error) })
   })
 })
 
-const LOADING = /async component loader|#runtime-13$/
 const nameOf = (error: unknown) => (error instanceof Error ? error.name : '')
 /** An answer of the server has its own words. */
 const saidOf = (error: unknown) =>

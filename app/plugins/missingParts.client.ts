@@ -14,6 +14,7 @@ export default defineNuxtPlugin((nuxt) => {
   const router = useRouter()
   const toast = useToast()
   let hasMissed = false
+  keepMissedStyles()
   let path: string | null = null
   router.beforeEach(async (to) => {
     path = to.fullPath

@@ -85,7 +85,7 @@ const seenFrom = computed(() =>
         @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : -STEP_DEG)"
       />
     </template>
-    <LazyComposeDrawingsMenu v-if="hasAsked" />
+    <LatePart v-if="hasAsked" @missed="hasAsked = false"><LazyComposeDrawingsMenu /></LatePart>
     <UButton
       v-else
       size="xs"

@@ -88,7 +88,7 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
         <ViewGuard>
           <NuxtPage id="content" class="page" tabindex="-1" />
         </ViewGuard>
-        <LazyConflictModal v-if="hasClashed" />
+        <LatePart v-if="hasClashed"><LazyConflictModal /></LatePart>
       </template>
       <Trouble v-else-if="problem" title="This bed cannot be opened">
         {{ problem }}

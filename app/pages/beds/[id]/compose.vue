@@ -134,12 +134,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     </div>
     <aside v-show="shows('side')" class="side" aria-label="Second look, shortlist and list">
       <PageTabs v-model="compose.panel" :tabs="tabs" narrow />
-      <LazyComposePlantCard v-if="showsCard" />
+      <LatePart v-if="showsCard"><LazyComposePlantCard /></LatePart>
       <div v-if="stageNo >= SEEN.beside" class="scroll">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
-        <LazyComposeShortlistPanel v-else-if="compose.panel === 'shortlist'" />
-        <LazyComposeDriftList v-else-if="compose.panel === 'list'" />
-        <LazyComposeThingsPanel v-else />
+        <LatePart v-else :key="compose.panel">
+          <LazyComposeShortlistPanel v-if="compose.panel === 'shortlist'" />
+          <LazyComposeDriftList v-else-if="compose.panel === 'list'" />
+          <LazyComposeThingsPanel v-else />
+        </LatePart>
       </div>
     </aside>
   </div>
