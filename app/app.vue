@@ -48,7 +48,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <ClientOnly>
       <LatePart v-if="box" @missed="box = false"><LazyCommandBox /></LatePart>
       <LatePart v-if="keys" @missed="keys = false"><LazyKeySheet /></LatePart>
-      <UToaster v-if="hasSaid" />
+      <MessageArea v-if="hasSaid" />
     </ClientOnly>
   </UApp>
 </template>

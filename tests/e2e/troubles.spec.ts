@@ -50,14 +50,16 @@ test('a view that breaks says so in its place with what went wrong; the others, 
 })
 
 test('while the server is away a view that was not fetched yet takes nothing away; when it is back the view comes whole', async ({
-  page,
-  context,
+  browser,
 }) => {
+  const context = await browser.newContext({ bypassCSP: true, viewport: { width: 1280, height: 800 } })
+  const page = await context.newPage()
   await page.goto(`${server.url}/beds/reading-room-front/compose`)
   await expect(page.getByTestId('findings')).toBeVisible()
   await context.setOffline(true)
   await page.getByRole('link', { name: 'Seasons' }).click()
   await expect(page.getByText('the server is not to be reached').first()).toBeVisible()
+  expect(await findings(page)).toEqual([])
   await page.keyboard.press('Control+k')
   await page.getByRole('button', { name: 'History of this bed' }).click()
   await page.getByRole('tab', { name: /^List/ }).click()
@@ -73,4 +75,5 @@ test('while the server is away a view that was not fetched yet takes nothing awa
   await page.getByRole('link', { name: 'Seasons' }).click()
   await expect(page).toHaveURL(/seasons$/)
   await expect(page.getByRole('heading', { name: 'The year of the bed' })).toBeVisible()
+  await context.close()
 })
