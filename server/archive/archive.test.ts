@@ -23,7 +23,7 @@ import { unpackGarden } from './unpackGarden'
 let db: Db
 beforeAll(async () => {
   db = await demoStore()
-}, 60_000)
+})
 afterAll(() => db.close())
 
 const GOOD = {

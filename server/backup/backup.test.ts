@@ -35,7 +35,7 @@ beforeAll(async () => {
     mediaType: 'image/png',
     bytes: new Uint8Array([137, 80, 0, 255]),
   })
-}, 60_000)
+})
 afterAll(async () => {
   await db.close()
   rmSync(folder, { recursive: true, force: true })

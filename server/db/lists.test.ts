@@ -20,7 +20,7 @@ beforeAll(async () => {
     await insertGarden(db, `g${i}`, { ...garden, name: `Garden ${String(i).padStart(2, '0')}` })
     await insertBed(db, `b${i}`, `g${i}`, testBed({ name: i === 7 ? 'Harbour strip' : 'Bed' }))
   }
-}, 60_000)
+})
 afterAll(() => db.close())
 
 const ask = (change: Partial<Parameters<typeof gardenSummaries>[1]> = {}) =>

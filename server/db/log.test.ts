@@ -22,7 +22,7 @@ beforeAll(async () => {
   const photo = new Uint8Array(readFileSync(new URL(`${PHOTO}.jpg`, history)))
   const years: unknown = JSON.parse(readFileSync(new URL('saltmarsh-row.json', history), 'utf8'))
   await seedHistory(db, years, new Map([[PHOTO, photo]]))
-}, 60_000)
+})
 afterAll(() => db.close())
 
 const entry = (id: string, changed: string, said: Partial<LogEntry> = {}): LogEntry => ({

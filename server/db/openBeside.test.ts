@@ -23,7 +23,7 @@ beforeAll(async () => {
   await bundleWorker('store', thread)
   db = await openBeside(start, database, { first: FIRST })
   await db.query('CREATE TABLE kept (id int PRIMARY KEY, value jsonb)')
-}, 60_000)
+})
 afterAll(async () => {
   await db.close()
   rmSync(folder, { recursive: true, force: true })
@@ -115,5 +115,5 @@ describe('the database in its thread', () => {
     const again = await openPglite(join(folder, 'other'))
     expect(await again.query('SELECT id FROM kept')).toEqual([{ id: 7 }])
     await again.close()
-  }, 60_000)
+  })
 })

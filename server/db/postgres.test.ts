@@ -17,7 +17,7 @@ describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
   let server: RealPostgres
   beforeAll(async () => {
     server = await realPostgres(bin!, ['max_connections=12', 'superuser_reserved_connections=1'])
-  }, 60_000)
+  })
   afterAll(() => server.drop())
 
   it('six servers that start at once make the tables once and seed once', async () => {
@@ -30,7 +30,7 @@ describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
       expect(await gardenIds(dbs[0]!)).toEqual(['saltmarsh-row'])
       await Promise.all(dbs.map((db) => db.close()))
     }
-  }, 60_000)
+  })
 
   it('saves of one bed from many connections follow one another, and each is answered once', async () => {
     const db = await openPostgres(server.fresh('saves'), 6)
@@ -44,7 +44,7 @@ describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
     expect(answers.filter((a) => a.kind === 'stale')).toHaveLength(11)
     expect((await findBed(db, 'b'))!.revision).toBe(2)
     await db.close()
-  }, 60_000)
+  })
 
   it('two servers hear each other, not themselves, and again after the connection was cut', async () => {
     const url = server.fresh('bus')
@@ -70,7 +70,7 @@ describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
     await says('second')
     expect(heard.filter((h) => h.startsWith('one'))).toEqual([])
     await Promise.all([one.close(), two.close()])
-  }, 60_000)
+  })
 
   it('that has no connection left, and one that went away and came back, are told in words', async () => {
     const raised = ({ status, words }: { status: number; words: string }) => new Error(`${status} ${words}`)
@@ -85,5 +85,5 @@ describe.skipIf(!bin)('a PostgreSQL server with a pool', () => {
     server.start()
     expect(await db.query('SELECT 1 AS one')).toEqual([{ one: 1 }])
     await db.close()
-  }, 60_000)
+  })
 })

@@ -11,7 +11,7 @@ let db: Db
 const GARDEN = 'saltmarsh-row'
 beforeAll(async () => {
   db = await demoStore()
-}, 60_000)
+})
 afterAll(() => db.close())
 
 describe('supply', () => {

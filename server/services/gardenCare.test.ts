@@ -11,7 +11,7 @@ let stored: StoredScenes
 beforeAll(async () => {
   db = await demoStore()
   stored = scenesOfParts((await readDemoGarden(db)).parts)
-}, 60_000)
+})
 afterAll(() => db.close())
 const supply = { ...EMPTY_SUPPLY, care: { planted: 2024, ticks: {} } }
 

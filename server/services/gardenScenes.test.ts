@@ -9,7 +9,7 @@ let parts: GardenParts
 beforeAll(async () => {
   db = await demoStore()
   ;({ parts } = await readDemoGarden(db))
-}, 60_000)
+})
 afterAll(() => db.close())
 
 it('the scenes of a usual garden are made once', () => {

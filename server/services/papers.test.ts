@@ -26,7 +26,7 @@ beforeAll(async () => {
   db = await demoStore()
   const { parts, input } = await readDemoGarden(db)
   of = { stored: scenesOfParts(parts), input }
-}, 60_000)
+})
 afterAll(() => db.close())
 
 const A3 = PAPER_SIZES.find((p) => p.name === 'A3')!
@@ -145,7 +145,7 @@ it('the whole dossier has every sheet, and the schedule every plant', async () =
   ]
   for (const head of heads) expect(text).toContain(head)
   for (const line of gardenCount(of.input).lines) expect(text).toContain(line.plant.commonName)
-}, 60_000)
+})
 
 describe('calendars and workbooks', () => {
   it('hold every task on its days, once', () => {

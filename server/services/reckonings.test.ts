@@ -12,7 +12,7 @@ let rows: GardenRows
 beforeAll(async () => {
   db = await demoStore()
   rows = (await rowsOfGarden(db, 'saltmarsh-row', () => Promise.resolve(library)))!
-}, 60_000)
+})
 afterAll(() => db.close())
 
 /** As a process beside the server does it: everything that goes in and comes out is copied. */
