@@ -17,13 +17,17 @@ function scatterOf(plant: Plant): { size: number; cover: number } {
   return { size: isLow(plant.habit) ? 0.7 : 1, cover: plant.flowerForm === 'haze' ? 0.16 : 0.34 }
 }
 const MOST_HEADS = 150
+/** Size of a head on what creeps: of its height at most so much, as long as it can be seen. */
+const MOST_OF_LOW = 0.5
+const withinLow = ({ plant, flowerM }: Sitter, size: number, brush: Brush) =>
+  isLow(plant.habit) ? Math.min(size, Math.max(flowerM * MOST_OF_LOW, brush.px(3))) : size
 
 /** Flowers scattered over the outside of a leafy outline (shrubs, roses, mats). */
 export function drawFlowersOn(brush: Brush, sitter: Sitter, shape: MassShape) {
   const { plant, look } = sitter
   if (!plant.flowerColour || look.flower === 0) return
   const scatter = scatterOf(plant)
-  const size = headSizeM(plant.flowerForm, brush.pxPerM) * scatter.size
+  const size = withinLow(sitter, headSizeM(plant.flowerForm, brush.pxPerM) * scatter.size, brush)
   const tall = plant.flowerForm === 'spike' || plant.flowerForm === 'panicle' ? 2 : 1
   const thin = plant.flowerForm === 'haze' ? 0.6 : 1
   const fits = ((shape.spreadM * shape.heightM * scatter.cover) / (size * size)) * thin * tall
@@ -76,7 +80,7 @@ export function drawFlowerStems(brush: Brush, sitter: Sitter) {
   const isDry = look.state === 'dry'
   const colour = isDry ? mix(plant.flowerColour, look.colour, 0.7) : plant.flowerColour
   const rise = Math.max(0.02, flowerM - h * 0.6)
-  const size = stemHeadM(sitter, rise, brush.pxPerM)
+  const size = withinLow(sitter, stemHeadM(sitter, rise, brush.pxPerM), brush)
   const perStem = PER_STEM[form] ?? 1
   const count = stemCount(sitter, size, brush.px(3))
   const stemColour = lighten(isDry ? look.colour : mix(look.colour, '#6d8a4a', 0.4), -0.05)

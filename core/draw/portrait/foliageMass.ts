@@ -16,6 +16,9 @@ const PER_LEAF: Readonly<Record<LeafOutline, number>> = {
   divided: 0.27,
 }
 const MOST_LEAVES = 700
+/** Of its height the length of a leaf at most; less where a plant creeps and its leaves are small. */
+const MOST_OF_HEIGHT = 0.75
+const CREEPING = 0.45
 const OUTLINE_STEPS = 14
 
 /** Foliage that fills an outline: a dark ground where it is dense, then leaves from shadow to light, lit from the upper left. */
@@ -25,11 +28,10 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
   const half = shape.spreadM / 2
   const centreX = shape.centreX ?? 0
   const fullness = look.leaf * (0.45 + 0.55 * plant.density)
-  if (look.density > 0.62 && shape.habit !== 'cloud')
-    fillGround(brush, shape, shades[0]!, order, plant.leafOutline === 'needle' || plant.leafOutline === 'scale')
+  if (look.density > 0.62 && shape.habit !== 'cloud') fillGround(brush, shape, shades[0]!, order, isClose(plant))
   const lobes = 0.05 + 0.03 * brush.random()
   let length = leafLengthM(plant.leafSize, brush.pxPerM)
-  length = Math.min(length, Math.max(shape.heightM, brush.px(4)) * 0.75)
+  length = Math.min(length, Math.max(shape.heightM * (creeps(plant) ? CREEPING : MOST_OF_HEIGHT), brush.px(3)))
   const area = shape.heightM * shape.spreadM * 0.8
   const perLeaf = length * length * PER_LEAF[plant.leafOutline]
   let count = (area / perLeaf) * fullness
@@ -56,6 +58,9 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
     drawGlints(brush, shape, shades[SHADES - 1]!, order + SHADES + 1, length, count)
 }
 
+const creeps = ({ habit, leafSize }: Sitter['plant']) =>
+  (habit === 'mat' || habit === 'trailing') && leafSize !== 'bold'
+
 /** A habit's outline, or a cloud: a rounded lump of leaves within a crown. */
 export const outlineAt = (habit: MassShape['habit'], u: number) =>
   habit === 'cloud' ? Math.sqrt(Math.max(0, 1 - (2 * u - 1) ** 2)) : halfWidthAt(habit, u)
@@ -75,7 +80,10 @@ function leafAngle(brush: Brush, { plant }: Sitter, u: number, v: number): numbe
   }
 }
 
-/** `close`: short needles and scales leave little of the outline to the leaves. */
+/** Short needles and scales, and small leaves on the ground, leave little of the outline to the leaves. */
+const isClose = (plant: Sitter['plant']) =>
+  plant.leafOutline === 'needle' || plant.leafOutline === 'scale' || creeps(plant)
+
 function fillGround(brush: Brush, shape: MassShape, colour: string, order: number, close: boolean) {
   const path = brush.fillPath(order, colour)
   const half = (shape.spreadM / 2) * (close ? 0.92 : 0.86)
