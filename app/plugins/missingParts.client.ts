@@ -26,9 +26,14 @@ export default defineNuxtPlugin((nuxt) => {
   router.afterEach(() => {
     path = null
   })
+  // Given up: nobody is led there later, when something else is missing.
+  router.onError(() => {
+    path = null
+  })
   nuxt.hook('app:chunkError', async () => {
     hasMissed = true
-    const [isThere, wanted] = [await answers(), path]
+    const wanted = path
+    const isThere = await answers()
     if (isThere && wanted) return reloadNuxtApp({ path: wanted })
     toast.add({ id: 'missing-part', color: 'warning', ...(isThere ? NEWER : AWAY) })
   })
