@@ -11,7 +11,7 @@ function tidy() {
 onMounted(async () => {
   // It is put at the end of the page once all else stands.
   await nextTick()
-  region.value = document.querySelector('[data-slot="viewport"]')?.closest<HTMLElement>('[role="region"]') ?? null
+  region.value = document.querySelector<HTMLElement>('[role="region"]:has(> [data-slot="viewport"])')
   region.value?.setAttribute('aria-label', 'Messages (F8)')
   tidy()
 })

@@ -10,22 +10,12 @@ watch(
 )
 onErrorCaptured((error, _, info) => {
   // While the server makes the page it answers with its own.
-  if (import.meta.server || !leavesNothing(info)) return
+  if (import.meta.server || !isMaking(info)) return
   console.error(error)
   trouble.value = error
   return false
 })
 const details = computed(() => (trouble.value instanceof Error ? trouble.value.stack : String(trouble.value)))
-
-/**
- * Whether what broke is the making of a view: no step of the hand in it, and no part of it that could not be fetched. Told by the words of
- * the framework, or by their numbers when it is built.
- */
-function leavesNothing(info: string) {
-  const MAKING = ['setup function', 'render function', 'component update']
-  const NUMBERS = ['0', '1', '15']
-  return MAKING.includes(info) || NUMBERS.includes(/#runtime-(\w+)$/.exec(info)?.[1] ?? '')
-}
 </script>
 
 <template>
