@@ -3,13 +3,12 @@ import type { FlowerForm, Plant } from '../../plant'
 import type { Brush } from './Brush'
 import { outlineAt } from './foliageMass'
 import { drawHead, headSizeM } from './flowerHead'
-import type { MassShape, Sitter } from './sitter'
+import { isLow, type MassShape, type Sitter } from './sitter'
 
 const ORDER = 30
 
 const isBold = ({ leafSize, flowerForm }: Plant) =>
   leafSize === 'bold' && (flowerForm === 'ball' || flowerForm === 'panicle' || flowerForm === 'plate')
-const isLow = (habit: MassShape['habit']) => habit === 'mat' || habit === 'trailing'
 
 /** Size of a head over that of its form, and the share of the outline that heads cover. */
 function scatterOf(plant: Plant): { size: number; cover: number } {

@@ -4,7 +4,7 @@ import { L, M, Z } from '../path'
 import { SHADES, shadesOf, type Brush } from './Brush'
 import { drawLeaf, leafLengthM } from './leaf'
 import { drawSecondColour } from './secondLeaf'
-import type { MassShape, Sitter } from './sitter'
+import { isLow, type MassShape, type Sitter } from './sitter'
 
 /** Ground one leaf covers, in squares of its length. */
 const PER_LEAF: Readonly<Record<LeafOutline, number>> = {
@@ -58,8 +58,7 @@ export function drawFoliageMass(brush: Brush, sitter: Sitter, shape: MassShape, 
     drawGlints(brush, shape, shades[SHADES - 1]!, order + SHADES + 1, length, count)
 }
 
-const creeps = ({ habit, leafSize }: Sitter['plant']) =>
-  (habit === 'mat' || habit === 'trailing') && leafSize !== 'bold'
+const creeps = ({ habit, leafSize }: Sitter['plant']) => isLow(habit) && leafSize !== 'bold'
 
 /** A habit's outline, or a cloud: a rounded lump of leaves within a crown. */
 export const outlineAt = (habit: MassShape['habit'], u: number) =>

@@ -12,7 +12,7 @@ import { drawFronds } from './fronds'
 import { drawFruit } from './fruit'
 import { drawRosette } from './rosette'
 import { drawDryStems, drawTrunk, drawTwigs, drawVaseStems } from './stems'
-import type { MassShape, Sitter } from './sitter'
+import { isLow, type MassShape, type Sitter } from './sitter'
 
 /** Different drawings of one plant, so that a drift is not a row of stamps. */
 export const VARIANTS = 3
@@ -121,7 +121,7 @@ function drawSoft(brush: Brush, sitter: Sitter) {
   else if (plant.habit === 'rosette') drawRosette(brush, sitter)
   else if (plant.habit === 'fronds') drawFronds(brush, sitter)
   else drawFoliageMass(brush, sitter, { habit: plant.habit, baseM: 0, heightM: foliageM, spreadM })
-  const low = plant.habit === 'mat' || plant.habit === 'trailing'
+  const low = isLow(plant.habit)
   const onTop =
     (low && sitter.flowerM < foliageM * 1.5) || (plant.habit === 'mound' && sitter.flowerM < foliageM * 1.2)
   if (onTop) drawFlowersOn(brush, sitter, { habit: plant.habit, baseM: 0, heightM: sitter.flowerM * 1.02, spreadM })

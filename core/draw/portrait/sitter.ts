@@ -9,6 +9,9 @@ export interface Sitter {
   readonly spreadM: number
 }
 
+/** Whether a plant keeps to the ground. */
+export const isLow = (habit: MassShape['habit']) => habit === 'mat' || habit === 'trailing'
+
 /** A part of the picture that foliage fills: an outline standing on `baseM`. */
 export interface MassShape {
   readonly habit: Plant['habit'] | 'cloud'
