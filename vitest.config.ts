@@ -6,9 +6,8 @@ export default defineConfig({
   test: {
     // All cores, not all but one: nothing else runs beside the tests.
     maxWorkers: '100%',
-    // To tell what hangs: the longest takes a tenth of it, and a busy machine four times that.
-    testTimeout: 120_000,
-    hookTimeout: 120_000,
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
     projects: [
       {
         extends: true,

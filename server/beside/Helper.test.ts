@@ -39,8 +39,8 @@ describe('a process beside the server', () => {
   it('does one job after another, and takes and gives files, maps and days as they are', async () => {
     const helper = start()
     const given = { file: new Uint8Array(300_000).fill(7), letters: new Map([['a', 'AA']]), none: null }
-    expect(await helper.work({ name: 'copy', input: given }, 30_000)).toEqual({ result: given })
-    expect(await helper.work({ name: 'twice', input: 21 }, 30_000)).toEqual({ result: 42 })
+    expect(await helper.work({ name: 'copy', input: given }, 5000)).toEqual({ result: given })
+    expect(await helper.work({ name: 'twice', input: 21 }, 5000)).toEqual({ result: 42 })
     expect(helper.isSound).toBe(true)
   })
   it('ends alone where its memory is full, and says so', async () => {
@@ -55,11 +55,11 @@ describe('a process beside the server', () => {
     const waiting = left.work({ name: 'forever', input: 0 }, 60_000, leaving.signal)
     leaving.abort()
     await expect(waiting).rejects.toThrow('Nobody waits')
-    await expect(start().work({ name: 'twice', input: 1 }, 30_000, leaving.signal)).rejects.toThrow('Nobody waits')
+    await expect(start().work({ name: 'twice', input: 1 }, 5000, leaving.signal)).rejects.toThrow('Nobody waits')
     await expect.poll(() => [late.isSound, left.isSound]).toEqual([false, false])
   })
   it('passes on what a job throws, and rejects where the process leaves', async () => {
-    await expect(start().work({ name: 'fail', input: 0 }, 30_000)).rejects.toThrow('It was meant to.')
-    await expect(start().work({ name: 'leave', input: 0 }, 30_000)).rejects.toThrow('ended early (3)')
+    await expect(start().work({ name: 'fail', input: 0 }, 5000)).rejects.toThrow('It was meant to.')
+    await expect(start().work({ name: 'leave', input: 0 }, 5000)).rejects.toThrow('ended early (3)')
   })
 })
