@@ -77,3 +77,20 @@ test('while the server is away a view that was not fetched yet takes nothing awa
   await expect(page.getByRole('heading', { name: 'The year of the bed' })).toBeVisible()
   await context.close()
 })
+
+test('a view that was given up is not gone to later, when something else cannot be fetched', async ({ page }) => {
+  await page.goto(`${server.url}/beds/reading-room-front/compose`)
+  await expect(page.getByTestId('findings')).toBeVisible()
+  await page.context().setOffline(true)
+  await page.getByRole('link', { name: 'Seasons' }).click()
+  await expect(page.getByText('the server is not to be reached').first()).toBeVisible()
+  // The server is back, and parts of the program are not.
+  await page.route('**/_nuxt/**', (route) => route.abort())
+  await page.context().setOffline(false)
+  await page.getByRole('tab', { name: /^List/ }).click()
+  await expect(page.getByText('A newer version of the program is there').first()).toBeVisible()
+  await expect(page).toHaveURL(/compose$/)
+  await page.unroute('**/_nuxt/**')
+  await page.getByRole('tab', { name: /^List/ }).press('Shift')
+  await expect(page.getByTestId('drift-list')).toBeVisible()
+})
