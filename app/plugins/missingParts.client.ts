@@ -1,25 +1,29 @@
 /** Longer than this nobody waits to hear whether the server is there, ms. */
 const PATIENCE_MS = 4000
-const answers = () =>
-  fetch('/api/health', { signal: AbortSignal.timeout(PATIENCE_MS) }).then(
-    ({ ok }) => ok,
-    () => false,
-  )
+/** Which build runs there; null where the server is not to be reached. Asked past every cache. */
+const buildThere = (): Promise<string | null> =>
+  fetch(`/_nuxt/builds/latest.json?${Date.now()}`, { signal: AbortSignal.timeout(PATIENCE_MS) })
+    .then((answer) => answer.json())
+    .then(
+      ({ id }) => String(id),
+      () => null,
+    )
 
 /**
  * Views and sheets are fetched when they are first asked for. One that cannot be fetched takes nothing of what is there away: it is said
- * that the server is not to be reached, or, where a newer version runs there, that one is fetched with the page.
+ * that the server is not to be reached, that it is there again, or, where a newer version runs there, that one is fetched with the page.
  */
 export default defineNuxtPlugin((nuxt) => {
   const router = useRouter()
   const toast = useToast()
+  const { buildId } = useRuntimeConfig().app
   let hasMissed = false
   keepMissedStyles()
   let path: string | null = null
   router.beforeEach(async (to) => {
     path = to.fullPath
     // What was fetched half may lack its style: a whole page brings all.
-    if (!hasMissed || !(await answers())) return true
+    if (!hasMissed || !(await buildThere())) return true
     reloadNuxtApp({ path, force: true })
     return false
   })
@@ -33,9 +37,10 @@ export default defineNuxtPlugin((nuxt) => {
   nuxt.hook('app:chunkError', async () => {
     hasMissed = true
     const wanted = path
-    const isThere = await answers()
-    if (isThere && wanted) return reloadNuxtApp({ path: wanted })
-    toast.add({ id: 'missing-part', color: 'warning', ...(isThere ? NEWER : AWAY) })
+    const there = await buildThere()
+    if (there && wanted) return reloadNuxtApp({ path: wanted })
+    const lack = there === buildId ? HICCUP : NEWER
+    toast.add({ id: 'missing-part', color: 'warning', ...(there ? lack : AWAY) })
   })
 })
 
@@ -43,6 +48,7 @@ const AWAY = {
   title: 'This cannot be fetched: the server is not to be reached',
   description: 'What you did is kept here. Go on with what is open, and try again in a moment.',
 }
+const HICCUP = { title: 'This could not be fetched just now', description: 'The server is there: try again.' }
 const NEWER = {
   title: 'A newer version of the program is there',
   description: 'Load the page again to go on with it: what you did is kept.',

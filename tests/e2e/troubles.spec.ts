@@ -78,19 +78,27 @@ test('while the server is away a view that was not fetched yet takes nothing awa
   await context.close()
 })
 
-test('a view that was given up is not gone to later, when something else cannot be fetched', async ({ page }) => {
+test('a view that was given up is not gone to later; what else cannot be fetched is told, and why', async ({
+  page,
+}) => {
   await page.goto(`${server.url}/beds/reading-room-front/compose`)
   await expect(page.getByTestId('findings')).toBeVisible()
   await page.context().setOffline(true)
   await page.getByRole('link', { name: 'Seasons' }).click()
   await expect(page.getByText('the server is not to be reached').first()).toBeVisible()
   // The server is back, and parts of the program are not.
-  await page.route('**/_nuxt/**', (route) => route.abort())
+  await page.route('**/_nuxt/*.js', (route) => route.abort())
   await page.context().setOffline(false)
   await page.getByRole('tab', { name: /^List/ }).click()
-  await expect(page.getByText('A newer version of the program is there').first()).toBeVisible()
+  await expect(page.getByText('This could not be fetched just now').first()).toBeVisible()
   await expect(page).toHaveURL(/compose$/)
-  await page.unroute('**/_nuxt/**')
+  await page.unroute('**/_nuxt/*.js')
   await page.getByRole('tab', { name: /^List/ }).press('Shift')
   await expect(page.getByTestId('drift-list')).toBeVisible()
+  // Another build runs there: its parts have other names.
+  await page.route('**/_nuxt/*.js', (route) => route.fulfill({ status: 404 }))
+  await page.route('**/_nuxt/builds/latest.json?*', (route) => route.fulfill({ json: { id: 'another' } }))
+  await page.keyboard.press('Control+k')
+  await expect(page.getByText('A newer version of the program is there').first()).toBeVisible()
+  await expect(page).toHaveURL(/compose$/)
 })
