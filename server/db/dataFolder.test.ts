@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { once } from 'node:events'
 import { build } from 'esbuild'
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -63,6 +63,18 @@ describe('the data folder', () => {
     release()
     expect(existsSync(join(folder, 'in-use.json'))).toBe(false)
     takeDataFolder(folder).release()
+  })
+
+  it('of a process that was killed is taken at once, though it is still listed', async () => {
+    const folder = join(root, 'killed')
+    const holder = spawn(process.execPath, [program, folder, '0'])
+    await new Promise((done) => holder.stdout.once('data', done))
+    expect(() => takeDataFolder(folder)).toThrow(`process ${holder.pid}`)
+    process.kill(holder.pid!, 'SIGKILL')
+    // Nothing is awaited: who started it cannot look after it, and it stays listed.
+    while (!/\) [ZX] /.test(readFileSync(`/proc/${holder.pid}/stat`, 'utf8')));
+    takeDataFolder(folder).release()
+    await once(holder, 'exit')
   })
 
   it('that holds something else where the database should be is left alone', () => {

@@ -13,17 +13,13 @@ import {
 } from 'node:fs'
 import { homedir } from 'node:os'
 import { join, resolve } from 'node:path'
+import { livesOn, thisProcess, type LockHolder } from './lockHolder'
 
 const LOCK_FILE = 'in-use.json'
 
 /** The folder the data lies in: `AMBER_DATA_DIR`, or one in the home folder. */
 export const dataFolderPath = (env: NodeJS.ProcessEnv = process.env) =>
   resolve(env.AMBER_DATA_DIR || join(homedir(), '.amber-terrace'))
-
-interface Holder {
-  readonly pid: number
-  readonly started: string
-}
 
 /**
  * Makes the folder, checks that it can be written, and takes it for this process alone. Returns where the database lies and
@@ -44,7 +40,7 @@ export function takeDataFolder(folder: string): { database: string; release: () 
   checkDatabase(database)
   const mine = join(folder, `in-use.${process.pid}.${randomUUID()}.tmp`)
   try {
-    writeFileSync(mine, JSON.stringify({ pid: process.pid, started: startOf(process.pid) } satisfies Holder))
+    writeFileSync(mine, JSON.stringify(thisProcess()))
     const other = claim(lock, mine)
     if (other)
       throw new Error(
@@ -73,7 +69,7 @@ export function takeDataFolder(folder: string): { database: string; release: () 
  * Takes a lock by a link to a file that is whole already; the holder when a living one has it. A dead holder is replaced by whoever first
  * claims its succession, and by nobody else: however many try at once, one gets it.
  */
-function claim(lock: string, mine: string): Holder | null {
+function claim(lock: string, mine: string): LockHolder | null {
   for (;;) {
     try {
       linkSync(mine, lock)
@@ -82,13 +78,13 @@ function claim(lock: string, mine: string): Holder | null {
       if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error
     }
     const [said, holder] = [textOf(lock), readHolder(lock)]
-    if (holder && isAlive(holder)) return holder
+    if (holder && livesOn(holder)) return holder
     const succession = `${lock}.after-${createHash('sha256').update(said).digest('hex').slice(0, 16)}`
     const other = claim(succession, mine)
     if (other) {
       // Another is about to take its place: its own lock stands there in a moment.
       const now = readHolder(lock)
-      return now && isAlive(now) ? now : other
+      return now && livesOn(now) ? now : other
     }
     const isStill = textOf(lock) === said
     if (isStill) {
@@ -118,32 +114,13 @@ function checkDatabase(database: string) {
   )
 }
 
-function readHolder(lock: string): Holder | null {
+function readHolder(lock: string): LockHolder | null {
   try {
-    const value = JSON.parse(readFileSync(lock, 'utf8')) as Partial<Holder>
+    const value = JSON.parse(readFileSync(lock, 'utf8')) as Partial<LockHolder>
     return typeof value.pid === 'number' && typeof value.started === 'string'
       ? { pid: value.pid, started: value.started }
       : null
   } catch {
     return null
-  }
-}
-
-function isAlive({ pid, started }: Holder): boolean {
-  try {
-    process.kill(pid, 0)
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== 'EPERM') return false
-  }
-  return startOf(pid) === started
-}
-
-/** When a process began, in the kernel's own count, so that a reused number is not taken for it; empty where /proc is missing. */
-function startOf(pid: number): string {
-  try {
-    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8')
-    return stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? ''
-  } catch {
-    return ''
   }
 }
