@@ -4,16 +4,15 @@ import { PGlite, type Transaction } from '@electric-sql/pglite'
 import type { Db } from './Db'
 import { parsedDb, type RawDb, type RawQueryable } from './rawRows'
 import { keepUp } from './upkeep'
-import { SyncedFs, syncedParams } from './syncedFs'
+import { SyncedFs, syncedParams, type Syncing } from './syncedFs'
 import { syncPath, syncTree } from './syncTree'
 
-export interface LiteOptions {
+/** How to sync stands in for the system's own in tests. */
+export interface LiteOptions extends Syncing {
   /** The folder of a database made at build time that a new one begins as: copying it is ten times as fast as making one. */
   readonly first?: string
   /** What a database in memory begins as, as the package dumps it. */
   readonly dump?: Blob
-  /** Stands in for the system's own in tests. */
-  readonly sync?: (file: number) => void
 }
 
 /** Opens PGlite in a folder, or in memory without one. In a folder, what was answered is on the disk. */
@@ -25,14 +24,14 @@ const asText = (text: string) => text
 const parsers = Object.fromEntries(JSON_TYPES.map((type) => [type, asText]))
 
 /** The same with JSON left as text, so that a thread can hand it over. */
-export async function openRaw(folder?: string, { first, dump, sync }: LiteOptions = {}): Promise<RawDb> {
+export async function openRaw(folder?: string, { first, dump, ...syncing }: LiteOptions = {}): Promise<RawDb> {
   const isNew = folder !== undefined && !existsSync(join(folder, 'PG_VERSION'))
   if (isNew && first && existsSync(first)) copyWhole(first, folder)
+  const fs = folder ? new SyncedFs(folder, syncing) : null
   const lite = await PGlite.create(
-    folder
-      ? { fs: new SyncedFs(folder, sync), startParams: syncedParams(PGlite.defaultStartParams) }
-      : { loadDataDir: dump },
+    fs ? { fs, startParams: syncedParams(PGlite.defaultStartParams) } : { loadDataDir: dump },
   )
+  fs?.started()
   const wrap = (source: PGlite | Transaction): RawQueryable => ({
     query: async (sql, params = []) => {
       const done =

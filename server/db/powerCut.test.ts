@@ -12,7 +12,7 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join, relative } from 'node:path'
-import { afterAll, describe, expect, it } from 'vitest'
+import { afterAll, describe, expect, it, vi } from 'vitest'
 import { FIRST } from '../../tests/support/firstDatabase'
 import { rename } from '../../tests/support/edits'
 import { migrated } from '../../tests/support/demoStore'
@@ -54,6 +54,11 @@ class Disk {
     this.lasting.set(path, readFileSync(path).subarray(0, size))
   }
 
+  readonly syncAll = (folder: string) => {
+    for (const path of filesOf(folder)) this.lasting.set(path, readFileSync(path))
+    this.syncs.push('all')
+  }
+
   /** The folder as it is found after the power came back. */
   cut(into: string) {
     for (const path of filesOf(this.folder)) {
@@ -89,13 +94,33 @@ describe('a power cut', () => {
       expect(saved.kind).toBe('saved')
       expect(disk.syncs.filter((p) => p.startsWith('pg_wal'))).not.toEqual([])
     }
-    const after = join(root, 'after')
-    disk.cut(after)
+    const found = join(root, 'found')
+    disk.cut(join(root, 'after'))
+    disk.cut(found)
     await db.close()
 
-    const again = await openPglite(after)
+    const again = await openPglite(found)
     const bed = (await findBed(again, 'b'))!
     expect([bed.value.name, bed.revision]).toEqual([`Name ${SAVES}`, SAVES + 1])
+    await again.close()
+  }, 120_000)
+
+  it('is made good at once, not file by file; what that changes, and what is saved after it, lasts as well', async () => {
+    const folder = join(root, 'after')
+    const disk = new Disk(folder)
+    // The files have lain there for a while.
+    const now = vi.spyOn(Date, 'now').mockReturnValue(Date.now() + 60_000)
+    const db = await openPglite(folder, disk)
+    now.mockRestore()
+    expect(disk.syncs.filter((p) => p === 'all')).toHaveLength(1)
+    expect(disk.syncs.length).toBeLessThan(filesOf(folder).length / 5)
+    const { revision } = (await findBed(db, 'b'))!
+    expect((await saveEdits(db, 'b', revision, [rename('After')])).kind).toBe('saved')
+    const twice = join(root, 'twice')
+    disk.cut(twice)
+    await db.close()
+    const again = await openPglite(twice)
+    expect((await findBed(again, 'b'))!.value.name).toBe('After')
     await again.close()
   }, 120_000)
 

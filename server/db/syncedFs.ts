@@ -1,6 +1,7 @@
 import { fsyncSync } from 'node:fs'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
-import { syncPath } from './syncTree'
+import { isLasting, lastingFiles, type LastingFiles } from './lastingFiles'
+import { syncPath, syncTree } from './syncTree'
 
 /** What the database's file layer hands to its operations: an open file, or a folder without a number of its own. */
 interface Stream {
@@ -16,16 +17,42 @@ interface WithNodeFiles {
   readonly NODEFS: NodeFiles
 }
 
+export interface Syncing {
+  /** Makes an open file last. */
+  readonly sync?: (file: number) => void
+  /** Makes a folder last with all that is in it. */
+  readonly syncAll?: (folder: string) => void
+}
+
+/** A start after a proper end syncs fewer files; after a crash every file is synced, most of them unchanged. */
+const FEW = 20
+
 /**
  * Files of the embedded database whose “sync” reaches the disk. The package's own layer leaves it out, so that a database told to sync
- * would believe it had. `sync` is told the open file; tests give their own.
+ * would believe it had. While it starts after a crash all files are made to last at once, and singly only those that change afterwards.
  */
 export class SyncedFs extends NodeFS {
-  constructor(
-    folder: string,
-    private readonly sync: (file: number) => void = fsyncSync,
-  ) {
+  private readonly sync: (file: number) => void
+  private readonly syncAll: (folder: string) => void
+  private isStarting = true
+  private syncs = 0
+  private lasting: LastingFiles | null = null
+
+  constructor(folder: string, { sync = fsyncSync, syncAll = (path) => syncTree(path) }: Syncing = {}) {
     super(folder)
+    this.sync = sync
+    this.syncAll = syncAll
+  }
+
+  /** The database is open: from now on whatever is to be synced is. */
+  started() {
+    this.isStarting = false
+    this.lasting = null
+  }
+
+  private readonly makeLast = (file: number) => {
+    if (this.isStarting && ++this.syncs > FEW) this.lasting ??= lastingFiles(this.rootDir, this.syncAll)
+    if (!this.lasting || !isLasting(this.lasting, file)) this.sync(file)
   }
 
   override async init(pg: Init[0], options: Init[1]): ReturnType<NodeFS['init']> {
@@ -33,9 +60,9 @@ export class SyncedFs extends NodeFS {
     const teach = (module: unknown) => {
       const files = (module as WithNodeFiles).NODEFS
       files.stream_ops.fsync = (stream) => {
-        if (stream.nfd !== undefined) this.sync(stream.nfd)
+        if (stream.nfd !== undefined) this.makeLast(stream.nfd)
         // New and renamed files of a folder.
-        else syncPath(files.realPath(stream.node), this.sync)
+        else syncPath(files.realPath(stream.node), this.makeLast)
         return 0
       }
     }
