@@ -55,7 +55,7 @@ async function timed(work: () => Promise<unknown>): Promise<number> {
   return middle(times)
 }
 
-/** A server with 2,000 gardens: how soon it is there, how soon the list, the last part of it, a search and a large garden are. */
+/** A server with 2,000 gardens: how soon it is there, and back when it was killed; how soon its list, a part, a search, a garden are. */
 export async function benchServer(report: Report) {
   const folder = await largeFolder()
   const server = await startServer({ folder })
@@ -76,6 +76,9 @@ export async function benchServer(report: Report) {
   report('open-100000-plants', opened, 'ms', 300)
   report('save-median', await savedIn(server.url), 'ms', 50)
   await server.kill()
+  const again = await startServer({ folder })
+  report('start-after-kill', again.startedInMs, 'ms', 2000)
+  await again.kill()
 }
 
 const SAVES = 60
