@@ -5,7 +5,7 @@ const buildThere = (): Promise<string | null> =>
   fetch(`/_nuxt/builds/latest.json?${Date.now()}`, { signal: AbortSignal.timeout(PATIENCE_MS) })
     .then((answer) => answer.json())
     .then(
-      ({ id }) => String(id),
+      ({ id }) => (typeof id === 'string' ? id : null),
       () => null,
     )
 

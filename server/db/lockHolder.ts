@@ -18,7 +18,8 @@ export function livesOn(holder: LockHolder): boolean {
     if (!isListed(holder)) return false
     const states = threadStates(holder.pid)
     if (states.every(hasEnded)) return false
-    if (!hasEnded(states[0]!)) return true
+    // It may have gone from the list in between.
+    if (!hasEnded(states[0]!)) return isListed(holder)
     Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, LOOK_MS)
   }
   return true

@@ -102,3 +102,16 @@ test('a view that was given up is not gone to later; what else cannot be fetched
   await expect(page.getByText('A newer version of the program is there').first()).toBeVisible()
   await expect(page).toHaveURL(/compose$/)
 })
+
+test('where another build runs a view is asked for with the whole page', async ({ page }) => {
+  await page.goto(`${server.url}/beds/reading-room-front/compose`)
+  await expect(page.getByTestId('findings')).toBeVisible()
+  await page.route('**/_nuxt/*.js', (route) => route.fulfill({ status: 404 }))
+  const whole = page.waitForRequest((asked) => asked.isNavigationRequest() && asked.url().endsWith('/seasons'))
+  await page.getByRole('link', { name: 'Seasons' }).click()
+  await whole
+  await page.unroute('**/_nuxt/*.js')
+  await page.reload()
+  await expect(page).toHaveURL(/seasons$/)
+  await expect(page.getByRole('heading', { name: 'The year of the bed' })).toBeVisible()
+})
