@@ -10,7 +10,7 @@ import { courtRing } from './courtRing'
 import { featureLine } from './feature'
 import { place } from '../layout'
 import { repeated } from '../see'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { drift, library, testBed } from '../../tests/support/library'
 
 const courts: fc.Arbitrary<CourtForm> = fc
@@ -135,7 +135,7 @@ describe('a court by segments', () => {
     const said = forms.map((change) => {
       const form: CourtForm = { kind: 'court', widthM: 10, depthM: 10, pathM: 0.9, repeat: 'mirrored', ...change }
       const { areaM2 } = bedFrame({ form, outline: testBed().outline })
-      return [segmentEdge(form), placingsOf(form), courtMiddle(form), areaM2].map(digest).join(' ')
+      return [segmentEdge(form), placingsOf(form), courtMiddle(form), areaM2].map(figures).join(' ')
     })
     expect(said).toMatchSnapshot()
   })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { ofScenes } from '../../tests/support/goldenBeds'
 import { bedFigures } from './bedFigures'
 import { checkForm } from './checkForm'
@@ -35,17 +35,17 @@ describe('golden frames', () => {
         )
         const lanes = laneBands(bed.laneShares).map((band) => laneDepthAt(frame, band, runs[3]!))
         return (
-          `${frame.areaM2.toFixed(3)} ${frame.frontLength.toFixed(3)} ${digest([spots, back, lanes])} ` +
-          `${digest([bedFigures(bed, frame), sizeOfBed(bed, frame), frame.depths, frame.outline])}`
+          `${frame.areaM2.toFixed(3)} ${frame.frontLength.toFixed(3)} ${figures([spots, back, lanes])} ` +
+          `${figures([bedFigures(bed, frame), sizeOfBed(bed, frame), frame.depths, frame.outline])}`
         )
       }),
     ).toMatchSnapshot())
   it('forms and what is wrong with them', () => {
     const forms = BED_KINDS.map((kind) => startForm(kind, 6, 2.5))
-    expect(forms.map((f) => [f, digest(placingsOf(f).map((to) => placeIn(to, { x: 1, y: 2 })))])).toMatchSnapshot()
-    expect([digest(oval(5, 3)), digest(oval(5, 3, 8))]).toMatchSnapshot()
+    expect(forms.map((f) => [f, figures(placingsOf(f).map((to) => placeIn(to, { x: 1, y: 2 })))])).toMatchSnapshot()
+    expect([figures(oval(5, 3)), figures(oval(5, 3, 8))]).toMatchSnapshot()
     const court = startForm('court', 6, 5) as Extract<BedForm, { kind: 'court' }>
-    expect(digest(segmentEdge(court))).toMatchSnapshot()
+    expect(figures(segmentEdge(court))).toMatchSnapshot()
     const wrong: BedForm[] = [
       { ...court, pathM: 9 },
       { kind: 'ring', edge: oval(2, 2), rimM: 1.4, insideHeightM: 1, inside: 'planting' } as unknown as BedForm,
@@ -76,7 +76,7 @@ describe('golden frames', () => {
     expect(schoolOf(newBed('A', 4, 2), { layered: { spacing: 0.7 } }).spacing).toBe(0.7)
     expect([0.3, 0.9, 2, 8].map((w) => [setbackM(w, 'shrub'), setbackM(w, 'tree')])).toMatchSnapshot()
     expect(
-      digest(BED_KINDS.flatMap((k) => [0.2, 1.2, 1.3, 4].map((depth) => newBed('A', 5, depth, k)))),
+      figures(BED_KINDS.flatMap((k) => [0.2, 1.2, 1.3, 4].map((depth) => newBed('A', 5, depth, k)))),
     ).toMatchSnapshot()
   })
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { plants } from '../../tests/support/library'
 import { deltaE, lighten, lightness, mix, saturation } from './colour'
 import { colourWords, isGreen } from './colourWords'
@@ -17,14 +17,14 @@ describe('golden colours', () => {
     const words = new Map<string, string[]>()
     for (const c of cube) words.set(colourWords(c), [...(words.get(colourWords(c)) ?? []), c])
     expect(
-      Object.fromEntries([...words].sort().map(([w, list]) => [w, `${list.length} ${list[0]} ${digest(list)}`])),
+      Object.fromEntries([...words].sort().map(([w, list]) => [w, `${list.length} ${list[0]} ${figures(list)}`])),
     ).toMatchSnapshot()
-    expect(digest(cube.map(isGreen))).toMatchSnapshot()
+    expect(figures(cube.map(isGreen))).toMatchSnapshot()
   })
   it('mixed, lightened, measured and seen otherwise', () => {
     const some = cube.filter((_, i) => i % 11 === 0)
     expect(
-      digest(
+      figures(
         some.map((a, i) => [
           deltaE(a, some[0]!),
           mix(a, some[(i * 3) % some.length]!, 0.3),
@@ -35,7 +35,7 @@ describe('golden colours', () => {
         ]),
       ),
     ).toMatchSnapshot()
-    expect(VISIONS.map((v) => digest(cube.map((c) => seenAs(c, v))))).toMatchSnapshot()
+    expect(VISIONS.map((v) => figures(cube.map((c) => seenAs(c, v))))).toMatchSnapshot()
   })
   it('themes of every harmony', () => {
     const flowers = plants.flatMap((p) => p.flowerColour ?? []).slice(0, 60)
@@ -45,8 +45,8 @@ describe('golden colours', () => {
         ...HARMONIES.map((h) => {
           const theme = proposeTheme(colour, h)
           return (
-            `${h} ${theme.colours.map((t) => t.colour).join(' ')} ${digest(theme)} ` +
-            `${digest(flowers.map((f) => [nearestOf(theme, f, 6), nearestOf(theme, f, 11)]))}`
+            `${h} ${theme.colours.map((t) => t.colour).join(' ')} ${figures(theme)} ` +
+            `${figures(flowers.map((f) => [nearestOf(theme, f, 6), nearestOf(theme, f, 11)]))}`
           )
         }),
       ]),

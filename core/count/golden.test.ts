@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { ofScenes } from '../../tests/support/goldenBeds'
 import { library, plants } from '../../tests/support/library'
 import { TRAIT } from '../brief'
@@ -17,17 +17,17 @@ describe('golden counts, costs and work', () => {
           [...byPlant].map(([plant, p]) => ({ plant, count: p.length })),
           frame.areaM2,
         )
-        return `${digest(list)} ${JSON.stringify(bedCosts(bed, library))} ${hours.toFixed(3)}`
+        return `${figures(list)} ${JSON.stringify(bedCosts(bed, library))} ${hours.toFixed(3)}`
       }),
     ).toMatchSnapshot())
   it('of every plant', () => {
-    expect(digest(plants.map(minutesAYear))).toMatchSnapshot()
+    expect(figures(plants.map(minutesAYear))).toMatchSnapshot()
     expect([...keyLetters(plants.slice(0, 60))].map(([id, letter]) => `${letter} ${id}`)).toMatchSnapshot()
     expect(
       Object.fromEntries(
         Object.entries(TRAIT).map(([trait, { has }]) => [
           trait,
-          `${plants.filter(has).length} ${digest(plants.filter(has).map((p) => p.id))}`,
+          `${plants.filter(has).length} ${figures(plants.filter(has).map((p) => p.id))}`,
         ]),
       ),
     ).toMatchSnapshot()

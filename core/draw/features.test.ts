@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { bedFrame, FEATURE_KINDS, FEATURES, featureAreaM2, newFeature, rectangle } from '../bed'
 import { polygonArea } from '../geometry'
 import { aspectOf } from '../see'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { testBed } from '../../tests/support/library'
 import { featuresAt } from './featureAt'
 import { featureAbovePaints, featureFrontPaints, featureUnder } from './featurePaints'
@@ -68,7 +68,7 @@ describe('golden pictures of things', () => {
     }
     const said = [...list(0), ...list(-35), ...bent()].map((f) => {
       const front = featureFrontPaints(f, -0.1, (p) => -0.2 * p.y)
-      return `${f.feature.kind} ${digest(f.outlines)} ${digest(featureAbovePaints(f))} ${digest(front)}`
+      return `${f.feature.kind} ${figures(f.outlines)} ${figures(featureAbovePaints(f))} ${figures(front)}`
     })
     expect(said).toMatchSnapshot()
   })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { demoSite, goldenScene, ofScenes } from '../../tests/support/goldenBeds'
 import { climate, plants } from '../../tests/support/library'
 import { bodiesAt } from '../layout'
@@ -43,7 +43,7 @@ describe('golden drawings', () => {
       )
       groups.set(key, [...(groups.get(key) ?? []), drawn])
     }
-    expect(Object.fromEntries([...groups].sort().map(([key, drawn]) => [key, digest(drawn)]))).toMatchSnapshot()
+    expect(Object.fromEntries([...groups].sort().map(([key, drawn]) => [key, figures(drawn)]))).toMatchSnapshot()
   })
   it('elevations', () =>
     expect(
@@ -62,15 +62,15 @@ describe('golden drawings', () => {
         ])
         const frame = { ...list, figures: list.figures.length }
         return [
-          digest(places),
-          digest(frame),
-          digest(elevationBackPaints(list, window, PRINT_PALETTE, 60)),
-          digest([
+          figures(places),
+          figures(frame),
+          figures(elevationBackPaints(list, window, PRINT_PALETTE, 60)),
+          figures([
             rulerPaints(list, 4, PRINT_PALETTE, 60),
             sillPaints(list, 60),
             elevationMarkPaints(list, ids, '#000000', 2, 60),
           ]),
-          digest(list.fixtures.map(fixturePaints)),
+          figures(list.fixtures.map(fixturePaints)),
           describeViewpoint(scene.bed.viewpoint),
         ].join(' ')
       }),
@@ -80,7 +80,7 @@ describe('golden drawings', () => {
       const { scene, aspect, bodies } = view(seed)
       const list = elevation(bodies, scene.frame, scene.bed, aspect)
       expect(
-        digest([[...plantingPaints(list, 30)], list.figures.slice(0, 2).map((f) => figurePaints(f, 30))]),
+        figures([[...plantingPaints(list, 30)], list.figures.slice(0, 2).map((f) => figurePaints(f, 30))]),
       ).toMatchSnapshot()
     }
   })
@@ -91,10 +91,10 @@ describe('golden drawings', () => {
         const list = plan(bodies, scene.frame, letters, scene.bed, aspect)
         const ids = new Set(list.circles.slice(0, 3).map((c) => c.body.at.id))
         return [
-          digest(list.circles.map((c) => circlePaints(c, 40))),
-          digest(planGroundPaints(list, PRINT_PALETTE, scene.bed.wall, seed % 2 === 0, 40)),
-          digest([planMarkPaints(list, ids, '#000000', 2, 40), list.fixtures.map(fixtureAbovePaints)]),
-          digest([0.5, 2, 5].map((x) => circleAt(list, x, 1)?.body.at.id)),
+          figures(list.circles.map((c) => circlePaints(c, 40))),
+          figures(planGroundPaints(list, PRINT_PALETTE, scene.bed.wall, seed % 2 === 0, 40)),
+          figures([planMarkPaints(list, ids, '#000000', 2, 40), list.fixtures.map(fixtureAbovePaints)]),
+          figures([0.5, 2, 5].map((x) => circleAt(list, x, 1)?.body.at.id)),
         ].join(' ')
       }),
     ).toMatchSnapshot())
@@ -105,10 +105,10 @@ describe('golden drawings', () => {
     const aspect = aspectOf(scene.bed, scene.frame, { ...scene.bed.viewpoint, turnDeg: 0 })
     const marks = beds.flatMap((id) => targetMarks(surroundingsOf(site, id)!.things, aspect, { x: 3, y: 1 }))
     expect({
-      ground: digest(siteGroundPaints(site.things)),
+      ground: figures(siteGroundPaints(site.things)),
       things: siteThingPaints(site.things).length,
-      drawn: digest(siteThingPaints(site.things)),
-      bed: digest(
+      drawn: figures(siteThingPaints(site.things)),
+      bed: figures(
         [true, false].map((current) =>
           bedOnSitePaints(
             {
@@ -128,7 +128,7 @@ describe('golden drawings', () => {
           ),
         ),
       ),
-      shadow: digest(
+      shadow: figures(
         shadowPaints(
           [
             [
@@ -140,8 +140,8 @@ describe('golden drawings', () => {
           0.3,
         ),
       ),
-      marks: digest([marks, marks.map(targetPaints)]),
-      pointer: digest([
+      marks: figures([marks, marks.map(targetPaints)]),
+      pointer: figures([
         pointPaints('A', { x: 1, y: 2 }, true, PRINT_PALETTE),
         pointPaints('B', { x: 1, y: 2 }, false, PRINT_PALETTE),
         handlePaints({ x: 1, y: 1 }, PRINT_PALETTE),
@@ -197,7 +197,7 @@ describe('golden drawings', () => {
     expect(boundsOfPath([4, 1, 2, 0.5])).toEqual({ x0: 0.5, y0: 1.5, x1: 1.5, y1: 2.5 })
     expect(movedPath([4, 1, 2, 0.5], { x: 1, y: 1 }, -2, 3)).toEqual([4, -1, 7, 1.5])
     expect(boundsOfPath([])).toBeNull()
-    expect(digest(ellipsePath(1, 2, 3, 0.5, 0.3))).toMatchSnapshot()
+    expect(figures(ellipsePath(1, 2, 3, 0.5, 0.3))).toMatchSnapshot()
   })
 })
 

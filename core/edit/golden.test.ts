@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { goldenBed } from '../../tests/support/goldenBeds'
 import { demoBed } from '../../tests/support/library'
 import { describeEdit } from './describeEdit'
@@ -58,7 +58,7 @@ describe('golden edits', () => {
     expect(
       edits.map((edit) => {
         const { bed: after, inverse } = applyEdit(bed, edit)
-        return `${describeEdit(edit)}: ${digest(after)} ${digest(inverse)} ${digest(applyEdit(after, inverse).bed)}`
+        return `${describeEdit(edit)}: ${figures(after)} ${figures(inverse)} ${figures(applyEdit(after, inverse).bed)}`
       }),
     ).toMatchSnapshot())
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { demoSite, scenes } from '../../tests/support/goldenBeds'
 import { bedSheet } from '../scene/bedSheets'
 import { resolveSite } from '../site'
@@ -30,10 +30,10 @@ const scene = scenes.get(3)!
 describe('golden drawing files', () => {
   it('of the site', () => {
     const [dxf, svg, geo] = [writeDxf(site, beds), writeSvg(site, beds), writeGeoJson(site, lie, beds)]
-    expect([digest(dxf), digest(svg), digest(geo)]).toMatchSnapshot()
+    expect([figures(dxf), figures(svg), figures(geo)]).toMatchSnapshot()
     expect(
       [readDxf(dxf), readSvg(svg), readGeoJson(geo, lie)].map((r) =>
-        r.ok ? `${r.value.lines.length} ${digest(r.value.lines)}` : r.error,
+        r.ok ? `${r.value.lines.length} ${figures(r.value.lines)}` : r.error,
       ),
     ).toMatchSnapshot()
   })
@@ -44,9 +44,9 @@ describe('golden drawing files', () => {
       expect([
         drawn.title,
         drawn.scale,
-        digest(drawn.sheet),
-        digest(svg),
-        digest(writePaintsAsDxf(drawn.paints)),
+        figures(drawn.sheet),
+        figures(svg),
+        figures(writePaintsAsDxf(drawn.paints)),
       ]).toMatchSnapshot()
     }
   })
@@ -56,7 +56,7 @@ describe('golden drawing files', () => {
       <polyline points="0,0 1,1 2,0"/><polygon points="0 0 1 1 2 0"/><path d="M0 0h4v3l-1 1zM5 5L6 6"/><text>no</text></g></svg>`
     const read = readSvg(svg, { unitM: 0.5 })
     expect(
-      read.ok && read.value.lines.map((l) => [l.name, l.closed, l.points.length, digest(l.points)]),
+      read.ok && read.value.lines.map((l) => [l.name, l.closed, l.points.length, figures(l.points)]),
     ).toMatchSnapshot()
     for (const bad of ['<svg>', '<svg xmlns="http://www.w3.org/2000/svg"/>', 'no'])
       expect(readSvg(bad)).toMatchSnapshot()

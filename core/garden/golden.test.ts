@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { demoSite, goldenBed } from '../../tests/support/goldenBeds'
 import { demoBed, library } from '../../tests/support/library'
 import { bedFrame } from '../bed'
@@ -22,8 +22,8 @@ describe('golden garden', () => {
         const near = neighboursOf(garden, id, library)
         return (
           `${id} ${laid.baseM} ` +
-          `${digest([laid.bed.wall, laid.bed.viewpoint, laid.transform?.toSite({ x: 1, y: 2 })])} ` +
-          `${near.length} ${digest(near.map((p) => [p.id, p.x, p.y, p.along, p.out, p.groundM]))}`
+          `${figures([laid.bed.wall, laid.bed.viewpoint, laid.transform?.toSite({ x: 1, y: 2 })])} ` +
+          `${near.length} ${figures(near.map((p) => [p.id, p.x, p.y, p.along, p.out, p.groundM]))}`
         )
       }),
     ).toMatchSnapshot()
@@ -35,7 +35,7 @@ describe('golden garden', () => {
     const walls = site.things.flatMap((thing) =>
       [0, 1, 2].map((side) => wallOf(thing, { thing: thing.id, side, alongM: 1.5 })),
     )
-    expect([digest(sides), digest(walls), digest(site.beds.map((b) => sidesNear(site, b)))]).toMatchSnapshot()
+    expect([figures(sides), figures(walls), figures(site.beds.map((b) => sidesNear(site, b)))]).toMatchSnapshot()
     const viewers = site.things.filter((t): t is PlacedOf<'viewpoint'> => t.kind === 'viewpoint')
     expect(
       viewers.map((v) =>
@@ -45,6 +45,6 @@ describe('golden garden', () => {
   })
   it('sites of beds that have none', () =>
     expect(
-      [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => digest(ownSite('o', goldenBed(seed), bedFrame(goldenBed(seed))))),
+      [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => figures(ownSite('o', goldenBed(seed), bedFrame(goldenBed(seed))))),
     ).toMatchSnapshot())
 })

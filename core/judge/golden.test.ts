@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { ofScenes, scenes } from '../../tests/support/goldenBeds'
 import { EMPTY_BRIEF, type Brief } from '../brief'
 import { briefChecks } from './briefChecks'
@@ -18,7 +18,7 @@ describe('golden findings of made-up beds', () => {
       ofScenes((_scene, seed) => {
         const findings = judged.get(seed)!.map((f) => ({ ...f, mends: f.mends }))
         const rules = RULES.filter((rule) => findings.some((f) => f.rule === rule))
-        return rules.map((rule) => `${rule} ${digest(findings.filter((f) => f.rule === rule))}`).join(', ')
+        return rules.map((rule) => `${rule} ${figures(findings.filter((f) => f.rule === rule))}`).join(', ')
       }),
     ).toMatchSnapshot())
   it('have every rule among them', () =>
@@ -35,7 +35,7 @@ describe('golden findings of made-up beds', () => {
       ofScenes((scene) => {
         const cut = shallowest(scene)
         const depth = cut ? `${cut.need.toFixed(3)} of ${cut.have.toFixed(3)}` : 'none'
-        return `${soilCover(scene).toFixed(4)} ${depth} ${digest(shownColours(scene))}`
+        return `${soilCover(scene).toFixed(4)} ${depth} ${figures(shownColours(scene))}`
       }),
     ).toMatchSnapshot())
 })
@@ -55,7 +55,7 @@ describe('golden margins of the brief', () => {
   it('for every bed', () =>
     expect(
       ofScenes((scene) =>
-        digest(
+        figures(
           briefChecks({ ...brief, requirements: scene.requirements, theme: scene.theme }, scene, 'golden', [
             scene.bed,
           ]),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { ofScenes } from '../../tests/support/goldenBeds'
 import { plants } from '../../tests/support/library'
 import { bodiesAt } from './bodies'
@@ -23,17 +23,16 @@ describe('golden places and sizes', () => {
   it('where every plant stands', () =>
     expect(
       ofScenes(({ placement }) => {
-        const spots = [...placement.plants, ...placement.standing].map((p) => [
-          p.id,
-          p.x,
-          p.y,
-          p.along,
-          p.out,
-          p.crowded,
-          p.standing,
-        ])
+        const spots = [...placement.plants, ...placement.standing].map((p) => ({
+          x: p.x,
+          y: p.y,
+          along: p.along,
+          out: p.out,
+          crowded: p.crowded,
+          standing: p.standing !== undefined,
+        }))
         return (
-          `${placement.plants.length} ${digest(spots)} ${digest(placement.spans)} ` +
+          `${placement.plants.length} plants: ${figures(spots)}; spans: ${figures(placement.spans)}; lanes filled ` +
           `${placement.laneFill.map((f) => f.toFixed(3)).join(' ')}`
         )
       }),
@@ -44,8 +43,16 @@ describe('golden places and sizes', () => {
         MOMENTS.map((moment) => {
           const bodies = bodiesAt(scene.own, moment, scene.climate, scene.bed.buying)
           const outlines = bodies.map((b) => [0, 0.1, 0.5, 1, 2].map((z) => bodyProfile(b, z * topM(b))))
-          return digest([bodies.map((b) => [b.foliageM, b.flowerM, b.spreadM, b.look, clearStemM(b)]), outlines])
-        }).join(' '),
+          return figures({
+            bodies: bodies.map((b) => ({
+              leafM: b.foliageM,
+              flowerM: b.flowerM,
+              spreadM: b.spreadM,
+              stemM: clearStemM(b),
+            })),
+            outlines,
+          })
+        }),
       ),
     ).toMatchSnapshot())
   it('free places and limits across the bed', () =>
@@ -57,14 +64,14 @@ describe('golden places and sizes', () => {
         const limits = scene.placement.plants
           .slice(0, 8)
           .map((p) => outLimits(frame, p.plant, bed.form.kind === 'container')(middle))
-        return `${digest(spots)} ${digest(limits)}`
+        return `${figures(spots)} ${figures(limits)}`
       }),
     ).toMatchSnapshot())
   it('lanes, distances and depths of every plant', () => {
     const kinds = ['foundation', 'two-sided', 'island', 'container'] as const
     const behind = ['wall', 'open', 'rim', 'middle'] as const
     expect({
-      lanes: digest(
+      lanes: figures(
         plants.map((p) =>
           kinds.flatMap((k) =>
             [1, 2, 3, 4].map((n) =>
@@ -74,8 +81,8 @@ describe('golden places and sizes', () => {
         ),
       ),
       tops: kinds.map((k) => [0, 1, 2].map((lane) => laneTopM(lane, 3, k))),
-      distances: digest(plants.map((p, i) => allowedDistanceM(p, plants[(i * 7 + 3) % plants.length]!, 0.8))),
-      depths: digest(
+      distances: figures(plants.map((p, i) => allowedDistanceM(p, plants[(i * 7 + 3) % plants.length]!, 0.8))),
+      depths: figures(
         plants.map((p, i) =>
           behind.map((b) => [
             depthNeededM([p, plants[(i + 5) % plants.length]!, plants[(i + 11) % plants.length]!], 0.8, b),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { CLIMATES, demoSite } from '../../tests/support/goldenBeds'
 import { demoBed } from '../../tests/support/library'
 import { bedFrame } from '../bed'
@@ -28,7 +28,7 @@ describe('golden light', () => {
       CLIMATES.map(({ latitude, longitude }) => [
         sunPosition(new Date(Date.UTC(2026, 5, 21, 15)), latitude, longitude).altitudeDeg.toFixed(3),
         solarNoon(2026, 6, 21, latitude, longitude).toISOString(),
-        digest([1, 4, 6, 9].map((m) => sunSteps(2026, m, 21, latitude, longitude, 20))),
+        figures([1, 4, 6, 9].map((m) => sunSteps(2026, m, 21, latitude, longitude, 20))),
       ]),
     ).toMatchSnapshot())
   it('hours over the demo’s ground, today and in ten years, with and without levels', () => {
@@ -46,13 +46,13 @@ describe('golden light', () => {
       }
       const hours = finish(lightHours(levels ? { ...input, levels } : input))
       expect([
-        digest(grid),
-        digest(hours),
-        digest([0, 40, 111].map((c) => [sunAt(hours, 6, c), placeLight(hours, c, SEASON)])),
+        figures(grid),
+        figures(hours),
+        figures([0, 40, 111].map((c) => [sunAt(hours, 6, c), placeLight(hours, c, SEASON)])),
       ]).toMatchSnapshot()
       const moved = obstaclesOf({ things: site.things.slice(1) }, latitude, year)
       expect(
-        digest(
+        figures(
           finish(
             changedLight({ ...(levels ? { ...input, levels } : input), obstacles: moved }, input.obstacles, hours),
           ),
@@ -76,7 +76,7 @@ describe('golden light', () => {
           cellM: 0.6,
         })
         const light = bedLight(finish(work)!, SEASON, frame)
-        return `${bedId} ${light.meanH.toFixed(3)} ${digest([0.1, 1, 2.5].map((x) => light.at(x, 1)))}`
+        return `${bedId} ${light.meanH.toFixed(3)} ${figures([0.1, 1, 2.5].map((x) => light.at(x, 1)))}`
       }),
     ).toMatchSnapshot())
   it('shadows and crowns', () => {
@@ -88,9 +88,9 @@ describe('golden light', () => {
       { x: -1, y: 1, z: 1 },
     ]
     expect([
-      digest(slant),
-      digest(shadows),
-      digest(ways),
+      figures(slant),
+      figures(shadows),
+      figures(ways),
       ways.map((w) => places.map((p) => throughCrowns(crowns, p, w))),
     ]).toMatchSnapshot()
   })

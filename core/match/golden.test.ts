@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { CLIMATES, ofScenes, scenes } from '../../tests/support/goldenBeds'
 import { library, plants } from '../../tests/support/library'
 import { climateOf } from '../time'
@@ -23,7 +23,7 @@ describe('golden matches', () => {
           sharedNeeds(a, b),
           unlikeness(a, b),
         ])
-        return `${a.id} ${digest(with_)}`
+        return `${a.id} ${figures(with_)}`
       }),
     ).toMatchSnapshot())
   it('partners and swaps', () => {
@@ -69,7 +69,7 @@ describe('golden matches', () => {
         }
         return `${standIns(first, scene, limits, 3)
           .map((p) => p.id)
-          .join(' ')} ${digest(ranked.map((p) => p.id))}`
+          .join(' ')} ${figures(ranked.map((p) => p.id))}`
       }),
     ).toMatchSnapshot())
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { CLIMATES, ofScenes } from '../../tests/support/goldenBeds'
 import { library, libraryCsv, plants } from '../../tests/support/library'
 import { climateOf } from '../time'
@@ -27,7 +27,7 @@ function ofPlants(make: (p: Plant) => unknown): Record<string, string> {
     const key = `${p.kind} ${p.lifeCycle}`
     groups.set(key, [...(groups.get(key) ?? []), make(p)])
   }
-  return Object.fromEntries([...groups].sort().map(([key, list]) => [key, digest(list)]))
+  return Object.fromEntries([...groups].sort().map(([key, list]) => [key, figures(list)]))
 }
 
 describe('golden figures of every plant', () => {
@@ -103,14 +103,14 @@ describe('golden figures of every plant', () => {
       asks.map((ask) => [
         JSON.stringify(ask),
         searchPlants(plants, ask).length,
-        digest(searchPlants(plants, ask).map((p) => p.id)),
+        figures(searchPlants(plants, ask).map((p) => p.id)),
       ]),
     ).toMatchSnapshot()
-    expect(['rose', 'catmint', 'zzz'].map((t) => digest(findPlants(plants, t)))).toMatchSnapshot()
+    expect(['rose', 'catmint', 'zzz'].map((t) => figures(findPlants(plants, t)))).toMatchSnapshot()
   })
   it('lists out', () => {
     const some = plants.slice(0, 40)
-    expect([digest(plantsCsv(some)), digest(plantsJson(some))]).toMatchSnapshot()
+    expect([figures(plantsCsv(some)), figures(plantsJson(some))]).toMatchSnapshot()
     const broken = libraryCsv
       .split('\n')
       .slice(0, 30)

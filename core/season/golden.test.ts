@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { ofScenes } from '../../tests/support/goldenBeds'
 import { bodiesAt } from '../layout'
 import { monthColours } from './monthColours'
@@ -14,7 +14,7 @@ describe('golden months', () => {
         )
         return `${monthInterest(scene)
           .map((m) => `${Math.round(m.bloom * 1000)}/${Math.round(m.leaf * 1000)}`)
-          .join(' ')} ${digest(colours)}`
+          .join(' ')} ${figures(colours)}`
       }),
     ).toMatchSnapshot())
 })

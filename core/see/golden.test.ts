@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { ofScenes } from '../../tests/support/goldenBeds'
 import { bodiesAt } from '../layout'
 import { aspectOf, judgedTurns, middleOfBed, outlinesOf, repeated } from './aspect'
@@ -31,10 +31,10 @@ describe('golden sight', () => {
           ]
         })
         return [
-          digest(seen.shares),
-          digest(windows.map((w) => windowCover(w, bodies))),
+          figures(seen.shares),
+          figures(windows.map((w) => windowCover(w, bodies))),
           aims.map((aim) => blockedShare(bodies, eye, aim).toFixed(3)).join(' '),
-          digest([
+          figures([
             turns,
             judgedTurns(bed),
             middleOfBed(bed, frame),

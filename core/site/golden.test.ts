@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { digest } from '../../tests/support/digest'
+import { figures } from '../../tests/support/figures'
 import { demoSite } from '../../tests/support/goldenBeds'
 import { bedTransform, windDeg, windName } from './bedPlace'
 import { levelAt, terracesOf } from './levelAt'
@@ -19,17 +19,17 @@ const kinds = Object.keys(THING_NAMES) as ThingKind[]
 
 describe('golden figures of the site', () => {
   it('what lies under every place', () => {
-    expect(digest(grid.map((p) => thingAt(site.things, p, 0.4)?.id ?? null))).toMatchSnapshot()
-    expect(digest(grid.map((p) => site.things.map((t) => distanceTo(t, p))))).toMatchSnapshot()
+    expect(figures(grid.map((p) => thingAt(site.things, p, 0.4)?.id ?? null))).toMatchSnapshot()
+    expect(figures(grid.map((p) => site.things.map((t) => distanceTo(t, p))))).toMatchSnapshot()
     expect(boundsOf(site.things, [{ x: 99, y: 0 }])).toMatchSnapshot()
     expect(boundsOf([], [])).toEqual({ x0: -8, y0: -6, x1: 8, y1: 6 })
-    expect(digest(grid.map((p) => levelAt(terracesOf(site.things), p)))).toMatchSnapshot()
+    expect(figures(grid.map((p) => levelAt(terracesOf(site.things), p)))).toMatchSnapshot()
   })
   it('each bed’s surroundings, doors and sight triangles', () =>
     expect(
       demoSite.beds.map(({ bedId }) => {
         const s = surroundingsOf(site, bedId)!
-        return `${bedId} ${s.facesDeg} ${digest(s.things)} ${digest(doorsOf(s.things))} ${digest(sightTriangles(s.things))}`
+        return `${bedId} ${s.facesDeg} ${figures(s.things)} ${figures(doorsOf(s.things))} ${figures(sightTriangles(s.things))}`
       }),
     ).toMatchSnapshot())
   it('soil tests over their triangle', () => {
@@ -78,13 +78,13 @@ describe('golden figures of the site', () => {
       90,
       [4, 3, 4.1, 3].map((lengthM) => ({ lengthM, turnDeg: 90 })),
     )
-    expect([digest(walk), closing(walk)]).toMatchSnapshot()
+    expect([figures(walk), closing(walk)]).toMatchSnapshot()
   })
   it('things made, moved and told', () => {
     const things = kinds.map((kind) => newThing(kind, kind, { x: 1.234, y: 5.678 }))
-    expect(digest(things)).toMatchSnapshot()
+    expect(figures(things)).toMatchSnapshot()
     expect(
-      digest(
+      figures(
         things.map((t) => [
           moved(t, 1.5, -2),
           spotsOf(t),
@@ -95,7 +95,7 @@ describe('golden figures of the site', () => {
         ]),
       ),
     ).toMatchSnapshot()
-    expect(digest(resolveSite({ ...demoSite, things }).things.map(cornersOf))).toMatchSnapshot()
+    expect(figures(resolveSite({ ...demoSite, things }).things.map(cornersOf))).toMatchSnapshot()
   })
   it('edits, their words and what takes them back', () => {
     const edits: SiteEdit[] = [
@@ -124,7 +124,7 @@ describe('golden figures of the site', () => {
     expect(
       edits.map((edit) => {
         const { site: after, inverse } = applySiteEdit(demoSite, edit)
-        return `${describeSiteEdit(edit)}: ${digest(after)} ${digest(inverse)}`
+        return `${describeSiteEdit(edit)}: ${figures(after)} ${figures(inverse)}`
       }),
     ).toMatchSnapshot()
   })

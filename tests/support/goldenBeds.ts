@@ -314,6 +314,12 @@ export function goldenScene(seed: number): Scene {
 
 export const SEEDS = Array.from({ length: 64 }, (_, i) => i + 1)
 export const scenes: ReadonlyMap<number, Scene> = new Map(SEEDS.map((seed) => [seed, goldenScene(seed)]))
-/** A digest of something about every scene, by seed. */
+/** Four beds of each kind, plain and arranged: what is told of them is short enough to be read. */
+const TOLD = new Set([...SEEDS.slice(0, 16), ...SEEDS.slice(48)])
+/** The figures of something about each of these beds, by seed. */
 export const ofScenes = <T>(make: (scene: Scene, seed: number) => T): Record<string, T> =>
-  Object.fromEntries([...scenes].map(([seed, scene]) => [`${seed} ${scene.bed.form.kind}`, make(scene, seed)]))
+  Object.fromEntries(
+    [...scenes]
+      .filter(([seed]) => TOLD.has(seed))
+      .map(([seed, scene]) => [`${seed} ${scene.bed.form.kind}`, make(scene, seed)]),
+  )
