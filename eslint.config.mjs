@@ -48,7 +48,6 @@ const ROOMS = [
     'marks',
     'mend',
     'log',
-    'practice',
   ],
 ]
 const floors = ROOMS.map((room, i) => ({

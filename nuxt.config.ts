@@ -36,6 +36,8 @@ export default defineNuxtConfig({
       title: 'Amber Terrace',
       htmlAttrs: { lang: 'en' },
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
+      // Told before any sheet: styles of a component may come before the theme's.
+      style: [{ innerHTML: '@layer theme, base, components, utilities;', tagPriority: 'critical' }],
     },
   },
   typescript: { strict: true },

@@ -13,7 +13,7 @@ const again = () => reloadNuxtApp()
 
 <template>
   <UApp :toaster="null">
-    <main id="content" class="page">
+    <main id="content" class="page my-[12vh] mx-auto w-[min(520px,90%)]">
       <ProgramMark :size="44" />
       <Trouble :title="title" :details="details">
         <template v-if="isMissing">
@@ -36,10 +36,6 @@ const again = () => reloadNuxtApp()
 </template>
 
 <style scoped>
-.page {
-  margin: 12vh auto;
-  width: min(520px, 90%);
-}
 .page :deep(.trouble) {
   margin: 24px 0 0;
   width: auto;

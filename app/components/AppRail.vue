@@ -18,79 +18,39 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
 
 <template>
   <nav class="rail" aria-label="Steps of the work">
-    <NuxtLink to="/" class="mark" aria-label="All gardens" title="All gardens">
+    <NuxtLink
+      to="/"
+      class="mark max-[700px]:py-1.5 max-[700px]:px-3 max-[700px]:flex-none max-[700px]:items-center"
+      aria-label="All gardens"
+      title="All gardens"
+    >
       <ProgramMark :size="34" />
     </NuxtLink>
     <NuxtLink
       v-for="step in steps"
       :key="step.to"
       :to="`/beds/${props.bedId}/${step.to}`"
-      class="step"
+      class="step max-[700px]:[&.here]:border-t-amber hover:bg-card/60"
       :class="{ here: isHere(step.to) }"
       :aria-current="isHere(step.to) ? 'page' : undefined"
     >
-      <UIcon :name="step.icon" class="icon" />
+      <UIcon :name="step.icon" class="size-5" />
       {{ step.label }}
     </NuxtLink>
     <button
-      class="night"
+      class="mt-auto p-4 text-soft cursor-pointer flex justify-center max-[700px]:m-0 max-[700px]:flex-none max-[700px]:items-center"
       :aria-label="colour.value === 'dark' ? 'Light colours' : 'Dark colours'"
       :title="colour.value === 'dark' ? 'Light colours' : 'Dark colours'"
       @click="colour.preference = colour.value === 'dark' ? 'light' : 'dark'"
     >
       <ClientOnly>
-        <UIcon :name="colour.value === 'dark' ? 'i-lucide-sun' : 'i-lucide-moon'" class="icon" />
+        <UIcon :name="colour.value === 'dark' ? 'i-lucide-sun' : 'i-lucide-moon'" class="size-5" />
       </ClientOnly>
     </button>
   </nav>
 </template>
 
 <style scoped>
-.rail {
-  isolation: isolate;
-  width: 74px;
-  background: var(--rail);
-  border-right: 1px solid var(--line);
-  display: flex;
-  flex-direction: column;
-  flex: none;
-}
-.mark {
-  display: flex;
-  justify-content: center;
-  padding: 8px 0 12px;
-}
-.step {
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  gap: 2px;
-  padding: 8px 2px;
-  font-size: 11.5px;
-  color: var(--soft);
-  border-left: 3px solid transparent;
-}
-.step:hover {
-  background: color-mix(in srgb, var(--card) 60%, transparent);
-}
-.here {
-  background: var(--paper);
-  color: var(--amber-deep);
-  font-weight: 600;
-  border-left-color: var(--amber);
-}
-.icon {
-  width: 18px;
-  height: 18px;
-}
-.night {
-  margin-top: auto;
-  padding: 14px;
-  color: var(--soft);
-  cursor: pointer;
-  display: flex;
-  justify-content: center;
-}
 /* On a phone the steps lie along the foot, under the thumb. */
 @media (max-width: 700px) {
   .rail {
@@ -100,11 +60,6 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
     border-right: none;
     border-top: 1px solid var(--line);
   }
-  .mark {
-    padding: 6px 10px;
-    flex: none;
-    align-items: center;
-  }
   .step {
     padding: 7px 8px 5px;
     min-width: 58px;
@@ -112,13 +67,37 @@ const isHere = (to: string) => route.path.endsWith(`/${to}`)
     border-left: none;
     border-top: 3px solid transparent;
   }
-  .here {
-    border-top-color: var(--amber);
-  }
-  .night {
-    margin: 0;
+}
+@layer components {
+  .rail {
+    isolation: isolate;
+    width: 74px;
+    background: var(--rail);
+    border-right: 1px solid var(--line);
+    display: flex;
+    flex-direction: column;
     flex: none;
+  }
+  .mark {
+    display: flex;
+    justify-content: center;
+    padding: 8px 0 12px;
+  }
+  .step {
+    display: flex;
+    flex-direction: column;
     align-items: center;
+    gap: 2px;
+    padding: 8px 2px;
+    font-size: var(--text-xs);
+    color: var(--soft);
+    border-left: 3px solid transparent;
+  }
+  .here {
+    background: var(--paper);
+    color: var(--amber-deep);
+    font-weight: 600;
+    border-left-color: var(--amber);
   }
 }
 </style>

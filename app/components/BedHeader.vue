@@ -36,23 +36,27 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
 </script>
 
 <template>
-  <header class="head">
-    <span class="garden serif">{{ store.garden?.value.name }}</span>
-    <h1>{{ name }}</h1>
-    <span v-if="size" class="fact">
+  <header class="head max-[700px]:gap-1.5 max-[700px]:py-0 max-[700px]:px-2.5">
+    <span class="serif text-soft text-lg max-w-69 max-[900px]:hidden truncate">{{ store.garden?.value.name }}</span>
+    <h1 class="text-xl font-semibold max-w-91 max-[700px]:min-w-17 max-[700px]:flex-1 max-[700px]:text-lg truncate">
+      {{ name }}
+    </h1>
+    <span v-if="size" class="border-l border-line pl-3.5 text-sm whitespace-nowrap max-[900px]:hidden flex-none">
       {{ size }}
-      <small>{{ otherSize }}</small>
+      <small class="text-soft text-xs max-[1100px]:hidden">{{ otherSize }}</small>
     </span>
-    <span v-if="facing" class="fact">faces {{ windWords(facing) }}</span>
+    <span v-if="facing" class="border-l border-line pl-3.5 text-sm whitespace-nowrap max-[900px]:hidden flex-none">
+      faces {{ windWords(facing) }}
+    </span>
     <span
       v-if="name !== undefined"
-      class="fact"
+      class="border-l border-line pl-3.5 text-sm whitespace-nowrap max-[900px]:hidden flex-none"
       :title="judged ? 'computed from the site, mean of the growing season' : 'measured by hand'"
     >
       {{ sunWords }} h sun
-      <small>{{ judged ? '' : 'by hand' }}</small>
+      <small class="text-soft text-xs max-[1100px]:hidden">{{ judged ? '' : 'by hand' }}</small>
     </span>
-    <span class="space" />
+    <span class="max-[700px]:hidden flex-1" />
     <PeopleHere :told="told" />
     <SaveStatus />
     <UButton
@@ -75,7 +79,7 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
       :title="last ? `Undo: ${last} (Ctrl Z)` : 'Nothing to undo'"
       @click="active.undo()"
     >
-      <span class="word">Undo</span>
+      <span class="max-[700px]:hidden">Undo</span>
     </UButton>
     <UButton
       color="neutral"
@@ -94,77 +98,21 @@ const next = computed(() => active.value.undone[active.value.undone.length - 1]?
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  height: 46px;
-  padding: 0 14px;
-  border-bottom: 1px solid var(--line);
-  background: var(--card);
-  flex: none;
-  min-width: 0;
-}
-.garden {
-  color: var(--soft);
-  font-size: 15px;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  max-width: 240px;
-}
-h1 {
-  font-size: 19px;
-  font-weight: 600;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  max-width: 320px;
-}
-.fact {
-  border-left: 1px solid var(--line);
-  padding-left: 12px;
-  font-size: 12.5px;
-  white-space: nowrap;
-}
 /* What is asked for most often stays: the name, whether all is saved, and undo. */
-@media (max-width: 1100px) {
-  .fact small {
-    display: none;
-  }
-}
-@media (max-width: 900px) {
-  .fact,
-  .garden {
-    display: none;
-  }
-}
-@media (max-width: 700px) {
-  .head {
-    gap: 6px;
-    padding: 0 8px;
-  }
-  h1 {
-    min-width: 60px;
-    flex: 1;
-    font-size: 16px;
-  }
-  .space {
-    display: none;
-  }
-  .word {
-    display: none;
-  }
-}
-small {
-  color: var(--soft);
-  font-size: 11.5px;
-}
-.space {
-  flex: 1;
-}
-.head :deep(button),
-.fact {
+.head :deep(button) {
   flex: none;
+}
+@layer components {
+  .head {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    height: 46px;
+    padding: 0 14px;
+    border-bottom: 1px solid var(--line);
+    background: var(--card);
+    flex: none;
+    min-width: 0;
+  }
 }
 </style>

@@ -79,13 +79,11 @@ watchPostEffect(() => {
 })
 </script>
 
-<template><div ref="holder" :style="{ height: `${height}px` }" class="picture" aria-hidden="true" /></template>
-
-<style scoped>
-.picture {
-  width: 100%;
-  overflow: hidden;
-  border-radius: 6px;
-  background: var(--sky);
-}
-</style>
+<template>
+  <div
+    ref="holder"
+    :style="{ height: `${height}px` }"
+    class="w-full overflow-hidden rounded-sm bg-sky"
+    aria-hidden="true"
+  />
+</template>

@@ -5,8 +5,9 @@ const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
 </script>
 
 <template>
-  <div class="choices" role="radiogroup" :aria-label="label">
+  <div class="flex gap-0.5" role="radiogroup" :aria-label="label">
     <button
+      class="py-0.5 px-2.5 text-sm text-soft border-b-2 border-transparent cursor-pointer [&.on]:text-ink [&.on]:border-b-amber"
       v-for="i in items"
       :key="i.id"
       role="radio"
@@ -18,21 +19,3 @@ const emit = defineEmits<{ 'update:modelValue': [id: T] }>()
     </button>
   </div>
 </template>
-
-<style scoped>
-.choices {
-  display: flex;
-  gap: 2px;
-}
-button {
-  padding: 2px 8px;
-  font-size: 12.5px;
-  color: var(--soft);
-  border-bottom: 2px solid transparent;
-  cursor: pointer;
-}
-.on {
-  color: var(--ink);
-  border-bottom-color: var(--amber);
-}
-</style>

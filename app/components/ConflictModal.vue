@@ -21,19 +21,46 @@ const said = computed(() =>
     :ui="{ content: 'max-w-2xl' }"
   >
     <template #body>
-      <table v-if="parts.length > 0" class="parts" data-testid="meetings">
+      <table v-if="parts.length > 0" class="w-full border-collapse text-sm" data-testid="meetings">
         <thead>
           <tr>
-            <th scope="col">Part</th>
-            <th scope="col">Here</th>
-            <th scope="col">Saved at {{ when }}</th>
+            <th
+              class="text-left align-top py-1.5 pr-2.5 pl-0 border-b border-line text-soft font-normal text-xs"
+              scope="col"
+            >
+              Part
+            </th>
+            <th
+              class="text-left align-top py-1.5 pr-2.5 pl-0 border-b border-line text-soft font-normal text-xs"
+              scope="col"
+            >
+              Here
+            </th>
+            <th
+              class="text-left align-top py-1.5 pr-2.5 pl-0 border-b border-line text-soft font-normal text-xs"
+              scope="col"
+            >
+              Saved at {{ when }}
+            </th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="part in parts" :key="part.key">
-            <th scope="row">{{ part.title }}</th>
-            <td v-for="side in ['mine', 'theirs'] as const" :key="side">
-              <label class="side" :class="{ on: sideOf(part.key) === side }">
+            <th
+              class="text-left align-top py-1.5 pr-2.5 pl-0 border-b border-line font-semibold w-[30%]"
+              scope="row"
+            >
+              {{ part.title }}
+            </th>
+            <td
+              class="text-left align-top py-1.5 pr-2.5 pl-0 border-b border-line"
+              v-for="side in ['mine', 'theirs'] as const"
+              :key="side"
+            >
+              <label
+                class="flex gap-1.5 items-baseline cursor-pointer min-h-7 text-soft [&.on]:text-ink"
+                :class="{ on: sideOf(part.key) === side }"
+              >
                 <input
                   type="radio"
                   :name="part.key"
@@ -47,63 +74,17 @@ const said = computed(() =>
           </tr>
         </tbody>
       </table>
-      <p v-if="unfit" class="unfit" role="alert">Chosen so, the parts do not fit together. Take one side whole.</p>
-      <div class="ends">
+      <p v-if="unfit" class="text-amber-deep mt-3 mb-0 mx-0" role="alert">
+        Chosen so, the parts do not fit together. Take one side whole.
+      </p>
+      <div class="flex flex-wrap gap-2.5 mt-4.5">
         <UButton v-if="parts.length > 0" color="primary" @click="settle()">Go on with these</UButton>
         <UButton color="neutral" variant="outline" @click="settle('mine')">Keep all of here</UButton>
         <UButton color="neutral" variant="outline" @click="settle('theirs')">Take all of there</UButton>
       </div>
-      <p class="hint">Your version comes back with Undo; the other stands in the history.</p>
+      <p class="hint mt-3.5 mb-0 mx-0 text-sm text-soft">
+        Your version comes back with Undo; the other stands in the history.
+      </p>
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.parts {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 13px;
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 6px 8px 6px 0;
-  border-bottom: 1px solid var(--line);
-}
-thead th {
-  color: var(--soft);
-  font-weight: 400;
-  font-size: 12px;
-}
-tbody th {
-  font-weight: 600;
-  width: 30%;
-}
-.side {
-  display: flex;
-  gap: 6px;
-  align-items: baseline;
-  cursor: pointer;
-  min-height: 24px;
-  color: var(--soft);
-}
-.on {
-  color: var(--ink);
-}
-.ends {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 16px;
-}
-.unfit {
-  color: var(--amber-deep);
-  margin: 10px 0 0;
-}
-.hint {
-  margin: 12px 0 0;
-  font-size: 12.5px;
-  color: var(--soft);
-}
-</style>

@@ -11,10 +11,10 @@ const note = computed(() => say(entry.value.note.replace(/(\d) (m|cm|°C)(?![\p{
 </script>
 
 <template>
-  <span class="note">
+  <span class="inline-flex align-middle print:hidden">
     <button
       type="button"
-      class="mark"
+      class="mark hover:text-amber-deep focus-visible:text-amber-deep"
       :popovertarget="id"
       :aria-label="`What is meant: ${entry.word}`"
       :style="{ anchorName: `--${id}` }"
@@ -22,27 +22,13 @@ const note = computed(() => say(entry.value.note.replace(/(\d) (m|cm|°C)(?![\p{
       i
     </button>
     <span :id="id" popover class="said" role="note" :style="{ positionAnchor: `--${id}` }">
-      <b>{{ entry.word }}</b>
+      <b class="block font-serif text-base">{{ entry.word }}</b>
       {{ note }}
     </span>
   </span>
 </template>
 
 <style scoped>
-.note {
-  display: inline-flex;
-  vertical-align: middle;
-}
-.mark {
-  position: relative;
-  flex: none;
-  width: 24px;
-  height: 24px;
-  margin: -2px 1px;
-  color: var(--soft);
-  font: italic 600 13px/24px var(--font-serif);
-  text-align: center;
-}
 .mark::before {
   content: '';
   position: absolute;
@@ -51,32 +37,30 @@ const note = computed(() => say(entry.value.note.replace(/(\d) (m|cm|°C)(?![\p{
   border-radius: 50%;
   opacity: 0.55;
 }
-.mark:hover,
-.mark:focus-visible {
-  color: var(--amber-deep);
-}
-.said {
-  max-width: 300px;
-  padding: 10px 13px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-  color: var(--ink);
-  box-shadow: 0 6px 24px rgb(40 30 15 / 18%);
-  font: 400 13px/1.5 var(--font-sans);
-  text-align: left;
-  white-space: normal;
-  position-area: bottom span-all;
-  position-try-fallbacks: flip-block;
-}
-.said b {
-  display: block;
-  font-family: var(--font-serif);
-  font-size: 14.5px;
-}
-@media print {
-  .note {
-    display: none;
+@layer components {
+  .mark {
+    position: relative;
+    flex: none;
+    width: 24px;
+    height: 24px;
+    margin: -2px 1px;
+    color: var(--soft);
+    font: italic 600 var(--text-sm) / 24px var(--font-serif);
+    text-align: center;
+  }
+  .said {
+    max-width: 300px;
+    padding: 10px 13px;
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    background: var(--card);
+    color: var(--ink);
+    box-shadow: 0 6px 24px rgb(40 30 15 / 18%);
+    font: 400 var(--text-sm) / 1.5 var(--font-sans);
+    text-align: left;
+    white-space: normal;
+    position-area: bottom span-all;
+    position-try-fallbacks: flip-block;
   }
 }
 </style>

@@ -60,8 +60,8 @@ function save() {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="save">
-    <UFormField label="Name of the garden" class="wide">
+  <form class="grid grid-cols-[1fr_1fr] gap-y-3.5 gap-x-4.5 items-end" @submit.prevent="save">
+    <UFormField label="Name of the garden" class="col-span-full">
       <UInput v-model="flat.name" class="w-full" autofocus />
     </UFormField>
     <UFormField label="Town"><UInput v-model="flat.town" class="w-full" /></UFormField>
@@ -75,7 +75,7 @@ function save() {
         class="w-full"
       />
     </UFormField>
-    <UFormField label="Days, figures and money as in" :hint="sample" class="wide">
+    <UFormField label="Days, figures and money as in" :hint="sample" class="col-span-full">
       <USelect v-model="flat.region" :items="regions" class="w-full" />
     </UFormField>
     <UFormField label="Latitude, degrees north">
@@ -100,36 +100,17 @@ function save() {
     <UFormField label="First frost, in a usual year">
       <UInput v-model="flat.firstFrost" type="date" required class="w-full" />
     </UFormField>
-    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert">
+    <ul
+      v-if="errors.length > 0 || problem"
+      class="col-span-full text-brick-600 text-sm dark:text-brick-300"
+      role="alert"
+    >
       <li v-for="e in errors" :key="e">{{ e }}</li>
       <li v-if="problem">{{ problem }}</li>
     </ul>
-    <div class="wide acts">
+    <div class="acts col-span-full flex gap-2.5">
       <UButton type="submit">{{ action }}</UButton>
       <UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton>
     </div>
   </form>
 </template>
-
-<style scoped>
-.form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 16px;
-  align-items: end;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.errors {
-  color: var(--color-brick-600);
-  font-size: 13px;
-}
-.dark .errors {
-  color: var(--color-brick-300);
-}
-.acts {
-  display: flex;
-  gap: 8px;
-}
-</style>

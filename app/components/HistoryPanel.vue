@@ -2,7 +2,7 @@
 import type { Bed } from '~~/core/bed'
 import { compareBeds } from '~~/core/edit'
 import type { HistoryEntry } from '~~/shared/wire'
-import type { MarkedState } from '~/composables/useSecondLook'
+import type { MarkedState } from '~/workers/look.worker'
 
 const { say, timeOf, weekdayOf } = useManner()
 
@@ -111,20 +111,22 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
     :ui="{ content: 'max-w-5xl' }"
   >
     <template #body>
-      <div class="history">
-        <div class="list" data-testid="history">
-          <p v-if="entries.length === 0 && !problem" class="soft">Nothing yet: it begins with the first change.</p>
+      <div class="grid grid-cols-[290px_1fr] gap-5.5 h-134">
+        <div class="list overflow-y-auto min-w-0 border-r border-line pr-3.5" data-testid="history">
+          <p v-if="entries.length === 0 && !problem" class="soft text-soft">
+            Nothing yet: it begins with the first change.
+          </p>
           <section v-for="{ day, list } in days" :key="day">
-            <h3>{{ day }}</h3>
+            <h3 class="text-sm mt-3 mb-1 mx-0">{{ day }}</h3>
             <button
               v-for="e in list"
               :key="e.id"
-              class="entry"
+              class="flex gap-3 w-full text-left py-1 px-2.5 rounded-sm text-sm hover:bg-paper [&.now]:bg-amber/22"
               :class="{ now: e.revision === chosen }"
               :aria-pressed="e.revision === chosen"
               @click="look(e.revision)"
             >
-              <time>{{ timeOf(e.at) }}</time>
+              <time class="text-soft tabular-nums flex-none">{{ timeOf(e.at) }}</time>
               <span>{{ HOW[e.how] }}{{ e.name }}</span>
             </button>
           </section>
@@ -138,18 +140,18 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
             Earlier
           </UButton>
         </div>
-        <div class="view">
-          <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-          <p v-else-if="!then" class="soft">
+        <div class="overflow-y-auto min-w-0">
+          <p v-if="problem" class="problem text-(--ui-error)" role="alert">{{ problem }}</p>
+          <p v-else-if="!then" class="soft text-soft">
             Each line is one change. The bed as it was after it opens here; bringing it back is a change like any
             other, and can be undone.
           </p>
           <template v-else>
-            <div class="pair">
+            <div class="pair grid grid-cols-[1fr_1fr] gap-4">
               <figure v-for="side in sides" :key="side.title">
-                <figcaption>
+                <figcaption class="flex flex-col text-sm mb-1">
                   <b>{{ side.title }}</b>
-                  <small>{{ holds(side.bed) }}</small>
+                  <small class="text-soft">{{ holds(side.bed) }}</small>
                 </figcaption>
                 <BedPicture
                   v-if="store.garden"
@@ -161,20 +163,29 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
                 />
               </figure>
             </div>
-            <dl v-if="markRows.length > 0" class="marked" data-testid="marks-then">
-              <div v-for="row in markRows" :key="row.name" :class="{ better: row.now > row.then }">
-                <dt>{{ row.name }}</dt>
+            <dl
+              v-if="markRows.length > 0"
+              class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-y-0.5 gap-x-4 mt-3.5 text-sm"
+              data-testid="marks-then"
+            >
+              <div
+                class="flex justify-between gap-2.5"
+                v-for="row in markRows"
+                :key="row.name"
+                :class="{ better: row.now > row.then }"
+              >
+                <dt class="text-soft">{{ row.name }}</dt>
                 <dd>
                   {{ row.then }} then,
-                  <b>{{ row.now }}</b>
+                  <b class="[.better_&]:text-[var(--moss,#4e6a3a)]">{{ row.now }}</b>
                   now
                 </dd>
               </div>
             </dl>
-            <p v-if="differences.length === 0" class="soft">They are alike.</p>
-            <ul v-else class="differences" data-testid="differences">
+            <p v-if="differences.length === 0" class="soft text-soft">They are alike.</p>
+            <ul v-else class="my-4 mx-0 pl-5 list-disc text-base" data-testid="differences">
               <li v-for="text in shown" :key="text">{{ say(text) }}</li>
-              <li v-if="rest > 0" class="soft">and {{ rest }} more</li>
+              <li v-if="rest > 0" class="soft text-soft">and {{ rest }} more</li>
             </ul>
             <UButton :disabled="differences.length === 0" icon="i-lucide-history" @click="bringBack">
               Bring it back
@@ -185,87 +196,3 @@ const loadEarlier = () => load(entries.value[entries.value.length - 1]?.revision
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.history {
-  display: grid;
-  grid-template-columns: 290px 1fr;
-  gap: 20px;
-  height: 470px;
-}
-.list,
-.view {
-  overflow-y: auto;
-  min-width: 0;
-}
-.list {
-  border-right: 1px solid var(--line);
-  padding-right: 12px;
-}
-h3 {
-  font-size: 13px;
-  margin: 10px 0 3px;
-}
-.entry {
-  display: flex;
-  gap: 10px;
-  width: 100%;
-  text-align: left;
-  padding: 4px 8px;
-  border-radius: 6px;
-  font-size: 13px;
-}
-.entry:hover {
-  background: var(--paper);
-}
-.entry.now {
-  background: color-mix(in srgb, var(--amber) 22%, var(--card));
-}
-time {
-  color: var(--soft);
-  font-variant-numeric: tabular-nums;
-  flex: none;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-}
-figcaption {
-  display: flex;
-  flex-direction: column;
-  font-size: 13px;
-  margin-bottom: 4px;
-}
-small,
-.soft {
-  color: var(--soft);
-}
-.differences {
-  margin: 14px 0;
-  padding-left: 18px;
-  list-style: disc;
-  font-size: 13.5px;
-}
-.marked {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 2px 14px;
-  margin-top: 12px;
-  font-size: 12.5px;
-}
-.marked dt {
-  color: var(--soft);
-}
-.marked div {
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
-}
-.marked .better b {
-  color: var(--moss, #4e6a3a);
-}
-.problem {
-  color: var(--ui-error);
-}
-</style>

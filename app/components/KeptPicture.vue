@@ -45,8 +45,13 @@ const keep = useDebounceFn((picture: HTMLCanvasElement) => {
 </script>
 
 <template>
-  <div ref="holder" :style="{ height: `${height}px` }" class="picture" aria-hidden="true">
-    <img v-if="near && card.hasPicture" :src="source" alt="" />
+  <div
+    ref="holder"
+    :style="{ height: `${height}px` }"
+    class="grid place-items-center overflow-hidden rounded-sm bg-sky text-soft"
+    aria-hidden="true"
+  >
+    <img class="w-full h-full object-cover" v-if="near && card.hasPicture" :src="source" alt="" />
     <BedPicture
       v-else-if="shown"
       :bed="shown.bed"
@@ -58,19 +63,3 @@ const keep = useDebounceFn((picture: HTMLCanvasElement) => {
     />
   </div>
 </template>
-
-<style scoped>
-.picture {
-  display: grid;
-  place-items: center;
-  overflow: hidden;
-  border-radius: 6px;
-  background: var(--sky);
-  color: var(--soft);
-}
-img {
-  width: 100%;
-  height: 100%;
-  object-fit: cover;
-}
-</style>

@@ -11,13 +11,13 @@ const { keys } = useHelpers()
     :ui="{ content: 'max-w-3xl' }"
   >
     <template #body>
-      <div class="sheet">
-        <section v-for="part in KEY_SHEET" :key="part.where">
-          <h3>{{ part.where }}</h3>
-          <dl>
+      <div class="sheet columns-[2_300px] gap-x-8">
+        <section class="break-inside-avoid mb-4.5" v-for="part in KEY_SHEET" :key="part.where">
+          <h3 class="text-lg mb-1">{{ part.where }}</h3>
+          <dl class="grid grid-cols-[132px_1fr] gap-y-0.5 gap-x-3 text-sm">
             <template v-for="[key, what] in part.keys" :key="key">
-              <dt>{{ key }}</dt>
-              <dd>{{ what }}</dd>
+              <dt class="font-semibold">{{ key }}</dt>
+              <dd class="text-soft">{{ what }}</dd>
             </template>
           </dl>
         </section>
@@ -25,30 +25,3 @@ const { keys } = useHelpers()
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.sheet {
-  columns: 2 300px;
-  column-gap: 28px;
-}
-section {
-  break-inside: avoid;
-  margin-bottom: 16px;
-}
-h3 {
-  font-size: 15px;
-  margin-bottom: 4px;
-}
-dl {
-  display: grid;
-  grid-template-columns: 132px 1fr;
-  gap: 2px 10px;
-  font-size: 13px;
-}
-dt {
-  font-weight: 600;
-}
-dd {
-  color: var(--soft);
-}
-</style>

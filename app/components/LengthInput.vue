@@ -53,7 +53,7 @@ function commit(quiet: boolean) {
 
 <template>
   <div>
-    <label :for="id" class="label" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
+    <label :for="id" class="block text-xs text-soft mb-1" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <UInput
       :id="id"
       v-model="text"
@@ -68,24 +68,13 @@ function commit(quiet: boolean) {
       @blur="leave"
       @keydown.enter="leave"
     />
-    <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
+    <p
+      v-if="error"
+      :id="`${id}-error`"
+      class="text-brick-600 text-xs mt-1 leading-snug dark:text-brick-300"
+      role="alert"
+    >
+      {{ error }}
+    </p>
   </div>
 </template>
-
-<style scoped>
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.error {
-  color: var(--color-brick-600);
-  font-size: 12px;
-  margin-top: 3px;
-  line-height: 1.3;
-}
-.dark .error {
-  color: var(--color-brick-300);
-}
-</style>

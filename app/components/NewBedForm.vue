@@ -37,9 +37,11 @@ const lengthLabel = computed(() => {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="make">
-    <UFormField label="Name of the bed" class="wide"><UInput v-model="name" class="w-full" autofocus /></UFormField>
-    <UFormField label="Kind of bed" class="wide">
+  <form class="grid grid-cols-[1fr_1fr] gap-y-3.5 gap-x-4.5" @submit.prevent="make">
+    <UFormField label="Name of the bed" class="col-span-full">
+      <UInput v-model="name" class="w-full" autofocus />
+    </UFormField>
+    <UFormField label="Kind of bed" class="col-span-full">
       <USelect v-model="kind" :items="kinds" class="w-full" />
     </UFormField>
     <UFormField :label="lengthLabel">
@@ -49,43 +51,21 @@ const lengthLabel = computed(() => {
       <template #hint><FieldNote of="depth" /></template>
       <UInput v-model="depth" class="w-full" />
     </UFormField>
-    <p class="wide hint">
+    <p class="hint col-span-full text-soft text-sm">
       As you say it: 14' 6", 4.42 m, 2,6. Two layers of shrubs want 1.8 to 2.4 m, three want 3 m and more; small
       plants make do with less.
     </p>
-    <ul v-if="errors.length > 0 || problem" class="errors wide" role="alert">
+    <ul
+      v-if="errors.length > 0 || problem"
+      class="col-span-full text-brick-600 text-sm dark:text-brick-300"
+      role="alert"
+    >
       <li v-for="e in errors" :key="e">{{ e }}</li>
       <li v-if="problem">{{ problem }}</li>
     </ul>
-    <div class="wide acts">
+    <div class="acts col-span-full flex gap-2.5">
       <UButton type="submit">Make the bed</UButton>
       <UButton color="neutral" variant="ghost" @click="emit('cancel')">Cancel</UButton>
     </div>
   </form>
 </template>
-
-<style scoped>
-.form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 16px;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.hint {
-  color: var(--soft);
-  font-size: 12.5px;
-}
-.errors {
-  color: var(--color-brick-600);
-  font-size: 13px;
-}
-.dark .errors {
-  color: var(--color-brick-300);
-}
-.acts {
-  display: flex;
-  gap: 8px;
-}
-</style>

@@ -43,7 +43,7 @@ function commit(quiet: boolean) {
 
 <template>
   <div>
-    <label :for="id" class="label" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
+    <label :for="id" class="block text-xs text-soft mb-1" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <UInput
       :id="id"
       v-model="text"
@@ -57,23 +57,6 @@ function commit(quiet: boolean) {
       @blur="leave"
       @keydown.enter="leave"
     />
-    <p v-if="error" class="error" role="alert">{{ error }}</p>
+    <p v-if="error" class="text-brick-600 text-xs mt-1 dark:text-brick-300" role="alert">{{ error }}</p>
   </div>
 </template>
-
-<style scoped>
-.label {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.error {
-  color: var(--color-brick-600);
-  font-size: 12px;
-  margin-top: 3px;
-}
-.dark .error {
-  color: var(--color-brick-300);
-}
-</style>

@@ -35,7 +35,7 @@ const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
 <template>
   <div
     ref="row"
-    class="tabs"
+    class="tabs flex border-b border-line flex-none [&.narrow]:pl-2"
     :class="{ narrow, tight: isTight }"
     role="tablist"
     :aria-label="label ?? 'Parts of this page'"
@@ -48,59 +48,42 @@ const stopOf = (id: T) => (id === props.modelValue ? 0 : -1)
       :aria-selected="modelValue === t.id"
       :aria-controls="panel"
       :tabindex="stopOf(t.id)"
-      class="tab"
+      class="tab [&.on]:text-ink [&.on]:border-b-amber [&.on]:font-semibold"
       :class="{ on: modelValue === t.id }"
       @click="emit('update:modelValue', t.id)"
     >
       {{ t.label }}
-      <small v-if="t.count !== undefined">{{ t.count }}</small>
+      <small class="ml-[0.2em] font-sans text-xs text-soft" v-if="t.count !== undefined">{{ t.count }}</small>
     </button>
   </div>
 </template>
 
 <style scoped>
-.tabs {
-  display: flex;
-  border-bottom: 1px solid var(--line);
-  flex: none;
-}
-.tab {
-  padding: 9px 13px 7px;
-  font-family: var(--font-serif);
-  font-size: 14px;
-  cursor: pointer;
-  color: var(--soft);
-  border-bottom: 2px solid transparent;
-  white-space: nowrap;
-}
-.tab.on {
-  color: var(--ink);
-  border-bottom-color: var(--amber);
-  font-weight: 600;
-}
-.tab small {
-  margin-left: 0.2em;
-  font-family: var(--font-sans);
-  font-size: 11px;
-  color: var(--soft);
-}
-.tabs.narrow {
-  padding-left: 7px;
-}
-.tabs.narrow .tab {
-  padding-inline: 5.5px;
-  font-size: 13px;
-}
-.tabs.narrow.tight .tab {
-  padding-inline: 3.5px;
-  font-size: 12px;
-}
 /* More tabs than there is room for are drawn along with the finger. */
 @media (max-width: 900px) {
   .tabs {
     overflow-x: auto;
     min-width: 0;
     scrollbar-width: none;
+  }
+}
+@layer components {
+  .tab {
+    padding: 9px 13px 7px;
+    font-family: var(--font-serif);
+    font-size: var(--text-base);
+    cursor: pointer;
+    color: var(--soft);
+    border-bottom: 2px solid transparent;
+    white-space: nowrap;
+  }
+  .narrow .tab {
+    padding-inline: 5px;
+    font-size: var(--text-sm);
+  }
+  .tabs.narrow.tight .tab {
+    padding-inline: 3.5px;
+    font-size: var(--text-xs);
   }
 }
 </style>

@@ -11,9 +11,14 @@ const moreWords = computed(() => more.value.map((p) => `${p.name} ${p.where}`).j
 </script>
 
 <template>
-  <div class="people">
+  <div class="flex items-center relative flex-none">
     <span v-if="told" class="told" role="status" data-testid="told">{{ say(told) }}</span>
-    <ul v-if="first.length > 0" class="list" aria-label="Also in this garden" data-testid="people-here">
+    <ul
+      v-if="first.length > 0"
+      class="list flex flex-none"
+      aria-label="Also in this garden"
+      data-testid="people-here"
+    >
       <li v-for="p in first" :key="p.here.tab" class="one" :title="`${p.name} is ${p.where}`">
         <span aria-hidden="true">{{ p.letters }}</span>
         <span class="sr-only">{{ p.name }} is {{ p.where }}</span>
@@ -27,40 +32,32 @@ const moreWords = computed(() => more.value.map((p) => `${p.name} ${p.where}`).j
 </template>
 
 <style scoped>
-.people {
-  display: flex;
-  align-items: center;
-  position: relative;
-  flex: none;
-}
-.told {
-  position: absolute;
-  top: calc(100% + 12px);
-  right: 0;
-  z-index: 20;
-  padding: 5px 10px;
-  border: 1px solid var(--elsewhere);
-  border-radius: 6px;
-  background: var(--card);
-  color: var(--elsewhere);
-  font-size: 12.5px;
-  white-space: nowrap;
-}
-.list {
-  display: flex;
-  flex: none;
-}
-.one {
-  width: 26px;
-  height: 26px;
-  margin-left: -5px;
-  border-radius: 50%;
-  border: 2px solid var(--card);
-  background: var(--elsewhere);
-  color: var(--card);
-  font-size: 11px;
-  font-weight: 600;
-  display: grid;
-  place-items: center;
+@layer components {
+  .told {
+    position: absolute;
+    top: calc(100% + 12px);
+    right: 0;
+    z-index: 20;
+    padding: 5px 10px;
+    border: 1px solid var(--elsewhere);
+    border-radius: 6px;
+    background: var(--card);
+    color: var(--elsewhere);
+    font-size: var(--text-sm);
+    white-space: nowrap;
+  }
+  .one {
+    width: 26px;
+    height: 26px;
+    margin-left: -5px;
+    border-radius: 50%;
+    border: 2px solid var(--card);
+    background: var(--elsewhere);
+    color: var(--card);
+    font-size: var(--text-xs);
+    font-weight: 600;
+    display: grid;
+    place-items: center;
+  }
 }
 </style>

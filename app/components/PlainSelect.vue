@@ -6,27 +6,27 @@ const model = defineModel<T>({ required: true })
 
 <template>
   <select v-model="model" class="plain">
-    <option v-for="item in items" :key="item.value" :value="item.value">{{ item.label }}</option>
+    <option class="bg-card text-ink" v-for="item in items" :key="item.value" :value="item.value">
+      {{ item.label }}
+    </option>
   </select>
 </template>
 
 <style scoped>
-.plain {
-  min-height: 24px;
-  padding: 1px 22px 1px 7px;
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  background:
-    linear-gradient(45deg, transparent 50%, var(--soft) 50%) no-repeat right 12px center / 5px 5px,
-    linear-gradient(-45deg, transparent 50%, var(--soft) 50%) no-repeat right 7px center / 5px 5px,
-    var(--card);
-  color: var(--ink);
-  font-size: 12.5px;
-  appearance: none;
-  text-overflow: ellipsis;
-}
-.plain option {
-  background: var(--card);
-  color: var(--ink);
+@layer components {
+  .plain {
+    min-height: 24px;
+    padding: 1px 22px 1px 7px;
+    border: 1px solid var(--line);
+    border-radius: 5px;
+    background:
+      linear-gradient(45deg, transparent 50%, var(--soft) 50%) no-repeat right 12px center / 5px 5px,
+      linear-gradient(-45deg, transparent 50%, var(--soft) 50%) no-repeat right 7px center / 5px 5px,
+      var(--card);
+    color: var(--ink);
+    font-size: var(--text-sm);
+    appearance: none;
+    text-overflow: ellipsis;
+  }
 }
 </style>

@@ -28,52 +28,34 @@ const calm = computed(
 
 <template>
   <span
-    class="status"
+    class="inline-flex items-center gap-1.5 text-soft text-sm whitespace-nowrap [&.loud]:text-amber-deep [&.loud]:font-semibold"
     :class="{ loud: !calm }"
     role="status"
     data-testid="save-state"
     :data-state="saveState"
     :title="problem || undefined"
   >
-    <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="icon" />
+    <UIcon :name="calm ? 'i-lucide-check' : 'i-lucide-cloud-off'" class="size-4" />
     <span class="text" :class="{ quiet: calm }">{{ text }}</span>
-    <span v-if="saveState === 'refused'" class="why" role="alert" data-testid="save-problem">
+    <span
+      v-if="saveState === 'refused'"
+      class="font-normal whitespace-normal max-w-120 leading-tight max-h-11.5 overflow-y-auto max-[700px]:hidden"
+      role="alert"
+      data-testid="save-problem"
+    >
       {{ problem }} What you did is kept in this browser.
     </span>
-    <button v-if="saveState === 'offline' || saveState === 'refused'" class="again" @click="save()">Try now</button>
+    <button
+      v-if="saveState === 'offline' || saveState === 'refused'"
+      class="underline cursor-pointer ml-1"
+      @click="save()"
+    >
+      Try now
+    </button>
   </span>
 </template>
 
 <style scoped>
-.status {
-  display: inline-flex;
-  align-items: center;
-  gap: 5px;
-  color: var(--soft);
-  font-size: 12.5px;
-  white-space: nowrap;
-}
-.loud {
-  color: var(--amber-deep);
-  font-weight: 600;
-}
-.icon {
-  width: 14px;
-  height: 14px;
-}
-.why {
-  font-weight: 400;
-  white-space: normal;
-  max-width: 420px;
-  line-height: 1.25;
-  max-height: 40px;
-  overflow-y: auto;
-}
-.again {
-  text-decoration: underline;
-  cursor: pointer;
-  margin-left: 4px;
-}
 /* On a phone a tick is enough while all is well. */
 @media (max-width: 700px) {
   .quiet {
@@ -82,9 +64,6 @@ const calm = computed(
     height: 1px;
     overflow: hidden;
     clip-path: inset(50%);
-  }
-  .why {
-    display: none;
   }
 }
 </style>

@@ -19,13 +19,7 @@ const percent = computed(() => (isReading.value ? null : Math.round((props.sendi
   >
     <template #body>
       <UProgress :model-value="percent" :aria-label="words" />
-      <UButton class="stop" color="neutral" variant="outline" @click="emit('stop')">Stop</UButton>
+      <UButton class="mt-4" color="neutral" variant="outline" @click="emit('stop')">Stop</UButton>
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.stop {
-  margin-top: 14px;
-}
-</style>

@@ -4,29 +4,11 @@ defineProps<{ title: string }>()
 </script>
 
 <template>
-  <main id="content" class="page" tabindex="-1">
-    <header class="top">
+  <main id="content" class="max-w-257 my-0 mx-auto pt-7.5 pb-17 px-7" tabindex="-1">
+    <header class="top flex items-center gap-4 mb-5.5">
       <NuxtLink to="/" aria-label="All gardens"><ProgramMark :size="40" /></NuxtLink>
-      <h1>{{ title }}</h1>
+      <h1 class="text-2xl font-semibold">{{ title }}</h1>
     </header>
     <slot />
   </main>
 </template>
-
-<style scoped>
-.page {
-  max-width: 900px;
-  margin: 0 auto;
-  padding: 26px 24px 60px;
-}
-.top {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  margin-bottom: 20px;
-}
-h1 {
-  font-size: 28px;
-  font-weight: 600;
-}
-</style>

@@ -5,55 +5,19 @@ const { copy, copied } = useClipboard({ legacy: true })
 </script>
 
 <template>
-  <div class="trouble" role="alert">
-    <h1>{{ title }}</h1>
-    <p><slot /></p>
-    <div class="ways"><slot name="ways" /></div>
-    <details v-if="details">
-      <summary>What exactly went wrong</summary>
-      <pre tabindex="0">{{ details }}</pre>
+  <div class="my-[12vh] mx-auto w-[min(520px,90%)]" role="alert">
+    <h1 class="text-2xl mb-2.5">{{ title }}</h1>
+    <p class="text-soft mb-5"><slot /></p>
+    <div class="flex flex-wrap gap-2.5"><slot name="ways" /></div>
+    <details class="mt-6.5 text-sm" v-if="details">
+      <summary class="min-h-7 text-soft cursor-pointer">What exactly went wrong</summary>
+      <pre
+        class="mt-1.5 mb-2.5 mx-0 py-2.5 px-3 max-h-[30vh] overflow-auto text-xs whitespace-pre-wrap bg-paper border border-line"
+        tabindex="0"
+        >{{ details }}</pre>
       <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-copy" @click="copy(details)">
         {{ copied ? 'Copied' : 'Copy it' }}
       </UButton>
     </details>
   </div>
 </template>
-
-<style scoped>
-.trouble {
-  margin: 12vh auto;
-  width: min(520px, 90%);
-}
-h1 {
-  font-size: 24px;
-  margin-bottom: 8px;
-}
-p {
-  color: var(--soft);
-  margin-bottom: 18px;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-details {
-  margin-top: 22px;
-  font-size: 13px;
-}
-summary {
-  min-height: 24px;
-  color: var(--soft);
-  cursor: pointer;
-}
-pre {
-  margin: 6px 0 8px;
-  padding: 8px 10px;
-  max-height: 30vh;
-  overflow: auto;
-  font-size: 12px;
-  white-space: pre-wrap;
-  background: var(--paper);
-  border: 1px solid var(--line);
-}
-</style>

@@ -63,7 +63,7 @@ export const useBedLight = createSharedComposable(() => {
         return
       }
       progress.value = 0
-      const work = askLight({ job: 'bed', input: now.ask }, (share) => {
+      const work = askBedLight(now.ask, (share) => {
         progress.value = share
       })
       stop = () => work.cancel()

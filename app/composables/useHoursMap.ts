@@ -49,7 +49,7 @@ export function useHoursMap({ place, northDeg, obstacles }: Sky) {
         return
       }
       progress.value = 0
-      const work = askLight({ job: 'map', input: now }, (share) => {
+      const work = askLightMap(now, (share) => {
         progress.value = share
       })
       stop = () => {

@@ -1,6 +1,5 @@
 import { gapsOf, type BedYear, type Tapestry } from '~~/core/season'
 import { growingMonths, type PlaceMonth } from '~~/core/time'
-import type { SeasonAnswer, SeasonAsk } from '~/workers/seasonJobs'
 
 const REST_MS = 150
 
@@ -14,36 +13,25 @@ export const useSeasons = createSharedComposable(() => {
   const cloth = shallowRef<Tapestry | null>(null)
   const years = shallowRef<readonly BedYear[]>([])
   const problem = ref('')
-  let worker: Worker | null = null
-  let sentLibrary: unknown = null
   let number = 0
 
-  function hear({ data }: MessageEvent<SeasonAnswer>) {
-    if (data.number !== number) return
-    problem.value = 'message' in data ? data.message : ''
-    if ('cloth' in data) {
-      cloth.value = data.cloth
-      years.value = data.years
-    }
-  }
-  function ask() {
+  async function ask() {
     const now = settled.value
     if (!now || library.plants.length === 0) return
-    if (!worker) {
-      worker = new Worker(new URL('../workers/season.worker.ts', import.meta.url), { type: 'module' })
-      worker.onmessage = hear
+    const mine = ++number
+    try {
+      const found = await askSeasons(library.plants, sentScene(now.scene), compose.moment.year)
+      if (mine !== number) return
+      cloth.value = found.cloth
+      years.value = found.years
+      problem.value = ''
+    } catch (error) {
+      if (mine === number) problem.value = (error as Error).message
     }
-    if (sentLibrary !== library.plants) {
-      sentLibrary = library.plants
-      const plants = [...library.plants].map((p) => toRaw(p))
-      worker.postMessage({ job: 'library', plants } satisfies SeasonAsk)
-    }
-    const scene = sentScene(now.scene)
-    worker.postMessage({ job: 'year', number: ++number, scene, year: compose.moment.year } satisfies SeasonAsk)
   }
   const later = useDebounceFn(ask, REST_MS)
   watch([settled, () => compose.moment.year, () => library.plants.length], () => void later(), { immediate: true })
-  onScopeDispose(() => worker?.terminate())
+  onScopeDispose(endSeasons)
 
   const growing = computed<readonly PlaceMonth[]>(() => {
     const place = bed.garden?.value.place

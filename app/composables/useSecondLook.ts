@@ -1,56 +1,16 @@
+import { proxy } from 'comlink'
 import type { Bed } from '~~/core/bed'
 import type { Mark, MarkId } from '~~/core/marks'
 import type { PlaceAsk, Raise, Suggestion, Tried } from '~~/core/mend'
+import type { Plant } from '~~/core/plant'
 import type { Scene } from '~~/core/scene'
-import type { LookAnswer, LookRequest } from '~/workers/lookJobs'
+import type { LookJobs, MarkedState } from '~/workers/look.worker'
 
 /** After the hand rests for so long, the bed is marked and mends are tried. */
 const REST_MS = 250
 /** While the hand is at work the worker is told so this often. */
 const HOLD_EVERY_MS = 100
-
-/** The marks of a state of a bed, and their whole. */
-export interface MarkedState {
-  readonly marks: readonly Mark[]
-  readonly total: number
-}
-
-/** What is asked of the worker beside the bed's own look: other states of the bed, and what could stand at a place. */
-function besideTheLook(ask: (request: LookRequest) => void, sceneNow: () => Scene | null) {
-  const states = new Map<number, (answer: MarkedState) => void>()
-  let nextState = 1
-  /** The marks of another state of the bed that is open, in the same place. */
-  function marksOfState(bed: Bed): Promise<MarkedState | null> {
-    const now = sceneNow()
-    if (!now) return Promise.resolve(null)
-    const number = nextState++
-    return new Promise((done) => {
-      states.set(number, done)
-      ask({ job: 'state', number, scene: { ...sentScene(now), bed: plainValue(bed) } })
-    })
-  }
-
-  /** What could stand at a place of a scene; null while it is worked out. */
-  const suggested = shallowRef<readonly Suggestion[] | null>(null)
-  let askedFor = 0
-  function askSuggestions(scene: Scene, place: PlaceAsk) {
-    suggested.value = null
-    ask({ job: 'suggest', number: ++askedFor, scene: sentScene(scene), ask: place })
-  }
-
-  /** Whether an answer was one of these. */
-  function hear(answer: LookAnswer): boolean {
-    if (answer.kind === 'state') {
-      states.get(answer.number)?.(answer)
-      states.delete(answer.number)
-      return true
-    }
-    if (answer.kind !== 'suggestions') return false
-    if (answer.number === askedFor) suggested.value = answer.suggestions
-    return true
-  }
-  return { marksOfState, suggested, askSuggestions, hear }
-}
+const PROBLEM = 'The second look could not be worked out; it is tried again after the next change.'
 
 /** Marks and tried mends of the bed that is open, worked out in a worker of their own, never in the way of the hand. */
 export const useSecondLook = createSharedComposable(() => {
@@ -60,69 +20,37 @@ export const useSecondLook = createSharedComposable(() => {
   const total = ref(0)
   const tried = shallowRef<ReadonlyMap<string, Tried>>(new Map())
   const raised = shallowRef<ReadonlyMap<MarkId, readonly Raise[]>>(new Map())
+  /** What could stand at a place that was asked for; null while it is worked out. */
+  const suggested = shallowRef<readonly Suggestion[] | null>(null)
   const problem = ref('')
-  let worker: Worker | null = null
   let number = 0
-  let librarySent: unknown = null
-
-  const send = (request: LookRequest) => worker!.postMessage(request)
-
-  const beside = besideTheLook(
-    (request) => {
-      makeReady()
-      send(request)
-    },
-    () => settled.value?.scene ?? null,
+  const worker = keptWorker<LookJobs, readonly Plant[]>(
+    () => new Worker(new URL('../workers/look.worker.ts', import.meta.url), { type: 'module' }),
+    { known: () => toRaw(library.plants), tell: (jobs, plants) => jobs.library(plants) },
   )
-
-  function begin(): Worker {
-    const made = new Worker(new URL('../workers/look.worker.ts', import.meta.url), { type: 'module' })
-    made.onmessage = ({ data }: MessageEvent<LookAnswer>) => hear(data)
-    made.onerror = () => {
-      problem.value = 'The second look could not be worked out; it is tried again after the next change.'
-    }
-    return made
+  const broke = (error: unknown) => {
+    console.error(error)
+    problem.value = PROBLEM
   }
 
-  function hear(answer: LookAnswer) {
-    if (beside.hear(answer)) return
-    if (answer.number !== number) return
-    switch (answer.kind) {
-      case 'marks':
-        marks.value = answer.marks
-        total.value = answer.total
-        return
-      case 'tried':
-        tried.value = new Map([...tried.value, [answer.tried.findingId, answer.tried]])
-        return
-      case 'raises':
-        raised.value = new Map([...raised.value, [answer.mark, answer.raises]])
-        return
-      case 'error':
-        problem.value = answer.message
-    }
-  }
-
-  function makeReady() {
-    worker ??= begin()
-    if (librarySent === library.plants) return
-    librarySent = library.plants
-    send({ job: 'library', plants: toRaw(library.plants) })
-  }
-
-  function look() {
+  async function look() {
     const now = settled.value
     tried.value = new Map()
     raised.value = new Map()
     problem.value = ''
-    number++
-    if (!now || now.scene.placement.plants.length === 0) {
-      marks.value = []
-      total.value = 0
-      return
+    const mine = ++number
+    const hear = (state: MarkedState) => {
+      if (mine !== number) return
+      marks.value = state.marks
+      total.value = state.total
     }
-    makeReady()
-    send({ job: 'look', number, scene: sentScene(now.scene), accepted: [...accepted.value.keys()] })
+    if (!now || now.scene.placement.plants.length === 0) return hear({ marks: [], total: 0 })
+    const hearTried = (one: Tried) => {
+      if (mine === number) tried.value = new Map([...tried.value, [one.findingId, one]])
+    }
+    const scene = sentScene(now.scene)
+    const ids = [...accepted.value.keys()]
+    await worker.ask((jobs) => jobs.look(mine, scene, ids, proxy(hear), proxy(hearTried))).catch(broke)
   }
   watchDebounced(settled, look, { debounce: REST_MS, immediate: true })
   useEventListener(
@@ -130,7 +58,7 @@ export const useSecondLook = createSharedComposable(() => {
     ['pointerdown', 'pointermove', 'keydown', 'wheel'],
     useThrottleFn((event: Event) => {
       const isHover = event instanceof PointerEvent && event.type === 'pointermove' && event.buttons === 0
-      if (worker && !isHover) send({ job: 'hold' })
+      if (worker.isRunning && !isHover) void worker.ask((jobs) => jobs.hold()).catch(broke)
     }, HOLD_EVERY_MS),
     { capture: true, passive: true },
   )
@@ -140,10 +68,28 @@ export const useSecondLook = createSharedComposable(() => {
   })
 
   /** Asks which edits would raise a mark most. */
-  function askRaises(mark: MarkId) {
-    if (worker && !raised.value.has(mark)) send({ job: 'raises', number, mark })
+  async function askRaises(mark: MarkId) {
+    if (raised.value.has(mark)) return
+    const mine = number
+    const raises = await worker.ask((jobs) => jobs.raises(mine, mark)).catch(broke)
+    if (raises && mine === number) raised.value = new Map([...raised.value, [mark, raises]])
   }
 
-  const { suggested, askSuggestions, marksOfState } = beside
+  /** The marks of another state of the bed that is open, in the same place; null, and told, when they cannot be worked out. */
+  async function marksOfState(bed: Bed): Promise<MarkedState | null> {
+    const now = settled.value?.scene
+    if (!now) return null
+    const scene = { ...sentScene(now), bed: plainValue(bed) }
+    return (await worker.ask((jobs) => jobs.state(scene)).catch(broke)) ?? null
+  }
+
+  let askedFor = 0
+  async function askSuggestions(scene: Scene, place: PlaceAsk) {
+    suggested.value = null
+    const mine = ++askedFor
+    const sent = sentScene(scene)
+    const found = await worker.ask((jobs) => jobs.suggest(sent, place)).catch(broke)
+    if (mine === askedFor) suggested.value = found ?? []
+  }
   return { marks, total, tried, raised, problem, askRaises, suggested, askSuggestions, marksOfState }
 })

@@ -46,6 +46,8 @@ export function useTickBook(gardenId: string) {
   const ticks = shallowRef<readonly Tick[]>([])
   /** Ticks of this device that the server has not got yet. */
   const waiting = shallowRef<readonly Tick[]>([])
+  /** What the server would not have, with its words: kept, and not sent again until somebody says so. */
+  const aside = shallowRef<{ ticks: readonly Tick[]; why: string }>({ ticks: [], why: '' })
   const state = ref<'joined' | 'waiting' | 'joining'>('joined')
   /** Whether the server answered when it was last asked. */
   const reached = ref(true)
@@ -66,33 +68,47 @@ export function useTickBook(gardenId: string) {
   }
 
   async function open() {
-    const kept = await get<{ ticks: Tick[]; waiting: Tick[] }>(key).catch(() => undefined)
+    const kept = await get<{ ticks: Tick[]; waiting: Tick[]; aside?: { ticks: readonly Tick[]; why: string } }>(
+      key,
+    ).catch(() => undefined)
     ticks.value = joinTicks(ticks.value, kept?.ticks ?? [])
     waiting.value = joinTicks(waiting.value, kept?.waiting ?? [])
+    aside.value = kept?.aside ?? { ticks: [], why: '' }
     await join()
   }
-  const keep = () => set(key, { ticks: [...ticks.value], waiting: [...waiting.value] }).catch(() => undefined)
+  const keep = () =>
+    set(key, { ticks: [...ticks.value], waiting: [...waiting.value], aside: aside.value }).catch(() => undefined)
 
   async function join() {
     if (state.value === 'joining') return
     state.value = 'joining'
-    const sent = waiting.value
-    try {
-      const body = { ticks: sent }
-      const answer = await $fetch<Tick[]>(`/api/gardens/${gardenId}/ticks`, {
+    const done = await deliver(waiting.value, (sent) =>
+      $fetch<Tick[]>(`/api/gardens/${gardenId}/ticks`, {
         method: 'POST',
-        body,
+        body: { ticks: sent },
         timeout: 15000,
-      })
-      waiting.value = waiting.value.filter((t) => !sent.includes(t))
-      ticks.value = joinTicks(answer, waiting.value)
-      reached.value = true
-    } catch {
-      reached.value = false
-      // Without a network the ticks wait in this device.
+      }).then((stored) => {
+        waiting.value = waiting.value.filter((t) => !sent.includes(t))
+        return stored
+      }),
+    )
+    if (done.refused.length > 0) {
+      waiting.value = waiting.value.filter((t) => !done.refused.includes(t))
+      aside.value = { ticks: joinTicks(aside.value.ticks, done.refused), why: done.why }
     }
+    if (done.answer) ticks.value = joinTicks(done.answer, [...aside.value.ticks, ...waiting.value])
+    reached.value = done.waiting.length === 0 && (done.answer !== null || done.refused.length > 0)
     state.value = waiting.value.length > 0 ? 'waiting' : 'joined'
     await keep()
+  }
+
+  async function tryAgain() {
+    waiting.value = joinTicks(aside.value.ticks, waiting.value)
+    await letGo()
+  }
+  async function letGo() {
+    aside.value = { ticks: [], why: '' }
+    await join()
   }
 
   /** Ticks places, now. They lie in this device before anything else. */
@@ -111,5 +127,6 @@ export function useTickBook(gardenId: string) {
   useIntervalFn(() => {
     if (waiting.value.length > 0) void join()
   }, 20000)
-  return { ticks, waiting, state, reached, has, insteadOf, tick, join, open }
+  const refused = computed(() => ({ many: aside.value.ticks.length, why: aside.value.why }))
+  return { ticks, waiting, refused, state, reached, has, insteadOf, tick, tryAgain, letGo, join, open }
 }

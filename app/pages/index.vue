@@ -56,16 +56,16 @@ function openBedForm(garden: StoredGarden) {
 </script>
 
 <template>
-  <main id="content" class="page" tabindex="-1">
-    <header class="top">
+  <main id="content" class="max-w-337 my-0 mx-auto pt-7.5 pb-17 px-7 max-[700px]:px-4" tabindex="-1">
+    <header class="top flex items-center gap-4 mb-7.5 max-[700px]:flex-wrap max-[700px]:gap-2.5">
       <ProgramMark :size="40" />
-      <h1>Amber Terrace</h1>
-      <span class="space" />
+      <h1 class="text-2xl font-semibold max-[700px]:text-xl">Amber Terrace</h1>
+      <span class="flex-1" />
       <GardensStoreMenu />
       <GardensBringIn v-if="!isEmpty" @taken="load" />
       <UButton icon="i-lucide-plus" @click="openForm(null)">New garden</UButton>
     </header>
-    <p v-if="problem" class="problem" role="alert">
+    <p v-if="problem" class="problem text-amber-deep py-3.5 px-0" role="alert">
       {{ problem }}
       <UButton size="xs" variant="outline" color="neutral" @click="load">Try again</UButton>
     </p>
@@ -76,17 +76,19 @@ function openBedForm(garden: StoredGarden) {
       icon="i-lucide-search"
       placeholder="A garden, town or bed"
       aria-label="Find a garden"
-      class="find"
+      class="w-91 mb-5.5"
     />
-    <p v-if="noneAnswers" class="empty">No garden answers “{{ find }}”.</p>
-    <section v-for="{ garden, beds } in gardens ?? []" :key="garden.id" class="garden">
-      <div class="title">
-        <h2>{{ garden.value.name }}</h2>
-        <span class="place">
+    <p v-if="noneAnswers" class="text-soft py-3.5 px-0">No garden answers “{{ find }}”.</p>
+    <section v-for="{ garden, beds } in gardens ?? []" :key="garden.id" class="mb-9.5">
+      <div
+        class="flex items-center gap-3.5 border-b border-line pb-2.5 mb-4.5 max-[700px]:flex-wrap max-[700px]:gap-2.5"
+      >
+        <h2 class="text-xl font-semibold max-[700px]:whitespace-normal truncate">{{ garden.value.name }}</h2>
+        <span class="text-soft text-sm whitespace-nowrap max-[700px]:whitespace-normal">
           {{ garden.value.place.town }} · zone {{ garden.value.place.hardinessZone }} ·
           {{ frostWords(garden.value) }}
         </span>
-        <span class="space" />
+        <span class="flex-1" />
         <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-pencil" @click="openForm(garden)">
           Garden
         </UButton>
@@ -116,24 +118,30 @@ function openBedForm(garden: StoredGarden) {
           New bed
         </UButton>
       </div>
-      <div v-roving="'.bed'" class="beds">
-        <article v-for="bed in beds" :key="bed.id" class="bed">
-          <NuxtLink :to="`/beds/${bed.id}/${bed.facts.drifts > 0 ? 'compose' : 'ground'}`" class="open">
+      <div v-roving="'.bed'" class="grid grid-cols-[repeat(auto-fill,minmax(min(520px,100%),1fr))] gap-6.5">
+        <article
+          v-for="bed in beds"
+          :key="bed.id"
+          class="bed relative bg-card border border-line rounded-lg pt-3 pb-3.5 px-3 hover:border-amber"
+        >
+          <NuxtLink :to="`/beds/${bed.id}/${bed.facts.drifts > 0 ? 'compose' : 'ground'}`" class="open block">
             <ClientOnly><KeptPicture :card="bed" :height="190" /></ClientOnly>
-            <h3>{{ bed.name }}</h3>
-            <p>{{ bedSizeWords(bed.facts, garden.value) }} · {{ plantsOf(bed.facts) }}</p>
+            <h3 class="text-lg font-semibold mt-3 mr-11.5 mb-px ml-1 wrap-anywhere">{{ bed.name }}</h3>
+            <p class="text-soft text-sm ml-1">
+              {{ bedSizeWords(bed.facts, garden.value) }} · {{ plantsOf(bed.facts) }}
+            </p>
           </NuxtLink>
           <UButton
             size="xs"
             color="neutral"
             variant="ghost"
             icon="i-lucide-trash-2"
-            class="bin"
+            class="absolute right-3 bottom-3.5"
             :aria-label="`Remove ${bed.name}`"
             @click="remove('beds', bed.id, bed.name)"
           />
         </article>
-        <p v-if="beds.length === 0" class="empty">No bed yet: measure the first with New bed.</p>
+        <p v-if="beds.length === 0" class="text-soft py-3.5 px-0">No bed yet: measure the first with New bed.</p>
       </div>
     </section>
     <UButton v-if="left > 0" color="neutral" variant="outline" block @click="more">
@@ -190,110 +198,3 @@ function openBedForm(garden: StoredGarden) {
     </UModal>
   </main>
 </template>
-
-<style scoped>
-.page {
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 26px 24px 60px;
-}
-.top {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  margin-bottom: 26px;
-}
-h1 {
-  font-size: 28px;
-  font-weight: 600;
-}
-.space {
-  flex: 1;
-}
-.garden {
-  margin-bottom: 34px;
-}
-.title {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  border-bottom: 1px solid var(--line);
-  padding-bottom: 8px;
-  margin-bottom: 16px;
-}
-h2 {
-  font-size: 21px;
-  font-weight: 600;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.place {
-  color: var(--soft);
-  font-size: 13px;
-  white-space: nowrap;
-}
-.beds {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(520px, 100%), 1fr));
-  gap: 22px;
-}
-.bed {
-  position: relative;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  padding: 10px 10px 12px;
-}
-.bed:hover {
-  border-color: var(--amber);
-}
-.open {
-  display: block;
-}
-h3 {
-  font-size: 17px;
-  font-weight: 600;
-  margin: 10px 40px 1px 4px;
-  overflow-wrap: anywhere;
-}
-.bed p {
-  color: var(--soft);
-  font-size: 13px;
-  margin-left: 4px;
-}
-.bin {
-  position: absolute;
-  right: 10px;
-  bottom: 12px;
-}
-.find {
-  width: 320px;
-  margin-bottom: 20px;
-}
-.empty {
-  color: var(--soft);
-  padding: 12px 0;
-}
-.problem {
-  color: var(--amber-deep);
-  padding: 12px 0;
-}
-@media (max-width: 700px) {
-  .page {
-    padding-inline: 14px;
-  }
-  .top,
-  .title {
-    flex-wrap: wrap;
-    gap: 8px;
-  }
-  h1 {
-    font-size: 22px;
-  }
-  h2,
-  .place {
-    white-space: normal;
-  }
-}
-</style>

@@ -46,12 +46,12 @@ const isLocal = computed(() => who.value?.local === true)
 
 <template>
   <StoreSheet title="People">
-    <p v-if="isLocal" class="soft">
+    <p v-if="isLocal" class="soft text-soft text-sm">
       This server listens to this machine alone, and nobody signs in. Accounts hold once it listens elsewhere:
       <code>HOST=0.0.0.0 npm start</code>
     </p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <section v-for="a in accounts" :key="a.id" class="ledger person">
+    <p v-if="problem" class="problem text-amber-deep" role="alert">{{ problem }}</p>
+    <section v-for="a in accounts" :key="a.id" class="ledger mt-7.5">
       <header>
         <h2>
           {{ a.name }}
@@ -67,7 +67,7 @@ const isLocal = computed(() => who.value?.local === true)
           @click="remove(a.id)"
         />
       </header>
-      <p v-if="a.owner" class="soft">Owner of the store: may do everything in every garden.</p>
+      <p v-if="a.owner" class="soft text-soft text-sm">Owner of the store: may do everything in every garden.</p>
       <table v-else>
         <tbody>
           <tr v-for="g in gardens" :key="g.id">
@@ -85,7 +85,7 @@ const isLocal = computed(() => who.value?.local === true)
         </tbody>
       </table>
     </section>
-    <form class="new" @submit.prevent="add">
+    <form class="mt-7.5 grid gap-3.5 max-w-97" @submit.prevent="add">
       <h2>Somebody new</h2>
       <UFormField label="Login">
         <UInput v-model="fresh.login" class="w-full" autocomplete="off" required />
@@ -101,22 +101,3 @@ const isLocal = computed(() => who.value?.local === true)
     </form>
   </StoreSheet>
 </template>
-
-<style scoped>
-.person,
-.new {
-  margin-top: 26px;
-}
-.new {
-  display: grid;
-  gap: 12px;
-  max-width: 340px;
-}
-.soft {
-  color: var(--soft);
-  font-size: 13px;
-}
-.problem {
-  color: var(--amber-deep);
-}
-</style>

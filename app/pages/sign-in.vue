@@ -26,44 +26,18 @@ async function signIn() {
 </script>
 
 <template>
-  <main id="content" class="door">
+  <main id="content" class="grid justify-items-center content-center gap-3.5 min-h-[80vh]">
     <ProgramMark :size="56" />
-    <h1>Amber Terrace</h1>
-    <form @submit.prevent="signIn">
+    <h1 class="text-2xl font-semibold">Amber Terrace</h1>
+    <form class="grid gap-4 w-[min(320px,90vw)]" @submit.prevent="signIn">
       <UFormField label="Login">
-        <UInput v-model="login" autocomplete="username" autofocus required class="wide" />
+        <UInput v-model="login" autocomplete="username" autofocus required class="w-full" />
       </UFormField>
       <UFormField label="Password">
-        <UInput v-model="password" type="password" autocomplete="current-password" required class="wide" />
+        <UInput v-model="password" type="password" autocomplete="current-password" required class="w-full" />
       </UFormField>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="problem text-sm text-amber-deep" role="alert">{{ problem }}</p>
       <UButton type="submit" block :loading="busy">Sign in</UButton>
     </form>
   </main>
 </template>
-
-<style scoped>
-.door {
-  display: grid;
-  justify-items: center;
-  align-content: center;
-  gap: 12px;
-  min-height: 80vh;
-}
-h1 {
-  font-size: 28px;
-  font-weight: 600;
-}
-form {
-  display: grid;
-  gap: 14px;
-  width: min(320px, 90vw);
-}
-.wide {
-  width: 100%;
-}
-.problem {
-  font-size: 13px;
-  color: var(--amber-deep);
-}
-</style>

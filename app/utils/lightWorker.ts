@@ -1,58 +1,49 @@
-import type { BedLightInput, LightHours, LightInput } from '~~/core/light'
-import type { LightAnswer, LightRequest } from '~/workers/lightJobs'
+import { proxy, type Remote } from 'comlink'
+import type { BedLightInput, LightInput } from '~~/core/light'
+import type { LightJobs, LitHours } from '~/workers/light.worker'
 
 /** A piece of work under way in the light worker. */
 export interface LightWork {
-  readonly result: Promise<{ hours: LightHours | null; worked: number }>
+  readonly result: Promise<LitHours>
+  /** Ends it between two months; its result then never comes. */
   cancel(): void
 }
 
-const TIMEOUT_MS = 120_000
-
-let worker: Worker | null = null
+const LONGEST_MS = 120_000
 let nextId = 1
-const waiting = new Map<number, (answer: LightAnswer) => void>()
+const worker = keptWorker<LightJobs>(
+  () => new Worker(new URL('../workers/light.worker.ts', import.meta.url), { type: 'module' }),
+)
 
-function theWorker(): Worker {
-  if (worker) return worker
-  worker = new Worker(new URL('../workers/light.worker.ts', import.meta.url), { type: 'module' })
-  worker.onmessage = ({ data }: MessageEvent<LightAnswer>) => waiting.get(data.id)?.(data)
-  worker.onerror = (event) => {
-    for (const [id, take] of waiting)
-      take({ id, kind: 'error', message: event.message || 'The light worker stopped.' })
-    worker = null
-  }
-  return worker
-}
-
-/** Asks the light worker; a result that was cancelled or took too long rejects. */
-export function askLight(
-  job: { readonly job: 'bed'; readonly input: BedLightInput } | { readonly job: 'map'; readonly input: LightInput },
+function askLight(
   progress: (share: number) => void,
+  call: (jobs: Remote<LightJobs>, id: number, progress: (share: number) => void) => Promise<LitHours>,
 ): LightWork {
   const id = nextId++
-  const result = new Promise<{ hours: LightHours | null; worked: number }>((done, fail) => {
-    const end = (act: () => void) => {
-      clearTimeout(timer)
-      waiting.delete(id)
-      act()
-    }
-    const timer = setTimeout(
-      () =>
-        end(() => fail(new Error('The light took too long to work out. Try a smaller site, or fewer obstacles.'))),
-      TIMEOUT_MS,
-    )
-    waiting.set(id, (answer) => {
-      if (answer.kind === 'progress') progress(answer.share)
-      else if (answer.kind === 'error') end(() => fail(new Error(answer.message)))
-      else end(() => done({ hours: answer.hours, worked: answer.worked }))
-    })
-    theWorker().postMessage({ id, ...job } satisfies LightRequest)
-  })
+  let cancelled = false
+  const tell = (share: number) => {
+    if (!cancelled) progress(share)
+  }
+  const answer = worker.ask((jobs) => call(jobs, id, proxy(tell)), LONGEST_MS)
   return {
-    result,
+    result: new Promise((done, fail) => {
+      answer.then(
+        (lit) => !cancelled && done(lit),
+        (why: unknown) => !cancelled && fail(why as Error),
+      )
+    }),
     cancel: () => {
-      if (waiting.delete(id)) theWorker().postMessage({ id, job: 'cancel' } satisfies LightRequest)
+      if (cancelled) return
+      cancelled = true
+      void worker.ask((jobs) => jobs.cancel(id))
     },
   }
 }
+
+/** Hours of sun in a bed, worked out in the light worker; a result that took too long rejects. */
+export const askBedLight = (input: BedLightInput, progress: (share: number) => void) =>
+  askLight(progress, (jobs, id, tell) => jobs.bed(id, input, tell))
+
+/** Hours of sun over the whole site. */
+export const askLightMap = (input: LightInput, progress: (share: number) => void) =>
+  askLight(progress, (jobs, id, tell) => jobs.map(id, input, tell))

@@ -1,5 +1,5 @@
 import type { Scene } from '~~/core/scene'
-import type { SentScene } from '~/workers/lookJobs'
+import type { SentScene } from '~/workers/look.worker'
 
 /** Stores hand out proxies, and what does not differ from a plain value goes as one. */
 export const plainValue = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

@@ -1,25 +1,37 @@
-import { decodeDxf, decodeText, readDxf, readGeoJson, readSvg } from '~~/core/exchange'
-import type { DrawingAnswer, DrawingAsk } from './drawingJobs'
+import { expose } from 'comlink'
+import {
+  decodeDxf,
+  decodeText,
+  readDxf,
+  readGeoJson,
+  readSvg,
+  type FoundDrawing,
+  type FoundSvg,
+  type Lie,
+} from '~~/core/exchange'
+import type { Result } from '~~/core/result'
 
-onmessage = ({ data }: MessageEvent<DrawingAsk>) => {
-  try {
-    postMessage(answer(data))
-  } catch (error) {
-    const why = error instanceof Error ? error.message : String(error)
-    postMessage({
-      ok: false,
-      error: `The drawing could not be read (${why}): nothing was changed.`,
-    } satisfies DrawingAnswer)
-  }
+/** A drawing to read, and what was chosen of its unit or scale. */
+export interface DrawingAsk {
+  readonly bytes: Uint8Array
+  readonly as: 'dxf' | 'svg' | 'geojson'
+  readonly unitM: number | null
+  readonly ratio: number | null
+  readonly lie: Lie
 }
+export type DrawingAnswer = Result<FoundDrawing | FoundSvg>
 
-function answer({ bytes, as, unitM, ratio, lie }: DrawingAsk): DrawingAnswer {
-  switch (as) {
-    case 'dxf':
-      return readDxf(decodeDxf(bytes), unitM)
-    case 'svg':
-      return readSvg(decodeText(bytes).text, { unitM: unitM ?? undefined, ratio: ratio ?? undefined })
-    case 'geojson':
-      return readGeoJson(decodeText(bytes).text, lie)
-  }
+const jobs = {
+  read({ bytes, as, unitM, ratio, lie }: DrawingAsk): DrawingAnswer {
+    switch (as) {
+      case 'dxf':
+        return readDxf(decodeDxf(bytes), unitM)
+      case 'svg':
+        return readSvg(decodeText(bytes).text, { unitM: unitM ?? undefined, ratio: ratio ?? undefined })
+      case 'geojson':
+        return readGeoJson(decodeText(bytes).text, lie)
+    }
+  },
 }
+export type DrawingJobs = typeof jobs
+expose(jobs)

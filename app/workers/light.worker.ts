@@ -1,3 +1,4 @@
+import { expose } from 'comlink'
 import {
   bedLightHours,
   changedLight,
@@ -6,46 +7,30 @@ import {
   type LightHours,
   type LightInput,
 } from '~~/core/light'
-import type { LightAnswer, LightRequest } from './lightJobs'
+
+/** Hours of sun, null when the work was cancelled, and the share of the cells that had to be worked out. */
+export interface LitHours {
+  readonly hours: LightHours | null
+  readonly worked: number
+}
+type Work = Generator<number, LitHours>
+type Progress = (share: number) => void
 
 const cancelled = new Set<number>()
 let last: { input: LightInput; hours: LightHours } | null = null
 
-const send = (answer: LightAnswer) => {
-  postMessage(answer)
-}
 /** Lets a cancel come in between two months. */
-const breathe = () =>
-  new Promise<void>((done) => {
-    setTimeout(done)
-  })
+const breathe = () => new Promise<void>((done) => setTimeout(done))
 
-onmessage = ({ data }: MessageEvent<LightRequest>) => {
-  if (data.job === 'cancel') {
-    cancelled.add(data.id)
-    return
-  }
-  void answer(data).catch((error: unknown) => {
-    send({ id: data.id, kind: 'error', message: error instanceof Error ? error.message : String(error) })
-  })
-}
-
-async function answer(request: Exclude<LightRequest, { job: 'cancel' }>) {
-  const work = request.job === 'bed' ? bedWork(request.input) : mapWork(request.input)
+async function through(id: number, work: Work, progress: Progress): Promise<LitHours> {
   for (;;) {
     const step = work.next()
-    if (step.done) {
-      if (request.job === 'map' && step.value.hours) last = { input: request.input, hours: step.value.hours }
-      send({ id: request.id, kind: 'result', ...step.value })
-      return
-    }
-    send({ id: request.id, kind: 'progress', share: step.value })
+    if (step.done) return step.value
+    progress(step.value)
     await breathe()
-    if (cancelled.delete(request.id)) return
+    if (cancelled.delete(id)) return { hours: null, worked: 0 }
   }
 }
-
-type Work = Generator<number, { hours: LightHours | null; worked: number }>
 
 function* bedWork(input: BedLightInput): Work {
   return { hours: yield* bedLightHours(input), worked: 1 }
@@ -58,3 +43,17 @@ function* mapWork(input: LightInput): Work {
   if (last && same) return yield* changedLight(input, last.input.obstacles, last.hours)
   return { hours: yield* lightHours(input), worked: 1 }
 }
+
+const jobs = {
+  bed: (id: number, input: BedLightInput, progress: Progress) => through(id, bedWork(input), progress),
+  async map(id: number, input: LightInput, progress: Progress): Promise<LitHours> {
+    const answer = await through(id, mapWork(input), progress)
+    if (answer.hours) last = { input, hours: answer.hours }
+    return answer
+  },
+  cancel(id: number) {
+    cancelled.add(id)
+  },
+}
+export type LightJobs = typeof jobs
+expose(jobs)

@@ -1,91 +1,102 @@
+import { expose } from 'comlink'
 import { critique, type Critique } from '~~/core/judge'
-import { type MarkId, marksOf, totalOf } from '~~/core/marks'
-import { type PlaceAsk, raisesOf, suggestionsOf, triesOf } from '~~/core/mend'
+import { type Mark, type MarkId, marksOf, totalOf } from '~~/core/marks'
+import {
+  type PlaceAsk,
+  type Raise,
+  raisesOf,
+  type Suggestion,
+  suggestionsOf,
+  type Tried,
+  triesOf,
+} from '~~/core/mend'
 import type { Plant } from '~~/core/plant'
-import { makeScene } from '~~/core/scene'
-import type { LookAnswer, LookRequest, SentScene } from './lookJobs'
+import { makeScene, type SceneInput } from '~~/core/scene'
+
+/** A scene as it is sent: the library goes once and is kept. */
+export type SentScene = Omit<SceneInput, 'library'>
+
+/** The marks of a state of a bed, and their whole. */
+export interface MarkedState {
+  readonly marks: readonly Mark[]
+  readonly total: number
+}
+/** How a look is told, piece by piece. */
+export interface Hears {
+  marks(state: MarkedState): void
+  tried(tried: Tried): void
+}
 
 let library: ReadonlyMap<string, Plant> = new Map()
 let judged: Critique | null = null
 let newest = 0
+/** The place that was asked for last. */
+let asked = 0
 /** Nothing is worked on before this: the hand has the machine. */
 let heldUntil = 0
 const HOLD_MS = 600
 /** Work rests as long as it took, and no less than this: the pictures are drawn meanwhile. */
 const LEAST_REST_MS = 8
 
-const say = (answer: LookAnswer) => postMessage(answer)
 const rest = (ms: number) => new Promise((done) => setTimeout(done, ms))
-
-onmessage = ({ data }: MessageEvent<LookRequest>) => {
-  void work(data).catch((error: unknown) => {
-    const message = error instanceof Error ? error.message : String(error)
-    say({ kind: 'error', number: newest, message })
-  })
+const judge = (sent: SentScene) => critique(makeScene({ ...sent, library }))
+function markedState({ scene, findings }: Critique): MarkedState {
+  const marks = marksOf(scene, findings)
+  return { marks, total: totalOf(marks) }
 }
 
-async function work(request: LookRequest): Promise<void> {
-  switch (request.job) {
-    case 'library':
-      library = new Map(request.plants.map((p) => [p.id, p]))
-      return
-    case 'hold':
-      heldUntil = performance.now() + HOLD_MS
-      return
-    case 'look':
-      newest = request.number
-      return look(request.scene, request.number, new Set(request.accepted))
-    case 'raises':
-      return raise(request.mark, request.number)
-    case 'state': {
-      const other = critique(makeScene({ ...request.scene, library }))
-      const marks = marksOf(other.scene, other.findings)
-      return say({ kind: 'state', number: request.number, marks, total: totalOf(marks) })
-    }
-    case 'suggest':
-      asked = request.number
-      return suggest(request.scene, request.ask, request.number)
-  }
-}
-
-async function look(sent: SentScene, number: number, accepted: ReadonlySet<string>) {
-  await rest(0)
-  if (number !== newest) return
-  const own = critique(makeScene({ ...sent, library }))
-  judged = own
-  const marks = marksOf(own.scene, own.findings)
-  say({ kind: 'marks', number, marks, total: totalOf(marks) })
-  for (const finding of own.findings) {
-    if (accepted.has(finding.id)) continue
-    const tried = await paced(triesOf(own, finding), number)
-    if (!tried) return
-    say({ kind: 'tried', number, tried })
-  }
-}
-
-async function raise(mark: MarkId, number: number) {
-  if (!judged || number !== newest) return
-  const raises = await paced(raisesOf(judged, mark), number)
-  if (raises) say({ kind: 'raises', number, mark, raises })
-}
-
-/** The place that was asked for last. */
-let asked = 0
-
-async function suggest(sent: SentScene, ask: PlaceAsk, number: number) {
-  await rest(0)
-  const found = await paced(suggestionsOf(critique(makeScene({ ...sent, library })), ask), number, () => asked)
-  if (found) say({ kind: 'suggestions', number, suggestions: found })
-}
-
-/** Works piece by piece with rests between; null when a newer scene has come. */
-async function paced<T>(steps: Generator<number, T>, number: number, latest = () => newest): Promise<T | null> {
+/** Works piece by piece with rests between; null when a newer ask has come. */
+async function paced<T>(steps: Generator<number, T>, isLatest: () => boolean): Promise<T | null> {
   for (;;) {
     const began = performance.now()
     const step = steps.next()
     if (step.done) return step.value
     await rest(Math.max(LEAST_REST_MS, performance.now() - began))
     while (performance.now() < heldUntil) await rest(heldUntil - performance.now())
-    if (number !== latest()) return null
+    if (!isLatest()) return null
   }
 }
+
+/** A newer look puts an end to work on an older one. */
+const jobs = {
+  library(plants: readonly Plant[]) {
+    library = new Map(plants.map((p) => [p.id, p]))
+  },
+  /** The hand is at work: everything else rests a moment. */
+  hold() {
+    heldUntil = performance.now() + HOLD_MS
+  },
+  async look(
+    number: number,
+    sent: SentScene,
+    accepted: readonly string[],
+    marks: Hears['marks'],
+    tried: Hears['tried'],
+  ) {
+    newest = number
+    await rest(0)
+    if (number !== newest) return
+    const own = judge(sent)
+    judged = own
+    marks(markedState(own))
+    for (const finding of own.findings) {
+      if (accepted.includes(finding.id)) continue
+      const found = await paced(triesOf(own, finding), () => number === newest)
+      if (!found) return
+      tried(found)
+    }
+  },
+  async raises(number: number, mark: MarkId): Promise<readonly Raise[] | null> {
+    return judged && number === newest ? paced(raisesOf(judged, mark), () => number === newest) : null
+  },
+  /** The marks of another state of the bed. */
+  state: (sent: SentScene) => markedState(judge(sent)),
+  /** What could stand at a place; null when another was asked for meanwhile. */
+  async suggest(sent: SentScene, ask: PlaceAsk): Promise<readonly Suggestion[] | null> {
+    const mine = ++asked
+    await rest(0)
+    return paced(suggestionsOf(judge(sent), ask), () => mine === asked)
+  },
+}
+export type LookJobs = typeof jobs
+expose(jobs)

@@ -1,33 +1,16 @@
-import { partners, swaps } from '~~/core/match'
-import type { Plant } from '~~/core/plant'
-import type { MatchAnswer, MatchRequest } from './matchJobs'
+import { expose } from 'comlink'
+import { partners, swaps, type Direction, type PartnerAsk } from '~~/core/match'
+import type { Plant, SiteConditions } from '~~/core/plant'
 
 let library: readonly Plant[] = []
 
-onmessage = ({ data }: MessageEvent<MatchRequest>) => {
-  try {
-    postMessage(answer(data))
-  } catch (error) {
-    postMessage({
-      id: data.id,
-      kind: 'error',
-      message: error instanceof Error ? error.message : String(error),
-    } satisfies MatchAnswer)
-  }
+const jobs = {
+  library(plants: readonly Plant[]) {
+    library = plants
+  },
+  partners: (ask: PartnerAsk) => partners(library, ask),
+  swaps: (from: Plant, site: SiteConditions, direction: Direction, most: number) =>
+    swaps(library, from, site, direction, most),
 }
-
-function answer(request: MatchRequest): MatchAnswer {
-  switch (request.job) {
-    case 'library':
-      library = request.plants
-      return { id: request.id, kind: 'done' }
-    case 'partners':
-      return { id: request.id, kind: 'partners', partners: partners(library, request.ask) }
-    case 'swaps':
-      return {
-        id: request.id,
-        kind: 'swaps',
-        swaps: swaps(library, request.from, request.site, request.direction, request.most),
-      }
-  }
-}
+export type MatchJobs = typeof jobs
+expose(jobs)

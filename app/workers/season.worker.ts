@@ -1,21 +1,23 @@
+import { expose } from 'comlink'
 import type { Plant } from '~~/core/plant'
-import { makeScene } from '~~/core/scene'
-import { tapestry, tenYears } from '~~/core/season'
-import type { SeasonAnswer, SeasonAsk } from './seasonJobs'
+import { makeScene, type SceneInput } from '~~/core/scene'
+import { tapestry, tenYears, type BedYear, type Tapestry } from '~~/core/season'
 
+/** The year of a bed as a tapestry, and its ten years. */
+export interface BedSeasons {
+  readonly cloth: Tapestry
+  readonly years: readonly BedYear[]
+}
 let library: ReadonlyMap<string, Plant> = new Map()
 
-onmessage = ({ data }: MessageEvent<SeasonAsk>) => {
-  if (data.job === 'library') {
-    library = new Map(data.plants.map((p) => [p.id, p]))
-    return
-  }
-  try {
-    const scene = makeScene({ ...data.scene, library })
-    const cloth = tapestry(scene, data.year)
-    postMessage({ number: data.number, cloth, years: tenYears(scene) } satisfies SeasonAnswer)
-  } catch (error) {
-    const message = error instanceof Error ? error.message : String(error)
-    postMessage({ number: data.number, message } satisfies SeasonAnswer)
-  }
+const jobs = {
+  library(plants: readonly Plant[]) {
+    library = new Map(plants.map((p) => [p.id, p]))
+  },
+  year(sent: Omit<SceneInput, 'library'>, year: number): BedSeasons {
+    const scene = makeScene({ ...sent, library })
+    return { cloth: tapestry(scene, year), years: tenYears(scene) }
+  },
 }
+export type SeasonJobs = typeof jobs
+expose(jobs)

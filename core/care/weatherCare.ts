@@ -1,3 +1,4 @@
+import { dayTold } from '../measure'
 import { addDays, type Day } from '../time'
 import type { DayWeather } from '../weather'
 import type { CareKind } from './careRule'
@@ -51,7 +52,7 @@ export function weatherWords(
             day: w.day,
             what: 'frost' as const,
             says:
-              `Cover ${tender.count} tender plants in the evening of ${w.day} ` +
+              `Cover ${tender.count} tender plants in the evening of ${dayTold(w.day)} ` +
               `(${tender.names.join(', ')}): ${w.lowC}\u202f°C.`,
             minutes: tender.count * COVER_MIN,
           },
@@ -62,7 +63,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'storm' as const,
-            says: `Look at ${staked} stakes and ties before ${w.day}: gusts of ${Math.round(w.gustMs)}\u202fm/s.`,
+            says: `Look at ${staked} stakes and ties before ${dayTold(w.day)}: gusts of ${Math.round(w.gustMs)}\u202fm/s.`,
             minutes: Math.ceil(staked / 2),
           },
         ]
@@ -72,7 +73,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'heat' as const,
-            says: `${w.day}: ${Math.round(w.highC)}\u202f°C, no clipping, no moving.`,
+            says: `${dayTold(w.day)}: ${Math.round(w.highC)}\u202f°C, no clipping, no moving.`,
             minutes: 0,
           },
         ]
@@ -82,7 +83,7 @@ export function weatherWords(
           {
             day: w.day,
             what: 'drought' as const,
-            says: `A dry week to ${w.day}: water what was planted this year, in the morning.`,
+            says: `A dry week to ${dayTold(w.day)}: water what was planted this year, in the morning.`,
             minutes: 20,
           },
         ]

@@ -1,4 +1,4 @@
-import { capital } from '../measure'
+import { capital, dayTold } from '../measure'
 import type { Plant } from '../plant'
 import { yearOfDay } from '../time'
 import type { LogEntry } from './entry'
@@ -92,7 +92,7 @@ function spread(photos: readonly LogEntry[]): LogEntry[] {
 
 /** The day of an entry with its weather, in words. */
 export function dayWithWeather({ day, weather }: LogEntry): string {
-  if (!weather) return day
+  if (!weather) return dayTold(day)
   const rain = weather.rainMm >= 0.5 ? `, ${Math.round(weather.rainMm)}\u202fmm of rain` : ''
-  return `${day} · ${Math.round(weather.lowC)}\u202f°C to ${Math.round(weather.highC)}\u202f°C${rain}`
+  return `${dayTold(day)} · ${Math.round(weather.lowC)}\u202f°C to ${Math.round(weather.highC)}\u202f°C${rain}`
 }

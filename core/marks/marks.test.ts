@@ -2,7 +2,7 @@ import { turnsOf } from './turnsOf'
 import { describe, expect, it } from 'vitest'
 import { critique } from '../judge'
 import { makeScene, type Scene } from '../scene'
-import { sceneOfSound, shuffled, SOUND_BEDS, SPOILERS, type SoundBed } from '../practice'
+import { sceneOfSound, shuffled, SOUND_BEDS, SPOILERS, type SoundBed } from '../../tests/practice'
 import { climate, demoBed, drift, library, testBed } from '../../tests/support/library'
 import { MARKS, marksOf, totalOf, type MarkId } from '.'
 
@@ -19,6 +19,14 @@ const isAnother = (scene: Scene, bed: Scene['bed']) =>
     .join()
 
 describe('marks', () => {
+  it('of one scene go by the findings that are given, not by those given first', () => {
+    const scene = sceneOf(demoBed('reading-room-front'))
+    const findings = critique(scene).findings
+    const health = (of: typeof findings) => marksOf(scene, of).find((m) => m.id === 'health')!.value
+    const [without, with_] = [health([]), health(findings)]
+    expect(with_).toBeLessThan(without)
+    expect(health([])).toBe(without)
+  })
   it('are fourteen, each between 0 and 100 with its figures, the same each time; none for an empty bed', () => {
     for (const sound of SOUND_BEDS) {
       const marks = judged(sceneOfSound(sound, library))

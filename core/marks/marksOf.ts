@@ -41,30 +41,24 @@ const WEIGHT: Readonly<Record<MarkId, number>> = {
   care: 3,
 }
 
-const kept = new WeakMap<Scene, readonly Mark[]>()
-
 /**
  * The marks of a bed, 0 to 100 each, from what is seen of it; none for an empty bed. One that is looked at from several sides
  * is marked from two of them, and has their mean. Source: design/composing, What the eye asks of a bed.
  */
 export function marksOf(scene: Scene, findings: readonly Finding[]): readonly Mark[] {
-  const known = kept.get(scene)
-  if (known) return known
   if (scene.placement.plants.length === 0) return []
   const base = scene.bed.viewpoint.turnDeg
   const turns = judgedTurns(scene.bed)
     .slice(0, MOST_SIDES)
     .map((t) => t - (scene.bed.form.kind === 'foundation' ? base : 0))
   const sides = judgedTurns(scene.bed).length > 1 ? turns : [0]
-  const marks = MARKS.filter((id) => scene.bed.form.kind !== 'container' || OF_POTS.has(id)).map((id): Mark => {
+  return MARKS.filter((id) => scene.bed.form.kind !== 'container' || OF_POTS.has(id)).map((id): Mark => {
     const all = sides.map((turn) => judge(id, scene, turn, findings))
     const [name, question] = WORDS[id]
     const share = all.reduce((sum, j) => sum + j.share, 0) / all.length
     const first = all.reduce((w, j) => (j.share < w.share ? j : w))
     return { id, name, question, value: 100 * share, figures: first.figures, worst: first.worst }
   })
-  kept.set(scene, marks)
-  return marks
 }
 const MOST_SIDES = 2
 /** A pot has no bones, lanes or line of its own, and is planted anew. */

@@ -16,9 +16,12 @@ export function faultOfText(text: string): string | null {
     : null
 }
 
+/** What the core marks its own figures and days with: in a typed text it is no more than a space, or nothing. */
+export const unmarked = (text: string) => text.replaceAll('\u202f', ' ').replaceAll('\u2060', '')
+
 /** A text without what cannot be kept, white space at its ends taken off. */
 export const cleanText = (text: string): string =>
-  [...text]
+  [...unmarked(text)]
     .filter((c) => !CONTROL.test(c) && !HALF_CHARACTER.test(c))
     .join('')
     .trim()

@@ -1,7 +1,7 @@
 export { capital } from './capital'
 export { formatBoth, formatLength } from './formatLength'
 export { type LengthLimits, parseLength, type Units } from './parseLength'
-export { characters, cleanText, cutText, faultOfText } from './cutText'
+export { characters, cleanText, cutText, faultOfText, unmarked } from './cutText'
 export { formatArea, formatSmall, formatVolume, formatWeight } from './formatAmount'
 export { inUnits, toFahrenheit, UNIT_SPACE } from './inUnits'
 export { keptFigure, type QuantityUnit, typedFigure, typedUnit } from './quantity'
@@ -17,4 +17,4 @@ export {
   sayTime,
   sayWeekday,
 } from './region'
-export { type Manner, mannerOf, PLAIN_MANNER, say } from './say'
+export { dayTold, type Manner, mannerOf, PLAIN_MANNER, say } from './say'

@@ -16,7 +16,7 @@ import {
   sayWeekday,
   type Region,
 } from './region'
-import { mannerOf, say } from './say'
+import { dayTold, mannerOf, say } from './say'
 
 const regions = fc.constantFrom(...REGIONS)
 const s = '\u202f'
@@ -76,9 +76,9 @@ describe('days, figures and money by region', () => {
 
 describe('texts of the core', () => {
   it('have days in words and decimals by region, names and bare figures untouched', () => {
-    const text = `Set it out from 2026-05-08: 0.4${s}m, from 1.2 to 3.4${s}m. Bed 0.7`
+    const text = `Set it out from ${dayTold('2026-05-08')}: 0.4${s}m, from 1.2 to 3.4${s}m. Bed 0.7, job 2026-05-08 north`
     expect(say(text, { units: 'metric', region: 'DE' })).toBe(
-      'Set it out from 8 May 2026: 0,4 m, from 1,2 to 3,4 m. Bed 0.7',
+      'Set it out from 8 May 2026: 0,4 m, from 1,2 to 3,4 m. Bed 0.7, job 2026-05-08 north',
     )
     expect(say(text, { units: 'imperial', region: 'US' })).toContain('from May 8, 2026: 1′ 3½″')
     expect(inUnits(text, 'metric')).toContain('2026-05-08')

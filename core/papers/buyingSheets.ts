@@ -1,3 +1,4 @@
+import { dayTold } from '../measure'
 import type { GardenCount, Order, SowingLine, Supplier, Tray } from '../count'
 import type { Plant } from '../plant'
 import { isDay } from '../time'
@@ -50,8 +51,8 @@ export function orderSheet(
       kind: 'words',
       text:
         [
-          isDay(order.made) ? `Made ${order.made}.` : '',
-          isDay(order.wanted) ? `Wanted on site ${order.wanted}.` : '',
+          isDay(order.made) ? `Made ${dayTold(order.made)}.` : '',
+          isDay(order.wanted) ? `Wanted on site ${dayTold(order.wanted)}.` : '',
         ]
           .join(' ')
           .trim() || 'Draft.',
@@ -94,7 +95,7 @@ export function labelSheet(
       right: [2],
       headings: ['Day', 'Task', 'Pieces', 'Plant', 'Trays'],
       rows: lines.map((l) => [
-        l.day,
+        dayTold(l.day),
         l.task,
         `${l.pieces}`,
         library.get(l.plantId)?.commonName ?? l.plantId,
@@ -105,4 +106,4 @@ export function labelSheet(
 }
 
 const labelOf = ({ number, seeds, cells, sow }: Tray, name: string) =>
-  `Tray ${number}\n${name}\n${seeds} in ${cells}, sow ${isDay(sow) ? sow : ''}`
+  `Tray ${number}\n${name}\n${seeds} in ${cells}, sow ${isDay(sow) ? dayTold(sow) : ''}`

@@ -1,5 +1,5 @@
 import type { CountLine } from '../count'
-import { formatLength, sayNumber } from '../measure'
+import { dayTold, formatLength, sayNumber } from '../measure'
 import type { Scene } from '../scene'
 import { cautionOf, potLines, setOutTable, type Method, type SetOutRow } from '../setout'
 import { plantingNotes, type PlannedTask } from '../works'
@@ -90,8 +90,8 @@ export function worksSheet(
       headings: ['Task', 'From', 'To', 'Hours', 'People', 'Tools'],
       rows: tasks.map((t) => [
         t.name,
-        t.start,
-        t.end,
+        dayTold(t.start),
+        dayTold(t.end),
         sayNumber(t.hours, head.manner.region, 1, 1),
         `${t.people}`,
         t.tools.join(', '),

@@ -1,3 +1,4 @@
+import { dayTold } from '../measure'
 import { PRINT_PALETTE, rectPath, L, M, Z, type Paint, type Words } from '../draw'
 import { POINTS_PER_MM, type SheetHead } from './paper'
 
@@ -52,7 +53,7 @@ export function furniture(widthPt: number, heightPt: number, block: TitleBlock):
     words(block.garden, split + 7, line(28), 9, { face: 'title' }),
     words(
       [
-        block.date,
+        block.date === '' ? '' : dayTold(block.date),
         `revision ${block.revision || 'none'}`,
         ...(block.author ? [`drawn by ${block.author}`] : []),
         block.number,

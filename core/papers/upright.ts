@@ -1,4 +1,4 @@
-import { sayMoney } from '../measure'
+import { dayTold, sayMoney } from '../measure'
 import type { Block, Paper, SheetHead, TextPage } from './paper'
 
 /** A text page stands upright on its paper. */
@@ -7,7 +7,7 @@ export const upright = (paper: Paper, head: SheetHead, title: string, blocks: re
   title,
   widthPt: paper.heightPt,
   heightPt: paper.widthPt,
-  foot: [head.garden, title, head.date, `revision ${head.revision || 'none'}`, head.author]
+  foot: [head.garden, title, dayTold(head.date), `revision ${head.revision || 'none'}`, head.author]
     .filter((t) => t !== '')
     .join('  ·  '),
   blocks: [{ kind: 'title', text: title }, ...blocks],

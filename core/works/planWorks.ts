@@ -1,3 +1,4 @@
+import { dayTold } from '../measure'
 import type { WorksPlan } from '../count'
 import { addDays, dayIn, daysBetween, weekday, yearOfDay, type Day } from '../time'
 import { hindranceOn, type DayWeather } from '../weather'
@@ -86,7 +87,7 @@ function freeHours(task: Task, day: Day, ground: Ground, note: (words: string) =
   const ahead = daysBetween(today, day)
   const isKnown = task.minds && ahead >= 0 && ahead < FORECAST_DAYS
   const hindrance = isKnown ? hindranceOn(weather, day, soil) : null
-  if (hindrance) note(`${hindrance} on ${day}`)
+  if (hindrance) note(`${hindrance} on ${dayTold(day)}`)
   return hindrance ? 0 : free
 }
 

@@ -10,7 +10,7 @@ import {
   type MoneyPlan,
 } from '../../core/count'
 import { fullEntry, logCsv, type SlimEntry } from '../../core/log'
-import { mannerOf } from '../../core/measure'
+import { dayTold, mannerOf } from '../../core/measure'
 import { openRefs, siteSheetJson } from '../../core/setout'
 import { addDays, type Day } from '../../core/time'
 import { dripNeed } from '../../core/water'
@@ -122,7 +122,12 @@ export const RECKONINGS = {
         const day = ticks[t.id]?.day ?? t.best
         return {
           ...{ uid: `${id}-${uidOf(t.id)}`, from: day, to: day, title: `${t.title} (${t.bedName})` },
-          notes: [`From ${t.opens} to ${t.closes}, ${t.minutes} min`, t.why, ...t.tools, ...t.cautions].join('\n'),
+          notes: [
+            `From ${dayTold(t.opens)} to ${dayTold(t.closes)}, ${t.minutes} min`,
+            t.why,
+            ...t.tools,
+            ...t.cautions,
+          ].join('\n'),
         }
       }),
       mannerOf(value),

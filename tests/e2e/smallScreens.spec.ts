@@ -126,7 +126,7 @@ test('a phone shows one picture at a time, two fingers go nearer, and the findin
   expect(await nearNow()).toBeGreaterThan(before * 1.5)
   // A finger that rests on a drift chooses it beside the others.
   await page.getByRole('radio', { name: 'Score' }).click()
-  const places = await page.locator('.block:visible').evaluateAll((all) =>
+  const places = await page.locator('.score-block:visible').evaluateAll((all) =>
     all
       .map((block) => ({ block, box: block.getBoundingClientRect() }))
       .map(({ block, box }) => ({ block, x: box.x + box.width / 2, y: box.y + box.height / 2 }))
@@ -139,7 +139,7 @@ test('a phone shows one picture at a time, two fingers go nearer, and the findin
     await page.waitForTimeout(700)
     await wire.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
   }
-  await expect(page.locator('.block[aria-pressed="true"]')).toHaveCount(2)
+  await expect(page.locator('.score-block[aria-pressed="true"]')).toHaveCount(2)
   // What one finger had begun to move stays where it was when a second one comes.
   const [held] = places
   const moved = { ...held!, x: held!.x + 40 }

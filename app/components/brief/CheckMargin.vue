@@ -19,24 +19,42 @@ const WORDS = { must: 'must', wish: 'wish', never: 'never' } as const
 </script>
 
 <template>
-  <aside class="margin" aria-label="Checks of the brief" data-testid="brief-checks">
-    <h2>{{ store.bed?.name }}</h2>
-    <p v-if="checks.length === 0" class="hint">Each blank that is filled becomes a check here.</p>
+  <aside
+    class="w-86 flex-none border-l border-line bg-card overflow-y-auto py-4 px-4.5"
+    aria-label="Checks of the brief"
+    data-testid="brief-checks"
+  >
+    <h2 class="text-lg mb-1.5">{{ store.bed?.name }}</h2>
+    <p v-if="checks.length === 0" class="hint text-soft text-xs leading-snug">
+      Each blank that is filled becomes a check here.
+    </p>
     <ul>
-      <li v-for="c in checks" :key="c.id" :class="{ met: c.met }">
-        <button :aria-expanded="open === c.id" @click="open = open === c.id ? null : c.id">
-          <UIcon :name="c.met ? 'i-lucide-check' : 'i-lucide-circle-alert'" class="icon" />
-          <span>{{ c.label }}</span>
-          <small>{{ WORDS[c.weight] }}</small>
+      <li class="border-t border-line py-1.5 px-0 text-sm" v-for="c in checks" :key="c.id" :class="{ met: c.met }">
+        <button
+          class="flex gap-1.5 items-start text-left cursor-pointer w-full leading-snug"
+          :aria-expanded="open === c.id"
+          @click="open = open === c.id ? null : c.id"
+        >
+          <UIcon
+            :name="c.met ? 'i-lucide-check' : 'i-lucide-circle-alert'"
+            class="mt-0.5 text-amber-deep flex-none [.met_&]:text-sage size-4.5"
+          />
+          <span class="flex-1">{{ c.label }}</span>
+          <small class="text-soft text-xs">{{ WORDS[c.weight] }}</small>
         </button>
-        <p class="total">{{ c.total }}</p>
-        <div v-if="open === c.id" class="detail">
-          <p class="hint">{{ c.how }}</p>
-          <table v-if="c.having">
+        <p class="total text-soft text-xs pl-6">{{ c.total }}</p>
+        <div v-if="open === c.id" class="pt-1 pr-0 pb-0.5 pl-6">
+          <p class="hint text-soft text-xs leading-snug">{{ c.how }}</p>
+          <table class="w-full text-xs mt-1" v-if="c.having">
             <tbody>
               <tr v-for="p in kinds" :key="p.id">
-                <td>{{ p.commonName }}</td>
-                <td :class="{ has: c.having.has(p.id) }">{{ c.having.has(p.id) ? 'has it' : '–' }}</td>
+                <td class="last:text-right last:text-soft">{{ p.commonName }}</td>
+                <td
+                  class="last:text-right last:text-soft [&.has]:text-ink [&.has]:font-semibold"
+                  :class="{ has: c.having.has(p.id) }"
+                >
+                  {{ c.having.has(p.id) ? 'has it' : '–' }}
+                </td>
               </tr>
             </tbody>
           </table>
@@ -45,75 +63,3 @@ const WORDS = { must: 'must', wish: 'wish', never: 'never' } as const
     </ul>
   </aside>
 </template>
-
-<style scoped>
-.margin {
-  width: 300px;
-  flex: none;
-  border-left: 1px solid var(--line);
-  background: var(--card);
-  overflow-y: auto;
-  padding: 14px 16px;
-}
-h2 {
-  font-size: 16px;
-  margin-bottom: 6px;
-}
-li {
-  border-top: 1px solid var(--line);
-  padding: 6px 0;
-  font-size: 13px;
-}
-button {
-  display: flex;
-  gap: 6px;
-  align-items: flex-start;
-  text-align: left;
-  cursor: pointer;
-  width: 100%;
-  line-height: 1.35;
-}
-button span {
-  flex: 1;
-}
-button small {
-  color: var(--soft);
-  font-size: 11px;
-}
-.icon {
-  width: 15px;
-  height: 15px;
-  margin-top: 2px;
-  color: var(--amber-deep);
-  flex: none;
-}
-.met .icon {
-  color: var(--sage);
-}
-.total {
-  color: var(--soft);
-  font-size: 12px;
-  padding-left: 21px;
-}
-.detail {
-  padding: 4px 0 2px 21px;
-}
-.hint {
-  color: var(--soft);
-  font-size: 12px;
-  line-height: 1.4;
-}
-table {
-  width: 100%;
-  font-size: 12px;
-  margin-top: 4px;
-}
-td:last-child {
-  text-align: right;
-  color: var(--soft);
-}
-td.has {
-  color: var(--ink);
-  font-weight: 600;
-}
-</style>

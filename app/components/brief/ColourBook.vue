@@ -76,14 +76,14 @@ function pick(event: MouseEvent) {
 </script>
 
 <template>
-  <div class="colours">
-    <section>
-      <h3>Begin with what stands behind</h3>
-      <div class="swatches">
+  <div class="max-w-234 my-0 mx-auto grid gap-1">
+    <section class="pt-3 pb-3.5 px-0 border-b border-line">
+      <h3 class="text-lg font-semibold mb-1.5">Begin with what stands behind</h3>
+      <div class="flex gap-1.5 flex-wrap">
         <button
           v-for="m in MATERIAL_COLOURS"
           :key="m.name"
-          class="swatch"
+          class="swatch [&.m.on]:bg-amber/30 [&.m.on]:text-ink [&.m.on]:border-amber"
           :class="{ on: m.colour === base }"
           :title="m.name"
           :aria-label="m.name"
@@ -92,16 +92,17 @@ function pick(event: MouseEvent) {
         />
         <button
           v-if="wall"
-          class="swatch wall"
+          class="swatch border-2 border-dashed border-ink"
           :style="{ background: seen(wall.colour) }"
           title="this bed’s wall"
           aria-label="This bed’s wall"
           @click="setBase(wall.colour)"
         />
       </div>
-      <div class="row">
-        <label class="now">
+      <div class="row flex gap-3.5 items-center mt-2.5 flex-wrap">
+        <label class="flex gap-2.5 items-center font-serif">
           <input
+            class="w-10.5 h-7.5 border border-line rounded-sm bg-transparent cursor-pointer"
             type="color"
             :value="base"
             aria-label="Colour of the backdrop"
@@ -109,7 +110,9 @@ function pick(event: MouseEvent) {
           />
           {{ colourWords(base) }}
         </label>
-        <label class="photo">
+        <label
+          class="inline-flex gap-1.5 items-center border border-line rounded-sm py-1 px-3 text-sm cursor-pointer"
+        >
           <UIcon name="i-lucide-image" />
           From a photo
           <input
@@ -121,47 +124,64 @@ function pick(event: MouseEvent) {
           />
         </label>
       </div>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="problem text-amber-deep text-sm mt-1.5" role="alert">{{ problem }}</p>
       <figure v-if="photo">
-        <img :src="photo" alt="Photo of the building: click to take a colour from it" @click="pick" />
-        <figcaption>Click on the wall, the roof, the door to begin with its colour.</figcaption>
+        <img
+          class="max-w-full cursor-crosshair rounded-sm mt-2.5"
+          :src="photo"
+          alt="Photo of the building: click to take a colour from it"
+          @click="pick"
+        />
+        <figcaption class="text-xs text-soft">
+          Click on the wall, the roof, the door to begin with its colour.
+        </figcaption>
       </figure>
     </section>
-    <section>
-      <h3>Answer it</h3>
-      <div class="proposals">
+    <section class="pt-3 pb-3.5 px-0 border-b border-line">
+      <h3 class="text-lg font-semibold mb-1.5">Answer it</h3>
+      <div class="grid grid-cols-[repeat(3,1fr)] gap-2.5">
         <button
           v-for="p in proposals"
           :key="p.h"
-          class="proposal"
+          class="proposal [&.on]:border-amber [&.on]:shadow-[0_0_0_1.5px_var(--amber)]"
           :class="{ on: theme?.harmony === p.h }"
           :data-harmony="p.h"
           @click="set(p.theme, `choose ${HARMONY_WORDS[p.h].name.toLowerCase()}`)"
         >
-          <span class="bar">
-            <i :style="{ background: seen(base) }" />
-            <i v-for="c in p.theme.colours" :key="c.colour" :style="{ background: seen(c.colour) }" />
+          <span class="flex h-7.5 rounded-sm overflow-hidden">
+            <i class="flex-1 first:flex-[0.6]" :style="{ background: seen(base) }" />
+            <i
+              class="flex-1 first:flex-[0.6]"
+              v-for="c in p.theme.colours"
+              :key="c.colour"
+              :style="{ background: seen(c.colour) }"
+            />
           </span>
-          <b>{{ HARMONY_WORDS[p.h].name }}</b>
-          <small>{{ HARMONY_WORDS[p.h].how }}</small>
+          <b class="font-serif block mt-1.5">{{ HARMONY_WORDS[p.h].name }}</b>
+          <small class="text-soft text-xs leading-snug block">{{ HARMONY_WORDS[p.h].how }}</small>
         </button>
       </div>
     </section>
-    <section v-if="theme">
-      <h3>By hand, and by month</h3>
-      <div v-for="(c, i) in theme.colours" :key="i" class="own">
+    <section class="pt-3 pb-3.5 px-0 border-b border-line" v-if="theme">
+      <h3 class="text-lg font-semibold mb-1.5">By hand, and by month</h3>
+      <div
+        v-for="(c, i) in theme.colours"
+        :key="i"
+        class="grid grid-cols-[40px_130px_max-content_60px_30px] gap-2.5 items-center py-0.5 px-0 text-sm"
+      >
         <input
+          class="w-10.5 h-7.5 border border-line rounded-sm bg-transparent cursor-pointer"
           type="color"
           :value="c.colour"
           :aria-label="`Theme colour ${nth(i)}`"
           @change="setColour(i, ($event.target as HTMLInputElement).value)"
         />
-        <b>{{ colourWords(c.colour) }}</b>
-        <span class="months">
+        <b class="font-serif font-medium">{{ colourWords(c.colour) }}</b>
+        <span class="inline-flex gap-0.5">
           <button
             v-for="(name, k) in MONTH_NAMES"
             :key="name"
-            class="m"
+            class="m [&.months]:inline-flex [&.months]:gap-0.5 [&.on]:bg-amber/30 [&.on]:text-ink [&.on]:border-amber"
             :class="{ on: c.months.length === 0 || c.months.includes(nth(k)) }"
             :aria-label="`${colourWords(c.colour)} in ${name}`"
             :aria-pressed="c.months.includes(nth(k))"
@@ -180,7 +200,7 @@ function pick(event: MouseEvent) {
           @click="cut(i)"
         />
       </div>
-      <div class="row">
+      <div class="row flex gap-3.5 items-center mt-2.5 flex-wrap">
         <UButton
           size="xs"
           color="neutral"
@@ -193,12 +213,12 @@ function pick(event: MouseEvent) {
           Colour
         </UButton>
         <UButton size="xs" color="neutral" variant="ghost" @click="set(null, 'no theme')">No theme</UButton>
-        <span class="hint">Greens and greys are always free.</span>
+        <span class="hint text-xs text-soft">Greens and greys are always free.</span>
       </div>
     </section>
-    <section>
-      <div class="row">
-        <h3>What {{ store.bed?.name }} shows</h3>
+    <section class="pt-3 pb-3.5 px-0 border-b border-line">
+      <div class="row flex gap-3.5 items-center mt-2.5 flex-wrap">
+        <h3 class="text-lg font-semibold mb-1.5">What {{ store.bed?.name }} shows</h3>
         <USelect
           v-model="vision"
           :items="VISIONS.map((value) => ({ label: VISION_WORDS[value], value }))"
@@ -207,7 +227,7 @@ function pick(event: MouseEvent) {
         />
       </div>
       <ClientOnly><BriefColourStrip :vision="vision" /></ClientOnly>
-      <div v-if="store.garden && store.bed" class="picture">
+      <div v-if="store.garden && store.bed" class="border border-line rounded-md overflow-hidden mt-1.5">
         <ClientOnly>
           <BedPicture
             :bed="store.bed"
@@ -218,7 +238,7 @@ function pick(event: MouseEvent) {
           />
         </ClientOnly>
       </div>
-      <p class="hint">
+      <p class="hint text-xs text-soft">
         {{ monthName(compose.moment.month) }} of the third year; click a month of the strip. Colours that stray from
         the theme stand in the second look, and can be accepted there.
       </p>
@@ -226,4 +246,38 @@ function pick(event: MouseEvent) {
   </div>
 </template>
 
-<style scoped src="~/assets/css/parts/ColourBook.css"></style>
+<style scoped>
+@layer components {
+  .swatch {
+    width: 44px;
+    height: 30px;
+    border-radius: 5px;
+    border: 1px solid var(--line);
+    cursor: pointer;
+  }
+  .swatch.on {
+    outline: 2.5px solid var(--amber);
+    outline-offset: 1px;
+  }
+  .proposal {
+    display: flex;
+    flex-direction: column;
+    justify-content: flex-start;
+    text-align: left;
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    padding: 8px 10px;
+    background: var(--card);
+    cursor: pointer;
+  }
+  .m {
+    width: 24px;
+    height: 24px;
+    border-radius: 50%;
+    font-size: var(--text-xs);
+    color: var(--soft);
+    border: 1px solid var(--line);
+    cursor: pointer;
+  }
+}
+</style>

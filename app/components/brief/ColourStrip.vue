@@ -85,12 +85,16 @@ const choose = (event: { dataIndex?: number }) => {
 
 <template>
   <div data-testid="colour-strip">
-    <VChart :option="option" autoresize class="chart" @click="choose" />
-    <div class="months" role="group" aria-label="Month of the picture">
+    <VChart :option="option" autoresize class="h-54!" @click="choose" />
+    <div
+      class="grid grid-cols-[repeat(12,1fr)] pt-0 pr-2.5 pb-1 pl-12.5"
+      role="group"
+      aria-label="Month of the picture"
+    >
       <button
         v-for="(name, i) in MONTH_NAMES"
         :key="name"
-        class="m"
+        class="text-xs text-soft cursor-pointer rounded-md [&.on]:bg-amber [&.on]:text-[#2b2621] [&.on]:font-semibold"
         :class="{ on: compose.moment.month === nth(i) }"
         :aria-pressed="compose.moment.month === nth(i)"
         @click="choose({ dataIndex: i })"
@@ -100,25 +104,3 @@ const choose = (event: { dataIndex?: number }) => {
     </div>
   </div>
 </template>
-
-<style scoped>
-.chart {
-  height: 190px;
-}
-.months {
-  display: grid;
-  grid-template-columns: repeat(12, 1fr);
-  padding: 0 8px 4px 44px;
-}
-.m {
-  font-size: 11px;
-  color: var(--soft);
-  cursor: pointer;
-  border-radius: 8px;
-}
-.m.on {
-  background: var(--amber);
-  color: #2b2621;
-  font-weight: 600;
-}
-</style>

@@ -85,7 +85,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
 
 <template>
   <article class="letter">
-    <p>
+    <p class="mb-3.5">
       For
       <input
         :value="b.client"
@@ -124,13 +124,13 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
       />
       .
     </p>
-    <p>
+    <p class="mb-3.5">
       It must be at its best in
-      <span class="months" role="group" aria-label="Months that matter">
+      <span class="inline-flex flex-wrap gap-1 align-middle" role="group" aria-label="Months that matter">
         <button
           v-for="(name, i) in MONTH_NAMES"
           :key="name"
-          class="month"
+          class="month [&.months]:inline-flex [&.months]:flex-wrap [&.months]:gap-1 [&.months]:align-middle"
           :class="{ on: b.months.includes(nth(i)) }"
           :aria-pressed="b.months.includes(nth(i))"
           @click="toggleMonth(nth(i))"
@@ -140,9 +140,13 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
       </span>
       .
     </p>
-    <p class="lead">We ask of the plants:</p>
-    <ul>
-      <li v-for="t in GOOD" :key="t">
+    <p class="mb-0.5">We ask of the plants:</p>
+    <ul class="mb-3.5">
+      <li
+        class="flex flex-wrap gap-y-0.5 gap-x-2.5 items-center leading-relaxed pl-4 text-lg"
+        v-for="t in GOOD"
+        :key="t"
+      >
         <span>{{ TRAIT[t].label }} is</span>
         <USelect
           :model-value="of(t)?.weight ?? 'open'"
@@ -165,9 +169,13 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
         </template>
       </li>
     </ul>
-    <p class="lead">And what we would rather not see:</p>
-    <ul class="two">
-      <li v-for="t in BAD" :key="t">
+    <p class="mb-0.5">And what we would rather not see:</p>
+    <ul class="mb-3.5">
+      <li
+        class="flex flex-wrap gap-y-0.5 gap-x-2.5 items-center pl-4 text-lg leading-snug"
+        v-for="t in BAD"
+        :key="t"
+      >
         <span>{{ TRAIT[t].label }}:</span>
         <USelect
           :model-value="of(t)?.weight ?? 'open'"
@@ -188,7 +196,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
         />
       </li>
     </ul>
-    <div class="sentence">
+    <div class="sentence mb-3.5 flex flex-wrap items-center gap-y-0 gap-x-2.5">
       There are
       <NumberInput
         hide-label
@@ -196,7 +204,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
         :model-value="b.hoursAYear"
         :min="0"
         :max="5000"
-        class="figure"
+        class="w-24 inline-block"
         @update:model-value="(hoursAYear) => put({ hoursAYear })"
       />
       hours of work a year for it, and
@@ -206,7 +214,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
         :model-value="b.budget"
         :min="0"
         :max="10000000"
-        class="figure"
+        class="w-24 inline-block"
         @update:model-value="(budget) => put({ budget })"
       />
       for plants
@@ -219,12 +227,12 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
         :min="1"
         :max="12"
         whole
-        class="small"
+        class="w-15.5 inline-block"
         @update:model-value="(phases) => put({ phases })"
       />
       {{ b.phases === 1 ? 'phase' : 'phases' }}.
     </div>
-    <p>
+    <p class="mb-3.5">
       They love
       <input
         :value="b.likes.join(', ')"
@@ -243,7 +251,7 @@ const onNames = (key: 'likes' | 'hates', event: Event) =>
       />
       .
     </p>
-    <p>
+    <p class="mb-3.5">
       What stays where it is:
       <input
         :value="b.stays"

@@ -67,22 +67,34 @@ const sayManner = (s: School) =>
 </script>
 
 <template>
-  <div class="schools">
-    <table>
+  <div class="max-w-257 my-0 mx-auto text-sm">
+    <table class="w-full border-collapse">
       <thead>
         <tr>
-          <th>School</th>
-          <th v-for="k in KEYS" :key="k">{{ SCHOOL_FIGURES[k].label }}</th>
-          <th>how it is done</th>
+          <th class="text-left font-medium text-soft text-xs py-1 px-1.5 align-bottom leading-tight">School</th>
+          <th
+            class="text-left font-medium text-soft text-xs py-1 px-1.5 align-bottom leading-tight"
+            v-for="k in KEYS"
+            :key="k"
+          >
+            {{ SCHOOL_FIGURES[k].label }}
+          </th>
+          <th class="text-left font-medium text-soft text-xs py-1 px-1.5 align-bottom leading-tight">
+            how it is done
+          </th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="s in schools" :key="s.id" :class="{ on: s.id === store.bed?.school }">
-          <td :title="s.reason">
+          <td class="py-1.5 px-1.5 border-t border-line align-top first:w-66 [.on_&]:bg-amber/9" :title="s.reason">
             <b class="serif">{{ s.name }}</b>
-            <small>{{ s.reason }}</small>
+            <small class="block text-soft text-xs leading-snug">{{ s.reason }}</small>
           </td>
-          <td v-for="k in KEYS" :key="k">
+          <td
+            class="py-1.5 px-1.5 border-t border-line align-top first:w-66 [.on_&]:bg-amber/9"
+            v-for="k in KEYS"
+            :key="k"
+          >
             <NumberInput
               hide-label
               :label="`${s.name}: ${SCHOOL_FIGURES[k].label}`"
@@ -93,23 +105,25 @@ const sayManner = (s: School) =>
             />
             <button
               v-if="isChanged(s.id, k)"
-              class="back"
+              class="text-xs text-amber-deep underline cursor-pointer"
               :aria-label="`${s.name}: ${SCHOOL_FIGURES[k].label} as it was`"
               @click="set(s.id, k, null)"
             >
               changed · back
             </button>
           </td>
-          <td class="words">
+          <td
+            class="py-1.5 px-1.5 border-t border-line align-top text-soft text-xs leading-snug w-37 first:w-66 [.on_&]:bg-amber/9"
+          >
             {{ sayManner(s) }}
           </td>
         </tr>
       </tbody>
     </table>
-    <section class="compare" data-testid="compare">
-      <h3>Two schools on {{ store.bed?.name }}</h3>
-      <div class="sides">
-        <div v-for="i in [0, 1] as const" :key="i" class="side">
+    <section class="mt-4.5 border border-line rounded-md bg-card py-3.5 px-4" data-testid="compare">
+      <h3 class="text-lg mb-2.5">Two schools on {{ store.bed?.name }}</h3>
+      <div class="grid grid-cols-[1fr_1fr] gap-5">
+        <div v-for="i in [0, 1] as const" :key="i">
           <USelect
             :model-value="pair[i]"
             :items="items"
@@ -123,116 +137,31 @@ const sayManner = (s: School) =>
             "
           />
           <template v-if="results[i]">
-            <p>
+            <p class="mt-1.5">
               {{ results[i]!.findings.length }} findings · {{ results[i]!.crowded }} plants without room · lanes
               {{ results[i]!.fill.map((f) => `${percent(f)} %`).join(', ') }} full
             </p>
-            <p class="marks">
+            <p class="flex flex-wrap gap-y-0.5 gap-x-3.5 text-soft mt-1.5">
               <span>
                 As a whole
-                <b>{{ Math.round(results[i]!.total) }}</b>
+                <b class="text-ink">{{ Math.round(results[i]!.total) }}</b>
               </span>
               <span v-for="m in results[i]!.marks" :key="m.name" :title="m.question">
                 {{ m.name }}
-                <b>{{ Math.round(m.value) }}</b>
+                <b class="text-ink">{{ Math.round(m.value) }}</b>
               </span>
             </p>
-            <p class="hint">
+            <p class="hint text-soft mt-1.5">
               Only here:
               <template v-if="only(i).length === 0">nothing.</template>
             </p>
             <ul>
-              <li v-for="title in only(i)" :key="title">{{ title }}</li>
+              <li class="py-px pr-0 pl-3.5" v-for="title in only(i)" :key="title">{{ title }}</li>
             </ul>
           </template>
         </div>
       </div>
-      <p class="hint">In both: {{ both.length === 0 ? 'nothing' : both.join('; ') }}.</p>
+      <p class="hint text-soft mt-1.5">In both: {{ both.length === 0 ? 'nothing' : both.join('; ') }}.</p>
     </section>
   </div>
 </template>
-
-<style scoped>
-.schools {
-  max-width: 900px;
-  margin: 0 auto;
-  font-size: 12.5px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-  color: var(--soft);
-  font-size: 11.5px;
-  padding: 4px 6px;
-  vertical-align: bottom;
-  line-height: 1.25;
-}
-td {
-  padding: 5px 6px;
-  border-top: 1px solid var(--line);
-  vertical-align: top;
-}
-td:first-child {
-  width: 230px;
-}
-td small {
-  display: block;
-  color: var(--soft);
-  font-size: 11.5px;
-  line-height: 1.3;
-}
-tr.on td {
-  background: color-mix(in srgb, var(--amber) 9%, transparent);
-}
-.back {
-  font-size: 10.5px;
-  color: var(--amber-deep);
-  text-decoration: underline;
-  cursor: pointer;
-}
-.words {
-  color: var(--soft);
-  font-size: 11.5px;
-  line-height: 1.3;
-  width: 130px;
-}
-.compare {
-  margin-top: 16px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-  padding: 12px 14px;
-}
-h3 {
-  font-size: 16px;
-  margin-bottom: 8px;
-}
-.sides {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 18px;
-}
-.side p {
-  margin-top: 6px;
-}
-.marks {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 12px;
-  color: var(--soft);
-}
-.marks b {
-  color: var(--ink);
-}
-.side li {
-  padding: 1px 0 1px 12px;
-}
-.hint {
-  color: var(--soft);
-  margin-top: 6px;
-}
-</style>

@@ -56,32 +56,16 @@ const said = computed(() => {
 
 <template>
   <figure>
-    <figcaption>
+    <figcaption class="flex gap-3 items-baseline">
       <b class="serif">Hours by month</b>
-      <span class="hint">{{ said }}</span>
+      <span class="hint text-sm text-soft leading-snug">{{ said }}</span>
     </figcaption>
     <ClientOnly>
-      <VChart :option="option" autoresize class="chart" aria-label="Hours of work by month" />
+      <VChart :option="option" autoresize class="h-43!" aria-label="Hours of work by month" />
     </ClientOnly>
-    <p v-if="peak.hours > 0" class="hint">
+    <p v-if="peak.hours > 0" class="hint text-sm text-soft leading-snug">
       {{ monthName(peak.month) }} is the peak ({{ figure(peak.hours, 0) }} h, most of it {{ peak.most }}). It would
       be less with {{ advice }}.
     </p>
   </figure>
 </template>
-
-<style scoped>
-.chart {
-  height: 150px;
-}
-figcaption {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-}
-.hint {
-  font-size: 12.5px;
-  color: var(--soft);
-  line-height: 1.4;
-}
-</style>

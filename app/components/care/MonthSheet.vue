@@ -16,36 +16,22 @@ const hours = computed(() => figure(monthTasks.value.reduce((n, t) => n + t.minu
 <template>
   <section>
     <h2>{{ bed.garden?.value.name }}: {{ title }}, {{ hours }} h</h2>
-    <table>
+    <table class="w-full text-xs border-collapse">
       <tbody>
         <tr v-for="t in monthTasks" :key="t.id">
-          <td class="box">☐</td>
-          <td class="day">{{ dayWords(dayOf(t)) }}</td>
-          <td>
+          <td class="box py-1 pr-2.5 pl-0 align-top border-b border-line">☐</td>
+          <td class="py-1 pr-2.5 pl-0 align-top border-b border-line whitespace-nowrap">
+            {{ dayWords(dayOf(t)) }}
+          </td>
+          <td class="py-1 pr-2.5 pl-0 align-top border-b border-line">
             <b>{{ t.title }}</b>
             {{ t.bedName }}
             <br />
             <small>{{ t.why }} {{ t.cautions.join(' ') }}</small>
           </td>
-          <td class="day">{{ t.minutes }} min</td>
+          <td class="py-1 pr-2.5 pl-0 align-top border-b border-line whitespace-nowrap">{{ t.minutes }} min</td>
         </tr>
       </tbody>
     </table>
   </section>
 </template>
-
-<style scoped>
-table {
-  width: 100%;
-  font-size: 12px;
-  border-collapse: collapse;
-}
-td {
-  padding: 3px 8px 3px 0;
-  vertical-align: top;
-  border-bottom: 1px solid var(--line);
-}
-.day {
-  white-space: nowrap;
-}
-</style>

@@ -35,7 +35,7 @@ const move = (event: Event) => {
 
 <template>
   <li
-    class="task"
+    class="grid grid-cols-[1fr_132px] gap-3.5 py-2.5 px-0 border-t border-line hover:bg-amber/7 focus-within:bg-amber/7"
     :class="{ over: isOver(task) }"
     :data-task="task.id"
     @mouseenter="light(true)"
@@ -43,26 +43,31 @@ const move = (event: Event) => {
     @focusin="light(true)"
     @focusout="light(false)"
   >
-    <div class="words">
-      <p class="title">
+    <div class="[.over_&]:opacity-62">
+      <p class="flex gap-2.5 items-baseline">
         <b>{{ task.title }}</b>
-        <span class="where">{{ where }}</span>
-        <span class="time">{{ hours }}</span>
+        <span class="text-soft text-sm">{{ where }}</span>
+        <span class="ml-auto tabular-nums text-sm">{{ hours }}</span>
       </p>
-      <p class="why">{{ task.why }}</p>
-      <p class="when">
-        <span class="window" aria-hidden="true">
-          <i class="week" :style="{ left: `${bar.week}%` }" />
-          <i class="best" :style="{ left: `${bar.best}%` }" />
+      <p class="text-sm leading-snug">{{ task.why }}</p>
+      <p class="text-xs text-soft leading-relaxed">
+        <span
+          class="relative inline-block w-24 h-1.5 rounded-xs bg-amber/30 mr-1.5 align-middle print:hidden"
+          aria-hidden="true"
+        >
+          <i class="bg-ink absolute -top-0.5 w-1 h-3 -ml-px rounded-xs" :style="{ left: `${bar.week}%` }" />
+          <i class="bg-amber-deep absolute -top-0.5 w-1 h-3 -ml-px rounded-xs" :style="{ left: `${bar.best}%` }" />
         </span>
         {{ dayWords(task.opens) }} to {{ dayWords(task.closes) }}, best {{ dayWords(task.best) }}
         <template v-if="task.tools.length > 0">· {{ task.tools.join(', ') }}</template>
       </p>
-      <p v-for="c in task.cautions" :key="c" class="caution">{{ say(c) }}</p>
-      <p v-if="back" class="caution">On {{ dayWords(dayOf(task)) }} {{ back }}: wait a few days.</p>
-      <p v-if="state === 'moved'" class="when">moved to {{ dayWords(dayOf(task)) }}</p>
+      <p v-for="c in task.cautions" :key="c" class="caution text-amber-deep text-xs leading-snug">{{ say(c) }}</p>
+      <p v-if="back" class="caution text-amber-deep text-xs leading-snug">
+        On {{ dayWords(dayOf(task)) }} {{ back }}: wait a few days.
+      </p>
+      <p v-if="state === 'moved'" class="text-xs text-soft leading-relaxed">moved to {{ dayWords(dayOf(task)) }}</p>
     </div>
-    <div class="acts">
+    <div class="acts flex flex-col gap-1 items-start print:hidden">
       <UButton
         v-if="!isOver(task)"
         size="xs"
@@ -82,9 +87,10 @@ const move = (event: Event) => {
       >
         Not this year
       </UButton>
-      <label v-if="!isOver(task)" class="move">
+      <label v-if="!isOver(task)" class="text-xs text-soft">
         move to
         <input
+          class="border border-line rounded-sm bg-card py-px px-1 text-xs w-35"
           type="date"
           :value="state === 'moved' ? dayOf(task) : ''"
           :min="now"
@@ -93,106 +99,9 @@ const move = (event: Event) => {
         />
       </label>
       <template v-else>
-        <span class="state">{{ state }} {{ dayWords(ticks[task.id]!.day) }}</span>
+        <span class="state text-xs text-soft">{{ state }} {{ dayWords(ticks[task.id]!.day) }}</span>
         <UButton size="xs" color="neutral" variant="ghost" @click="tick(task, null)">Open again</UButton>
       </template>
     </div>
   </li>
 </template>
-
-<style scoped>
-.task {
-  display: grid;
-  grid-template-columns: 1fr 132px;
-  gap: 12px;
-  padding: 8px 0;
-  border-top: 1px solid var(--line);
-}
-.task:hover,
-.task:focus-within {
-  background: color-mix(in srgb, var(--amber) 7%, transparent);
-}
-.over .words {
-  opacity: 0.62;
-}
-.title {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-}
-.where {
-  color: var(--soft);
-  font-size: 12.5px;
-}
-.time {
-  margin-left: auto;
-  font-variant-numeric: tabular-nums;
-  font-size: 12.5px;
-}
-.why {
-  font-size: 13px;
-  line-height: 1.4;
-}
-.when {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.6;
-}
-.window {
-  position: relative;
-  display: inline-block;
-  width: 84px;
-  height: 6px;
-  border-radius: 3px;
-  background: color-mix(in srgb, var(--amber) 30%, var(--card));
-  margin-right: 6px;
-  vertical-align: middle;
-}
-.window i {
-  position: absolute;
-  top: -2px;
-  width: 3px;
-  height: 10px;
-  margin-left: -1px;
-  border-radius: 1px;
-}
-.best {
-  background: var(--amber-deep);
-}
-.week {
-  background: var(--ink);
-}
-.caution {
-  color: var(--amber-deep);
-  font-size: 12px;
-  line-height: 1.4;
-}
-.acts {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  align-items: flex-start;
-}
-.move {
-  font-size: 12px;
-  color: var(--soft);
-}
-.move input {
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  background: var(--card);
-  padding: 1px 3px;
-  font-size: 12px;
-  width: 122px;
-}
-.state {
-  font-size: 12px;
-  color: var(--soft);
-}
-@media print {
-  .acts,
-  .window {
-    display: none;
-  }
-}
-</style>

@@ -61,16 +61,16 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
 </script>
 
 <template>
-  <div class="care" :class="paper">
-    <CareMonthSheet class="month-sheet" />
-    <div class="list">
+  <div class="grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] min-h-0 print:block" :class="paper">
+    <CareMonthSheet class="hidden print:[.month_&]:block" />
+    <div class="list overflow-y-auto pt-4 pb-11.5 px-5.5 print:overflow-visible print:[.month_&]:hidden">
       <header>
-        <h2>
+        <h2 class="text-xl">
           Week of {{ dayWords(monday) }} to {{ dayWords(sunday) }}
-          <small>{{ toDo }}</small>
+          <small class="font-sans text-sm font-normal text-soft">{{ toDo }}</small>
           <FieldNote of="window" />
         </h2>
-        <div class="nav">
+        <div class="flex flex-wrap items-center gap-1.5 my-2.5 mx-0 print:hidden">
           <UButton
             size="xs"
             color="neutral"
@@ -89,12 +89,12 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
             @click="step(1)"
           />
           <UButton size="xs" color="neutral" variant="ghost" @click="step(4)">Four weeks on</UButton>
-          <label class="planted">
+          <label class="flex items-center gap-1.5 text-sm text-soft ml-2.5">
             planted in
             <NumberInput
               hide-label
               label="Year in which the garden was planted"
-              class="year"
+              class="w-18"
               :model-value="planted"
               :min="1900"
               :max="2300"
@@ -102,8 +102,8 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
               @update:model-value="setPlanted"
             />
           </label>
-          <span class="hint">year {{ age }}</span>
-          <span class="grow" />
+          <span class="hint text-xs text-soft">year {{ age }}</span>
+          <span class="flex-1" />
           <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-calendar" :to="feed" external>
             Calendar
           </UButton>
@@ -111,15 +111,26 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
             <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-printer">Print</UButton>
           </UDropdownMenu>
         </div>
-        <ol class="weather" aria-label="Made-up weather of the week">
-          <li v-for="d in days" :key="d.day" :class="{ today: d.isToday }">
+        <ol class="flex flex-wrap gap-1 text-xs" aria-label="Made-up weather of the week">
+          <li
+            class="py-0.5 px-1 rounded-sm bg-card border border-line [&.today]:border-amber"
+            v-for="d in days"
+            :key="d.day"
+            :class="{ today: d.isToday }"
+          >
             <b>{{ d.name }}</b>
             {{ degrees(d.lowC) }}–{{ degrees(d.highC) }}
-            <small>{{ d.rainMm > 0 ? say(`${Math.round(d.rainMm)}\u202fmm`) : 'dry' }}</small>
+            <small class="text-soft">{{ d.rainMm > 0 ? say(`${Math.round(d.rainMm)}\u202fmm`) : 'dry' }}</small>
           </li>
-          <li class="hint">weather made up for planning</li>
+          <li class="hint text-xs text-soft py-0.5 px-1 rounded-sm border-0 bg-transparent">
+            weather made up for planning
+          </li>
         </ol>
-        <ul v-if="coming.length > 0" class="words" data-testid="weather-words">
+        <ul
+          v-if="coming.length > 0"
+          class="mt-1.5 text-sm text-amber-deep list-disc pl-5"
+          data-testid="weather-words"
+        >
           <li v-for="w in coming" :key="`${w.day}${w.what}`">{{ say(w.says) }}</li>
         </ul>
       </header>
@@ -134,27 +145,29 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
         :aria-label="g.title"
         :data-testid="`care-${g.id}`"
       >
-        <h3>
+        <h3 class="mt-4 text-lg">
           {{ g.title }}
-          <small>{{ g.tasks.length }}</small>
+          <small class="font-sans text-sm font-normal text-soft">{{ g.tasks.length }}</small>
         </h3>
-        <p v-if="g.note" class="hint">{{ g.note }}</p>
+        <p v-if="g.note" class="hint text-xs text-soft">{{ g.note }}</p>
         <ul v-roving="'li'">
           <CareTaskRow v-for="t in g.tasks" :key="t.id" :task="t" />
         </ul>
       </section>
       <CareFromLog />
-      <details v-if="late.length > 0" class="late" data-testid="care-late">
-        <summary>Too late now, asked again next year: {{ late.length }}</summary>
+      <details v-if="late.length > 0" data-testid="care-late">
+        <summary class="cursor-pointer mt-4.5 text-sm text-soft">
+          Too late now, asked again next year: {{ late.length }}
+        </summary>
         <ul v-roving="'li'">
           <CareTaskRow v-for="t in late" :key="t.id" :task="t" />
         </ul>
       </details>
     </div>
-    <aside class="side">
-      <CareMonthBars />
-      <div ref="stage" class="stage">
-        <p class="hint">{{ bed.bed?.name }}: point at a task, its places light up.</p>
+    <aside class="flex flex-col min-h-0 border-l border-line bg-card pt-4 pb-0 px-0 print:hidden">
+      <CareMonthBars class="py-0 px-5" />
+      <div ref="stage" class="stage flex-1 min-h-0 overflow-hidden mt-3 border-t border-line">
+        <p class="hint text-xs text-soft py-1.5 px-5">{{ bed.bed?.name }}: point at a task, its places light up.</p>
         <ClientOnly>
           <ComposeElevationView :axis="axis" :height="elevationPx" />
           <ComposePlanView still :axis="planAxis" :height="planPx" :top-px="planTopPx" />
@@ -163,131 +176,3 @@ const coming = computed(() => words.value.filter((w) => w.day >= now).slice(0, 6
     </aside>
   </div>
 </template>
-
-<style scoped>
-.care {
-  display: grid;
-  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-  min-height: 0;
-}
-.month-sheet {
-  display: none;
-}
-.list {
-  overflow-y: auto;
-  padding: 14px 20px 40px;
-}
-h2 {
-  font-size: 20px;
-}
-h2 small,
-h3 small {
-  font-family: var(--font-sans);
-  font-size: 13px;
-  font-weight: 400;
-  color: var(--soft);
-}
-h3 {
-  margin-top: 14px;
-  font-size: 15px;
-}
-.nav {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px;
-  margin: 8px 0;
-}
-.grow {
-  flex: 1;
-}
-.planted {
-  display: flex;
-  align-items: center;
-  gap: 5px;
-  font-size: 12.5px;
-  color: var(--soft);
-  margin-left: 8px;
-}
-.year {
-  width: 64px;
-}
-.late summary {
-  cursor: pointer;
-  margin-top: 16px;
-  font-size: 13px;
-  color: var(--soft);
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-}
-.weather {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 3px;
-  font-size: 11.5px;
-}
-.weather li {
-  padding: 2px 4px;
-  border-radius: 5px;
-  background: var(--card);
-  border: 1px solid var(--line);
-}
-.weather li.hint {
-  border: 0;
-  background: none;
-}
-.weather .today {
-  border-color: var(--amber);
-}
-.weather small {
-  color: var(--soft);
-}
-.words {
-  margin-top: 6px;
-  font-size: 12.5px;
-  color: var(--amber-deep);
-  list-style: disc;
-  padding-left: 18px;
-}
-.side {
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-  border-left: 1px solid var(--line);
-  background: var(--card);
-  padding: 14px 0 0;
-}
-.side > figure {
-  padding: 0 18px;
-}
-.stage {
-  flex: 1;
-  min-height: 0;
-  overflow: hidden;
-  margin-top: 10px;
-  border-top: 1px solid var(--line);
-}
-.stage > .hint {
-  padding: 6px 18px;
-}
-@media print {
-  .care {
-    display: block;
-  }
-  .month .list {
-    display: none;
-  }
-  .month .month-sheet {
-    display: block;
-  }
-  .list {
-    overflow: visible;
-  }
-  .side,
-  .nav {
-    display: none;
-  }
-}
-</style>

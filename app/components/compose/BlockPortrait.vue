@@ -24,12 +24,13 @@ watch(
 </script>
 
 <template>
-  <img :src="address" alt="" :width="width" :height="height" draggable="false" decoding="sync" class="portrait" />
+  <img
+    :src="address"
+    alt=""
+    :width="width"
+    :height="height"
+    draggable="false"
+    decoding="sync"
+    class="flex-none max-w-none"
+  />
 </template>
-
-<style scoped>
-.portrait {
-  flex: none;
-  max-width: none;
-}
-</style>

@@ -21,19 +21,26 @@ async function send(note: ShareNote) {
   <section v-if="threads.length > 0" aria-label="From the client" data-testid="client-notes">
     <h3>From the client</h3>
     <p v-if="problem" class="hint" role="alert">{{ problem }}</p>
-    <article v-for="{ note, number, answers } in threads" :key="note.id" :class="{ settled: note.settled }">
-      <p>
+    <article
+      class="py-1.5 px-0 text-sm"
+      v-for="{ note, number, answers } in threads"
+      :key="note.id"
+      :class="{ settled: note.settled }"
+    >
+      <p class="[.settled_&]:text-soft">
         <b>{{ number }}. {{ nameOf(note) }}</b>
         {{ KINDS[note.kind] }}{{ whereOf(note) }}
         <small v-if="isOld(note)">before later changes</small>
       </p>
-      <p v-if="note.said">{{ note.said }}</p>
-      <p v-for="a in answers" :key="a.id" class="answer">You: {{ a.said }}</p>
-      <form class="line" @submit.prevent="send(note)">
+      <p class="[.settled_&]:text-soft" v-if="note.said">{{ note.said }}</p>
+      <p v-for="a in answers" :key="a.id" class="pl-3 border-l-2 border-line text-soft [.settled_&]:text-soft">
+        You: {{ a.said }}
+      </p>
+      <form class="flex gap-1 mt-1" @submit.prevent="send(note)">
         <UInput
           v-model="texts[note.id]"
           size="xs"
-          class="grow"
+          class="flex-1"
           :aria-label="`Answer to ${nameOf(note)}`"
           placeholder="Answer"
         />
@@ -45,26 +52,3 @@ async function send(note: ShareNote) {
     </article>
   </section>
 </template>
-
-<style scoped>
-article {
-  padding: 6px 0;
-  font-size: 13px;
-}
-.settled > p {
-  color: var(--soft);
-}
-.answer {
-  padding-left: 10px;
-  border-left: 2px solid var(--line);
-  color: var(--soft);
-}
-.line {
-  display: flex;
-  gap: 4px;
-  margin-top: 4px;
-}
-.grow {
-  flex: 1;
-}
-</style>

@@ -33,12 +33,12 @@ onMounted(load)
 </script>
 
 <template>
-  <div v-if="beds.length > 0" class="copy">
+  <div v-if="beds.length > 0" class="flex flex-wrap gap-1.5 items-center">
     <USelect
       v-model="into"
       :items="beds"
       size="xs"
-      class="pick"
+      class="flex-1 min-w-34"
       placeholder="another bed"
       aria-label="Bed to copy into"
     />
@@ -53,24 +53,6 @@ onMounted(load)
     >
       Copy there
     </UButton>
-    <p v-if="said" role="status">{{ said }}</p>
+    <p class="text-xs text-soft w-full" v-if="said" role="status">{{ said }}</p>
   </div>
 </template>
-
-<style scoped>
-.copy {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-  align-items: center;
-}
-.pick {
-  flex: 1;
-  min-width: 120px;
-}
-p {
-  font-size: 12px;
-  color: var(--soft);
-  width: 100%;
-}
-</style>

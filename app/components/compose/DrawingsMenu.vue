@@ -37,15 +37,15 @@ async function download(view: string, as: string) {
 
 <template>
   <UDropdownMenu v-model:open="isOpen" :items="sheets" :modal="false" portal="#content">
-    <UButton size="xs" color="neutral" variant="ghost" icon="i-lucide-download" class="button" data-testid="sheets">
+    <UButton
+      size="xs"
+      color="neutral"
+      variant="ghost"
+      icon="i-lucide-download"
+      class="h-5.5 flex-none"
+      data-testid="sheets"
+    >
       Drawings
     </UButton>
   </UDropdownMenu>
 </template>
-
-<style scoped>
-.button {
-  height: 20px;
-  flex: none;
-}
-</style>

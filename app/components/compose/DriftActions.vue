@@ -25,7 +25,7 @@ function swapOne(plantId: unknown) {
 </script>
 
 <template>
-  <div class="acts">
+  <div class="acts grid gap-1.5 mt-2.5">
     <USelectMenu
       v-if="one"
       :model-value="''"
@@ -37,7 +37,7 @@ function swapOne(plantId: unknown) {
       aria-label="Only this plant becomes"
       @update:model-value="swapOne"
     />
-    <div class="row">
+    <div class="row flex gap-1.5">
       <UButton
         size="xs"
         color="neutral"
@@ -62,15 +62,3 @@ function swapOne(plantId: unknown) {
     <ComposeCopyToBed />
   </div>
 </template>
-
-<style scoped>
-.acts {
-  display: grid;
-  gap: 5px;
-  margin-top: 8px;
-}
-.row {
-  display: flex;
-  gap: 5px;
-}
-</style>

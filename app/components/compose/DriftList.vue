@@ -24,21 +24,24 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
 </script>
 
 <template>
-  <div v-roving="'.drift'" class="list" data-testid="drift-list">
+  <div v-roving="'.drift'" class="list pt-1.5 pb-4 px-3.5" data-testid="drift-list">
     <section v-for="group in groups" :key="group.lane" :aria-label="`${group.name} lane`">
-      <h3>{{ group.name }}</h3>
-      <p v-if="group.drifts.length === 0" class="none">Nothing in this lane.</p>
+      <h3 class="text-sm mt-2.5 mb-1 mx-0 text-soft">{{ group.name }}</h3>
+      <p v-if="group.drifts.length === 0" class="text-sm text-soft">Nothing in this lane.</p>
       <div
         v-for="drift in group.drifts"
         :key="drift.id"
-        class="drift"
+        class="drift border-b border-line/60 py-0.5 px-0"
         :class="{ chosen: compose.driftId === drift.id || compose.many.includes(drift.id) }"
       >
-        <div class="line">
-          <button class="name" @click="(event: MouseEvent) => chooseRow(drift.id, event.shiftKey)">
+        <div class="flex items-center gap-2.5">
+          <button
+            class="flex-1 text-left font-serif cursor-pointer text-base [.chosen_&]:text-amber-deep [.chosen_&]:font-semibold"
+            @click="(event: MouseEvent) => chooseRow(drift.id, event.shiftKey)"
+          >
             {{ namesOf(drift) }}
           </button>
-          <span class="count">× {{ drift.count }}</span>
+          <span class="text-xs text-soft">× {{ drift.count }}</span>
           <UButton
             size="xs"
             color="neutral"
@@ -49,7 +52,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
             @click="open = open === drift.id ? null : drift.id"
           />
         </div>
-        <div v-if="open === drift.id" class="figures">
+        <div v-if="open === drift.id" class="grid grid-cols-[1fr_1fr] gap-1.5 pt-1 pb-2.5 px-0 items-end">
           <LengthInput
             label="Middle at"
             :model-value="drift.at"
@@ -75,9 +78,19 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-trash-2" @click="remove(drift.id)">
             Take out
           </UButton>
-          <ul class="plants">
-            <li v-for="p in plantsOf(drift.id)" :key="p.id" :class="{ chosen: compose.plantId === p.id }">
-              <button class="which" @click="compose.choose(drift.id, p.id)">{{ nth(p.index) }}</button>
+          <ul class="col-span-full">
+            <li
+              class="grid grid-cols-[24px_1fr_1fr_26px] gap-1 items-center py-px px-0"
+              v-for="p in plantsOf(drift.id)"
+              :key="p.id"
+              :class="{ chosen: compose.plantId === p.id }"
+            >
+              <button
+                class="cursor-pointer text-soft text-xs [.chosen_&]:text-amber-deep [.chosen_&]:font-bold"
+                @click="compose.choose(drift.id, p.id)"
+              >
+                {{ nth(p.index) }}
+              </button>
               <LengthInput
                 hide-label
                 :label="`Plant ${nth(p.index)} along`"
@@ -109,7 +122,7 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
               <UIcon
                 v-else-if="p.crowded"
                 name="i-lucide-alert-triangle"
-                class="crowded"
+                class="text-amber-deep size-4.5"
                 title="Crowded: no lawful place was found"
               />
             </li>
@@ -119,73 +132,3 @@ const nameOf = (plantId: string) => library.byId.get(plantId)?.commonName ?? `${
     </section>
   </div>
 </template>
-
-<style scoped>
-.list {
-  padding: 6px 12px 14px;
-}
-h3 {
-  font-size: 13px;
-  margin: 8px 0 3px;
-  color: var(--soft);
-}
-.none {
-  font-size: 12.5px;
-  color: var(--soft);
-}
-.drift {
-  border-bottom: 1px solid color-mix(in srgb, var(--line) 60%, transparent);
-  padding: 2px 0;
-}
-.chosen > .line .name {
-  color: var(--amber-deep);
-  font-weight: 600;
-}
-.line {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-.name {
-  flex: 1;
-  text-align: left;
-  font-family: var(--font-serif);
-  cursor: pointer;
-  font-size: 13.5px;
-}
-.count {
-  font-size: 12px;
-  color: var(--soft);
-}
-.figures {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
-  padding: 4px 0 8px;
-  align-items: end;
-}
-.plants {
-  grid-column: 1 / -1;
-}
-.plants li {
-  display: grid;
-  grid-template-columns: 24px 1fr 1fr 26px;
-  gap: 4px;
-  align-items: center;
-  padding: 1px 0;
-}
-.which {
-  cursor: pointer;
-  color: var(--soft);
-  font-size: 12px;
-}
-.plants .chosen .which {
-  color: var(--amber-deep);
-  font-weight: 700;
-}
-.crowded {
-  color: var(--amber-deep);
-  width: 15px;
-  height: 15px;
-}
-</style>

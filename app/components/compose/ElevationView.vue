@@ -62,7 +62,7 @@ function hover(event: PointerEvent) {
 <template>
   <div
     ref="holder"
-    class="canvas"
+    class="w-full overflow-hidden cursor-default"
     :style="{ height: `${height}px` }"
     :title="tip"
     role="img"
@@ -71,11 +71,3 @@ function hover(event: PointerEvent) {
     @pointermove="hover"
   />
 </template>
-
-<style scoped>
-.canvas {
-  width: 100%;
-  overflow: hidden;
-  cursor: default;
-}
-</style>

@@ -51,7 +51,7 @@ const colourOf = (event: Event) => (event.target as HTMLInputElement).value
     <ul>
       <li v-for="f in features" :key="f.id" :class="{ on: compose.featureId === f.id }" :data-thing="f.id">
         <div class="line">
-          <i class="dot" :style="{ background: f.colour }" />
+          <i class="rounded-xs border border-line ml-1 size-3.5" :style="{ background: f.colour }" />
           <button class="name" :aria-expanded="compose.featureId === f.id" @click="toggle(f.id)">
             {{ FEATURES[f.kind].name }}
           </button>
@@ -112,9 +112,10 @@ const colourOf = (event: Event) => (event.target as HTMLInputElement).value
             :max="12"
             @update:model-value="(heightM) => change(f.id, { heightM })"
           />
-          <label class="tint">
+          <label class="text-xs text-soft grid gap-0.5">
             Colour
             <input
+              class="w-full h-7.5 p-0 border border-line rounded-sm bg-transparent"
               type="color"
               :value="f.colour"
               :aria-label="`Colour of the ${FEATURES[f.kind].name}`"
@@ -133,43 +134,14 @@ const colourOf = (event: Event) => (event.target as HTMLInputElement).value
         </div>
       </li>
     </ul>
-    <div class="add">
-      <USelect v-model="kind" :items="items" size="sm" class="pick" aria-label="Thing to add" />
+    <div class="flex gap-1.5 mt-1.5">
+      <USelect v-model="kind" :items="items" size="sm" class="flex-1" aria-label="Thing to add" />
       <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-plus" data-adds @click="add">Add</UButton>
     </div>
   </section>
 </template>
 
 <style scoped>
-.dot {
-  width: 12px;
-  height: 12px;
-  border-radius: 3px;
-  border: 1px solid var(--line);
-  margin-left: 4px;
-}
-.add {
-  display: flex;
-  gap: 6px;
-  margin-top: 5px;
-}
-.pick {
-  flex: 1;
-}
-.tint {
-  font-size: 12px;
-  color: var(--soft);
-  display: grid;
-  gap: 2px;
-}
-.tint input {
-  width: 100%;
-  height: 26px;
-  padding: 0;
-  border: 1px solid var(--line);
-  border-radius: 4px;
-  background: none;
-}
 .name::first-letter {
   text-transform: uppercase;
 }

@@ -47,38 +47,61 @@ onBeforeUnmount(() => light(false))
 
 <template>
   <article
-    class="finding"
+    class="pt-2.5 pb-3 px-4 border-b border-line hover:bg-amber-wash focus-within:bg-amber-wash"
     :data-finding="finding.id"
     @pointerenter="light(true)"
     @pointerleave="light(false)"
     @focusin="light(true)"
     @focusout="light(false)"
   >
-    <h3>{{ say(finding.title) }}</h3>
-    <p v-if="acceptedReason" class="accepted">
-      <UIcon name="i-lucide-check-check" class="tick" />
+    <h3 class="text-base font-semibold leading-tight">{{ say(finding.title) }}</h3>
+    <p v-if="acceptedReason" class="text-sm text-good mt-1 mb-2 mx-0">
+      <UIcon name="i-lucide-check-check" class="align-[-2px] size-4" />
       Accepted: {{ acceptedReason }}
     </p>
-    <p v-else class="reason">{{ say(finding.reason) }}</p>
-    <div class="acts">
+    <p v-else class="text-sm text-soft leading-snug mt-1 mb-2 mx-0">{{ say(finding.reason) }}</p>
+    <div class="acts flex flex-wrap gap-1.5">
       <template v-if="acceptedReason">
-        <button type="button" class="act" @click="store.edit({ kind: 'unaccept', findingId: finding.id })">
+        <button
+          type="button"
+          class="act hover:bg-rail"
+          @click="store.edit({ kind: 'unaccept', findingId: finding.id })"
+        >
           Take up again
         </button>
       </template>
       <template v-else>
-        <button v-for="(m, i) in tried?.mends ?? []" :key="m.label" type="button" class="act mend" @click="mend(i)">
+        <button
+          v-for="(m, i) in tried?.mends ?? []"
+          :key="m.label"
+          type="button"
+          class="act mend text-amber-deep bg-amber/22 border-amber/55 hover:bg-amber/34"
+          @click="mend(i)"
+        >
           {{ say(m.label) }}
-          <small>{{ m.cost }}</small>
+          <small class="inline-block font-normal text-soft">{{ m.cost }}</small>
         </button>
-        <button type="button" class="act" :aria-expanded="accepting" @click="accepting = !accepting">Accept</button>
+        <button type="button" class="act hover:bg-rail" :aria-expanded="accepting" @click="accepting = !accepting">
+          Accept
+        </button>
       </template>
-      <button type="button" class="act quiet" :aria-expanded="showWhy" @click="showWhy = !showWhy">Why?</button>
+      <button
+        type="button"
+        class="act border-transparent bg-transparent hover:bg-rail"
+        :aria-expanded="showWhy"
+        @click="showWhy = !showWhy"
+      >
+        Why?
+      </button>
     </div>
-    <p v-if="!acceptedReason && !tried" class="trying">Trying what would mend it…</p>
-    <p v-else-if="!acceptedReason && tried?.why" class="trying">{{ say(tried.why) }}</p>
-    <form v-if="accepting" class="why" @submit.prevent="accept">
-      <label :for="reasonId">Why is it right here?</label>
+    <p v-if="!acceptedReason && !tried" class="text-xs text-soft mt-1.5">Trying what would mend it…</p>
+    <p v-else-if="!acceptedReason && tried?.why" class="text-xs text-soft mt-1.5">{{ say(tried.why) }}</p>
+    <form
+      v-if="accepting"
+      class="mt-2.5 text-xs grid grid-cols-[1fr_auto] gap-y-0.5 gap-x-3 text-soft"
+      @submit.prevent="accept"
+    >
+      <label class="col-span-full" :for="reasonId">Why is it right here?</label>
       <UInput
         :id="reasonId"
         ref="reasonBox"
@@ -89,108 +112,31 @@ onBeforeUnmount(() => light(false))
       />
       <UButton type="submit" size="xs" :disabled="reason.trim() === ''">Accept it</UButton>
     </form>
-    <dl v-if="showWhy" class="why">
+    <dl v-if="showWhy" class="mt-2.5 text-xs grid grid-cols-[1fr_auto] gap-y-0.5 gap-x-3 text-soft">
       <template v-for="f in finding.figures" :key="f.name">
         <dt>{{ f.name }}</dt>
-        <dd>{{ figure(f) }}</dd>
+        <dd class="text-right text-ink">{{ figure(f) }}</dd>
       </template>
-      <dt class="source">{{ say(finding.source) }}</dt>
+      <dt class="col-span-full italic mt-1">{{ say(finding.source) }}</dt>
     </dl>
   </article>
 </template>
 
 <style scoped>
-.finding {
-  padding: 9px 14px 10px;
-  border-bottom: 1px solid var(--line);
-}
-.finding:hover,
-.finding:focus-within {
-  background: var(--amber-wash);
-}
-h3 {
-  font-size: 14.5px;
-  font-weight: 600;
-  line-height: 1.25;
-}
-.reason {
-  font-size: 12.5px;
-  color: var(--soft);
-  line-height: 1.38;
-  margin: 3px 0 7px;
-}
-.accepted {
-  font-size: 12.5px;
-  color: var(--good);
-  margin: 3px 0 7px;
-}
-.tick {
-  width: 14px;
-  height: 14px;
-  vertical-align: -2px;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-}
-/* Plain buttons: a card comes and goes while the hand drags, and the package's are slow to make. */
-.act {
-  min-height: 24px;
-  padding: 2px 8px;
-  border: 1px solid var(--ui-border-accented);
-  border-radius: 6px;
-  background: var(--card);
-  color: var(--ink);
-  font-size: 12px;
-  font-weight: 500;
-  line-height: 1.35;
-  text-align: left;
-  cursor: pointer;
-}
-.act:hover {
-  background: var(--rail);
-}
-.quiet {
-  border-color: transparent;
-  background: none;
-}
-.mend {
-  color: var(--amber-deep);
-  background: color-mix(in srgb, var(--amber) 22%, var(--card));
-  border-color: color-mix(in srgb, var(--amber) 55%, var(--line));
-}
-.mend:hover {
-  background: color-mix(in srgb, var(--amber) 34%, var(--card));
-}
-.mend small {
-  display: inline-block;
-  font-weight: 400;
-  color: var(--soft);
-}
-.trying {
-  font-size: 12px;
-  color: var(--soft);
-  margin-top: 5px;
-}
-.why {
-  margin-top: 8px;
-  font-size: 12px;
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 2px 10px;
-  color: var(--soft);
-}
-.why dd {
-  text-align: right;
-  color: var(--ink);
-}
-.why label {
-  grid-column: 1 / -1;
-}
-.source {
-  grid-column: 1 / -1;
-  font-style: italic;
-  margin-top: 4px;
+@layer components {
+  /* Plain buttons: a card comes and goes while the hand drags, and the package's are slow to make. */
+  .act {
+    min-height: 24px;
+    padding: 2px 8px;
+    border: 1px solid var(--ui-border-accented);
+    border-radius: 6px;
+    background: var(--card);
+    color: var(--ink);
+    font-size: var(--text-xs);
+    font-weight: 500;
+    line-height: 1.35;
+    text-align: left;
+    cursor: pointer;
+  }
 }
 </style>

@@ -69,7 +69,7 @@ const canVary = computed(() => names.value.length > 1)
             :key="lane"
             hide-label
             :label="`${name} at ${where(station.atM)}, hundredths`"
-            class="share"
+            class="w-13"
             :model-value="percent(sharesAt(station.atM)[lane] ?? 0)"
             :min="0"
             :max="100"
@@ -91,9 +91,3 @@ const canVary = computed(() => names.value.length > 1)
     </UButton>
   </section>
 </template>
-
-<style scoped>
-.share {
-  width: 46px;
-}
-</style>

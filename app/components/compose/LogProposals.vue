@@ -57,16 +57,21 @@ const show = (i: NextItem) => {
 </script>
 
 <template>
-  <section v-if="has > 0" class="proposals" aria-labelledby="proposals-title" data-testid="log-proposals">
-    <h3 id="proposals-title">From the log</h3>
-    <LogLossCard v-for="l in lossesHere" :key="l.entries[0]!.id" :loss="l" />
-    <article v-for="{ item, acts } in shown" :key="item.entry.id">
+  <section
+    v-if="has > 0"
+    class="pt-2.5 pb-3 px-4 border-b border-line bg-amber-wash dark:bg-amber/10"
+    aria-labelledby="proposals-title"
+    data-testid="log-proposals"
+  >
+    <h3 class="text-base" id="proposals-title">From the log</h3>
+    <LogLossCard class="py-1.5 px-0 text-sm" v-for="l in lossesHere" :key="l.entries[0]!.id" :loss="l" />
+    <article class="py-1.5 px-0 text-sm" v-for="{ item, acts } in shown" :key="item.entry.id">
       <p>
         <b>{{ capital(WISH_WORDS[item.wish]) }}:</b>
         {{ plantName(item.entry.plantId) || bed.kept?.name }}
       </p>
-      <p v-if="item.entry.note" class="soft">{{ item.entry.note }}</p>
-      <div class="acts">
+      <p v-if="item.entry.note" class="soft text-xs text-soft">{{ item.entry.note }}</p>
+      <div class="acts flex flex-wrap gap-1">
         <UButton v-for="a in acts" :key="a.label" size="xs" color="neutral" variant="outline" @click="act(item, a)">
           {{ a.label }}
         </UButton>
@@ -76,30 +81,3 @@ const show = (i: NextItem) => {
     </article>
   </section>
 </template>
-
-<style scoped>
-.proposals {
-  padding: 8px 14px 10px;
-  border-bottom: 1px solid var(--line);
-  background: var(--amber-wash);
-}
-.dark .proposals {
-  background: color-mix(in srgb, var(--amber) 10%, transparent);
-}
-h3 {
-  font-size: 14px;
-}
-article {
-  padding: 5px 0;
-  font-size: 13px;
-}
-.soft {
-  font-size: 12px;
-  color: var(--soft);
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-}
-</style>

@@ -48,19 +48,25 @@ const seenFrom = computed(() =>
 </script>
 
 <template>
-  <div class="caption">
-    <h2>From</h2>
+  <div class="h-6.5 flex items-center gap-1 py-0 px-3.5 whitespace-nowrap overflow-hidden">
+    <h2 class="text-base font-semibold font-serif">From</h2>
     <PlainSelect
       v-if="items.length > 1"
       v-model="chosen"
       :items="items"
-      class="from"
+      class="font-serif font-semibold text-sm py-0 pr-6.5 pl-1 h-6 text-ink"
       aria-label="Look from"
       data-testid="look-from"
     />
-    <b v-else class="serif">{{ viewpoint?.name.toLowerCase() }}</b>
-    <small v-if="seenFrom" :title="seenFrom">{{ seenFrom }}</small>
-    <span class="space" />
+    <b v-else class="serif text-base font-semibold font-serif">{{ viewpoint?.name.toLowerCase() }}</b>
+    <small
+      class="text-xs font-normal text-soft ml-1.5 overflow-hidden text-ellipsis flex-[0_1_auto] min-w-0"
+      v-if="seenFrom"
+      :title="seenFrom"
+    >
+      {{ seenFrom }}
+    </small>
+    <span class="flex-1" />
     <template v-if="sides">
       <UButton
         size="xs"
@@ -71,9 +77,17 @@ const seenFrom = computed(() =>
         title="Walk round to the left"
         @click="walk(store.bed?.form.kind === 'two-sided' ? 180 : STEP_DEG)"
       />
-      <label class="walk">
+      <label class="flex-none">
         <span class="sr-only">Walk round the bed</span>
-        <input v-model.number="compose.walkDeg" type="range" min="-180" max="180" step="5" data-testid="walk" />
+        <input
+          class="w-27 block"
+          v-model.number="compose.walkDeg"
+          type="range"
+          min="-180"
+          max="180"
+          step="5"
+          data-testid="walk"
+        />
       </label>
       <UButton
         size="xs"
@@ -92,65 +106,22 @@ const seenFrom = computed(() =>
       color="neutral"
       variant="ghost"
       icon="i-lucide-download"
-      class="main"
+      class="main flex-none h-5.5"
       aria-haspopup="menu"
       data-testid="sheets"
       @click="hasAsked = true"
     >
       Drawings
     </UButton>
-    <UButton v-if="!isMain" size="xs" color="neutral" variant="outline" class="main" @click="makeMain">
+    <UButton
+      v-if="!isMain"
+      size="xs"
+      color="neutral"
+      variant="outline"
+      class="main flex-none h-5.5"
+      @click="makeMain"
+    >
       Make it the main view
     </UButton>
   </div>
 </template>
-
-<style scoped>
-.caption {
-  height: 23px;
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  padding: 0 12px;
-  white-space: nowrap;
-  overflow: hidden;
-}
-h2,
-b {
-  font-size: 13.5px;
-  font-weight: 600;
-  font-family: var(--font-serif);
-}
-.from {
-  font-family: var(--font-serif);
-  font-weight: 600;
-  font-size: 13px;
-  padding: 0 22px 0 4px;
-  height: 21px;
-  color: var(--ink);
-}
-small {
-  font-size: 12px;
-  font-weight: 400;
-  color: var(--soft);
-  margin-left: 6px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  flex: 0 1 auto;
-  min-width: 0;
-}
-.space {
-  flex: 1;
-}
-.walk,
-.main {
-  flex: none;
-}
-.walk input {
-  width: 96px;
-  display: block;
-}
-.main {
-  height: 20px;
-}
-</style>

@@ -12,13 +12,23 @@ const twoOnly = computed(() => ids.value.length === 2)
 </script>
 
 <template>
-  <section class="card" aria-label="Chosen drifts" data-testid="many-card">
-    <button class="close" aria-label="Choose none" @click="compose.choose(null)">
+  <section
+    class="relative border-b-2 border-amber bg-card py-3 px-4 flex-none grid gap-1.5"
+    aria-label="Chosen drifts"
+    data-testid="many-card"
+  >
+    <button
+      class="absolute right-2.5 top-2.5 cursor-pointer text-soft p-1"
+      aria-label="Choose none"
+      @click="compose.choose(null)"
+    >
       <UIcon name="i-lucide-x" />
     </button>
-    <h2>{{ ids.length }} drifts, {{ plants }} plants</h2>
-    <p class="names">{{ drifts.map((d) => nameOf(d.plantId)).join(', ') }}</p>
-    <div class="row">
+    <h2 class="text-lg font-semibold">{{ ids.length }} drifts, {{ plants }} plants</h2>
+    <p class="text-xs text-soft leading-snug max-h-[3.9em] overflow-auto">
+      {{ drifts.map((d) => nameOf(d.plantId)).join(', ') }}
+    </p>
+    <div class="row flex flex-wrap gap-1.5 items-center">
       <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-align-center-vertical" @click="align">
         In line
       </UButton>
@@ -61,76 +71,21 @@ const twoOnly = computed(() => ids.value.length === 2)
         @click="remove"
       />
     </div>
-    <h3>Hold them</h3>
-    <div class="row">
+    <h3 class="text-sm text-soft">Hold them</h3>
+    <div class="row flex flex-wrap gap-1.5 items-center">
       <UButton size="xs" color="neutral" variant="outline" @click="hold('steps')">at equal steps</UButton>
       <UButton size="xs" color="neutral" variant="outline" @click="hold('together')">together</UButton>
       <UButton v-if="twoOnly" size="xs" color="neutral" variant="outline" @click="hold('mirror')">mirrored</UButton>
     </div>
-    <div class="row">
-      <LengthInput
-        v-model="apartM"
-        label="At least"
-        hide-label
-        :units="units"
-        :min="0.05"
-        :max="50"
-        class="apart"
-      />
+    <div class="row flex flex-wrap gap-1.5 items-center">
+      <LengthInput v-model="apartM" label="At least" hide-label :units="units" :min="0.05" :max="50" class="w-24" />
       <UButton size="xs" color="neutral" variant="outline" @click="hold('apart', apartM)">apart</UButton>
     </div>
     <ComposeMirrorRow />
-    <p v-if="held > 0" class="held">
+    <p v-if="held > 0" class="text-xs">
       {{ held }} kept.
       <button class="link" @click="letGo">Let go (G)</button>
     </p>
     <ComposeCopyToBed />
   </section>
 </template>
-
-<style scoped>
-.card {
-  position: relative;
-  border-bottom: 2px solid var(--amber);
-  background: var(--card);
-  padding: 10px 14px;
-  flex: none;
-  display: grid;
-  gap: 6px;
-}
-.close {
-  position: absolute;
-  right: 8px;
-  top: 8px;
-  cursor: pointer;
-  color: var(--soft);
-  padding: 4px;
-}
-h2 {
-  font-size: 15px;
-  font-weight: 600;
-}
-h3 {
-  font-size: 12.5px;
-  color: var(--soft);
-}
-.names {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.35;
-  max-height: 3.9em;
-  overflow: auto;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-  align-items: center;
-}
-.apart {
-  width: 84px;
-}
-.held {
-  font-size: 12px;
-}
-</style>

@@ -39,50 +39,56 @@ onBeforeUnmount(() => {
 
 <template>
   <section v-if="marks.length > 0 || problem" class="marks" aria-label="Marks" data-testid="marks">
-    <p class="total">
+    <p class="total text-sm text-soft mb-1">
       As a whole
-      <b data-testid="total">{{ rounded(total) }}</b>
+      <b class="my-0 mx-1 text-lg text-ink tabular-nums" data-testid="total">{{ rounded(total) }}</b>
       <span>of 100, from what is seen</span>
     </p>
-    <div class="grid">
+    <div class="grid grid-cols-[1fr_1fr] gap-y-0 gap-x-4">
       <button
         v-for="mark in marks"
         :key="mark.id"
-        class="mark"
+        class="mark hover:bg-amber-wash [&.open]:bg-amber-wash"
         :class="{ low: mark.value < LOW, open: mark.id === open }"
         :aria-expanded="mark.id === open"
         :title="mark.question"
         @click="toggle(mark.id)"
       >
         <span class="name">{{ mark.name }}</span>
-        <span class="bar"><i :style="{ width: `${mark.value}%` }" /></span>
-        <b>{{ rounded(mark.value) }}</b>
+        <span class="h-1.5 rounded-xs bg-line overflow-hidden">
+          <i class="block h-full rounded-xs bg-good [.low_&]:bg-amber-deep" :style="{ width: `${mark.value}%` }" />
+        </span>
+        <b class="text-right font-semibold tabular-nums">{{ rounded(mark.value) }}</b>
       </button>
     </div>
-    <div v-if="opened" class="opened" data-testid="opened-mark">
-      <p class="question">{{ opened.question }}</p>
-      <dl>
+    <div
+      v-if="opened"
+      class="mt-2 pt-2 pb-2.5 px-2.5 border-l-2 border-amber bg-amber-wash text-xs"
+      data-testid="opened-mark"
+    >
+      <p class="font-semibold">{{ opened.question }}</p>
+      <dl class="my-1 mx-0">
         <template v-for="f in opened.figures" :key="f.name">
-          <dt>{{ f.name }}</dt>
+          <dt class="text-soft float-left mr-1.5">{{ f.name }}</dt>
           <dd>
             <b>{{ say(f.value) }}</b>
-            <span>wanted: {{ say(f.wanted) }}</span>
+            <span class="text-soft ml-1.5">wanted: {{ say(f.wanted) }}</span>
           </dd>
         </template>
       </dl>
-      <p v-if="opened.worst" class="worst">
+      <p v-if="opened.worst" class="text-soft text-xs">
         Weakest from {{ length(opened.worst.from, 1) }} to {{ length(opened.worst.to, 1) }}, lit in the pictures.
       </p>
-      <p v-if="!offers" class="trying">Trying what would raise it…</p>
-      <p v-else-if="offers.length === 0" class="trying">No small change that was tried raises it.</p>
-      <div v-else class="offers">
+      <p v-if="!offers" class="text-soft text-xs">Trying what would raise it…</p>
+      <p v-else-if="offers.length === 0" class="text-soft text-xs">No small change that was tried raises it.</p>
+      <div v-else class="flex flex-wrap gap-1.5 mt-1">
         <UButton
           v-for="r in offers"
           :key="r.label"
           size="xs"
           color="secondary"
           variant="soft"
-          class="offer"
+          class="text-amber-deep border border-amber/55"
           @click="take(r)"
         >
           {{ say(r.label) }}
@@ -90,98 +96,23 @@ onBeforeUnmount(() => {
         </UButton>
       </div>
     </div>
-    <p v-if="problem" class="trying" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="text-soft text-xs" role="alert">{{ problem }}</p>
   </section>
 </template>
 
 <style scoped>
-.total {
-  font-size: 12.5px;
-  color: var(--soft);
-  margin-bottom: 4px;
-}
-.total b {
-  margin: 0 4px;
-  font-size: 17px;
-  color: var(--ink);
-  font-variant-numeric: tabular-nums;
-}
-.grid {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 14px;
-}
-.mark {
-  display: grid;
-  grid-template-columns: 58px 1fr 24px;
-  gap: 6px;
-  align-items: center;
-  font-size: 12.5px;
-  min-height: 24px;
-  line-height: 1.3;
-  text-align: left;
-  cursor: pointer;
-  border-radius: 4px;
-}
-.mark:hover,
-.mark.open {
-  background: var(--amber-wash);
-}
-.mark b {
-  text-align: right;
-  font-weight: 600;
-  font-variant-numeric: tabular-nums;
-}
-.bar {
-  height: 5px;
-  border-radius: 3px;
-  background: var(--line);
-  overflow: hidden;
-}
-.bar i {
-  display: block;
-  height: 100%;
-  border-radius: 3px;
-  background: var(--good);
-}
-.low .bar i {
-  background: var(--amber-deep);
-}
-.opened {
-  margin-top: 7px;
-  padding: 7px 9px 8px;
-  border-left: 2px solid var(--amber);
-  background: var(--amber-wash);
-  font-size: 12px;
-}
-.question {
-  font-weight: 600;
-}
-dl {
-  margin: 3px 0;
-}
-dt {
-  color: var(--soft);
-  float: left;
-  margin-right: 5px;
-}
-dd span {
-  color: var(--soft);
-  margin-left: 5px;
-}
-.worst,
-.trying {
-  color: var(--soft);
-  font-size: 12px;
-}
-.offers {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-  margin-top: 4px;
-}
-.offer {
-  color: var(--amber-deep);
-  border: 1px solid color-mix(in srgb, var(--amber) 55%, var(--line));
+@layer components {
+  .mark {
+    display: grid;
+    grid-template-columns: 58px 1fr 24px;
+    gap: 6px;
+    align-items: center;
+    font-size: var(--text-sm);
+    min-height: 24px;
+    line-height: 1.3;
+    text-align: left;
+    cursor: pointer;
+    border-radius: 4px;
+  }
 }
 </style>

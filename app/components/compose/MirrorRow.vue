@@ -4,8 +4,8 @@ const { about, places, place, mirrorCopy } = useMany()
 </script>
 
 <template>
-  <div class="mirror">
-    <USelect v-model="about" :items="places" size="xs" class="about" aria-label="Mirror about" />
+  <div class="flex gap-1.5">
+    <USelect v-model="about" :items="places" size="xs" class="flex-1 min-w-26" aria-label="Mirror about" />
     <UButton
       size="xs"
       color="neutral"
@@ -28,14 +28,3 @@ const { about, places, place, mirrorCopy } = useMany()
     </UButton>
   </div>
 </template>
-
-<style scoped>
-.mirror {
-  display: flex;
-  gap: 5px;
-}
-.about {
-  flex: 1;
-  min-width: 92px;
-}
-</style>

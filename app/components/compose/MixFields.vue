@@ -46,7 +46,7 @@ const most = (share: number) => {
 </script>
 
 <template>
-  <div class="mix" data-testid="mix-fields">
+  <div class="grid gap-1.5 mt-1.5" data-testid="mix-fields">
     <template v-if="mix">
       <USelect
         :model-value="mix.how"
@@ -56,17 +56,17 @@ const most = (share: number) => {
         @update:model-value="setWay"
       />
       <ul>
-        <li>
-          <span class="kind">{{ nameOf(drift.plantId) }}</span>
+        <li class="flex items-center gap-1.5 text-xs">
+          <span class="kind flex-1 truncate">{{ nameOf(drift.plantId) }}</span>
           <b>{{ countOf(drift.plantId) }}</b>
         </li>
-        <li v-for="o in mix.others" :key="o.plantId">
-          <span class="kind">{{ nameOf(o.plantId) }}</span>
+        <li class="flex items-center gap-1.5 text-xs" v-for="o in mix.others" :key="o.plantId">
+          <span class="kind flex-1 truncate">{{ nameOf(o.plantId) }}</span>
           <b>{{ countOf(o.plantId) }}</b>
           <NumberInput
             hide-label
             :label="`Share of ${nameOf(o.plantId)}, hundredths`"
-            class="share"
+            class="w-15"
             :model-value="percent(o.share)"
             :min="1"
             :max="most(o.share)"
@@ -99,27 +99,7 @@ const most = (share: number) => {
 </template>
 
 <style scoped>
-.mix {
-  display: grid;
-  gap: 5px;
-  margin-top: 6px;
-}
-li {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 12px;
-}
-.kind {
-  flex: 1;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
 .kind::first-letter {
   text-transform: uppercase;
-}
-.share {
-  width: 52px;
 }
 </style>

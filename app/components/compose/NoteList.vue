@@ -47,13 +47,13 @@ watch(
     <ol>
       <li v-for="(note, i) in notes" :key="note.id" :data-note="note.id">
         <div class="line">
-          <b>{{ nth(i) }}</b>
+          <b class="w-4.5 text-center">{{ nth(i) }}</b>
           <UTextarea
             :model-value="note.text"
             :rows="1"
             autoresize
             size="sm"
-            class="grow"
+            class="flex-1"
             :maxlength="500"
             :aria-label="`Note ${nth(i)}`"
             @change="(event: Event) => write(note, (event.target as HTMLTextAreaElement).value)"
@@ -71,13 +71,3 @@ watch(
     </ol>
   </section>
 </template>
-
-<style scoped>
-.grow {
-  flex: 1;
-}
-b {
-  width: 16px;
-  text-align: center;
-}
-</style>

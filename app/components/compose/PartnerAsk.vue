@@ -7,7 +7,7 @@ const SIZES = { 2: 'pairs', 3: 'trios', 5: 'fives' } as const
 </script>
 
 <template>
-  <div class="top">
+  <div class="top flex gap-2.5 items-center justify-between flex-wrap">
     <b>{{ title }}</b>
     <div role="group" aria-label="How many together">
       <UButton
@@ -23,9 +23,10 @@ const SIZES = { 2: 'pairs', 3: 'trios', 5: 'fives' } as const
       </UButton>
     </div>
   </div>
-  <label class="bias">
+  <label class="flex gap-1.5 items-center text-xs text-soft">
     <span>evergreen first</span>
     <input
+      class="flex-1 min-w-17"
       v-model.number="bias"
       type="range"
       min="0"
@@ -36,24 +37,3 @@ const SIZES = { 2: 'pairs', 3: 'trios', 5: 'fives' } as const
     <span>flower first</span>
   </label>
 </template>
-
-<style scoped>
-.top {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  justify-content: space-between;
-  flex-wrap: wrap;
-}
-.bias {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  font-size: 11.5px;
-  color: var(--soft);
-}
-.bias input {
-  flex: 1;
-  min-width: 60px;
-}
-</style>

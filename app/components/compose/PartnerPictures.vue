@@ -31,11 +31,13 @@ const boxWidth = (plant: Plant) => Math.max(34, plant.spreadM * scale.value + 8)
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  align-items: flex-end;
-  gap: 0;
-  background: linear-gradient(transparent calc(100% - 3px), var(--soil) 0);
-  overflow: hidden;
+@layer components {
+  .line {
+    display: flex;
+    align-items: flex-end;
+    gap: 0;
+    background: linear-gradient(transparent calc(100% - 3px), var(--soil) 0);
+    overflow: hidden;
+  }
 }
 </style>

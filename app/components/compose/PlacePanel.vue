@@ -40,19 +40,25 @@ const gains = ({ gain, total }: Suggestion) =>
 </script>
 
 <template>
-  <div class="partners" data-testid="partners">
+  <div class="py-2.5 px-4 text-sm" data-testid="partners">
     <ComposePartnerAsk v-model:size="size" v-model:bias="bias" :title="title" />
-    <p v-if="problem" class="hint" role="alert">{{ problem }}</p>
-    <p v-else-if="suggested === null" class="hint" aria-live="polite">Trying plants in this place…</p>
-    <p v-else-if="suggested.length === 0" class="hint">
+    <p v-if="problem" class="hint text-soft text-xs leading-snug mb-1" role="alert">{{ problem }}</p>
+    <p v-else-if="suggested === null" class="hint text-soft text-xs leading-snug mb-1" aria-live="polite">
+      Trying plants in this place…
+    </p>
+    <p v-else-if="suggested.length === 0" class="hint text-soft text-xs leading-snug mb-1">
       Nothing is free about this place, or nothing in the library suits it: choose another lane.
     </p>
-    <article v-for="s in suggested ?? []" :key="s.plants.map((p) => p.id).join('+')">
+    <article
+      class="border-t border-line pt-1.5 pb-2.5 px-0"
+      v-for="s in suggested ?? []"
+      :key="s.plants.map((p) => p.id).join('+')"
+    >
       <ComposePartnerPictures :plants="s.plants" />
-      <p class="names">{{ names(s) }}</p>
-      <p class="gain">{{ gains(s) }}</p>
-      <p class="hint">{{ say(s.reasons.join('; ')) }}</p>
-      <div class="acts">
+      <p class="font-serif leading-snug mt-1">{{ names(s) }}</p>
+      <p class="font-semibold text-xs">{{ gains(s) }}</p>
+      <p class="hint text-soft text-xs leading-snug mb-1">{{ say(s.reasons.join('; ')) }}</p>
+      <div class="acts flex gap-1.5">
         <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-shovel" @click="store.edit(s.edit)">
           Set them there
         </UButton>
@@ -70,5 +76,3 @@ const gains = ({ gain, total }: Suggestion) =>
     </article>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/partners.css"></style>

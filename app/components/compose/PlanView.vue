@@ -242,7 +242,7 @@ function key(event: KeyboardEvent) {
 <template>
   <div
     ref="holder"
-    class="canvas"
+    class="canvas [&.still]:cursor-default [&.tool]:cursor-crosshair focus-visible:-outline-offset-2"
     :class="{ tool: compose.tool !== 'none', still }"
     :style="{ height: `${height}px` }"
     tabindex="0"
@@ -252,36 +252,23 @@ function key(event: KeyboardEvent) {
     @pointerdown="down"
     @keydown="key"
   >
-    <span v-if="ring" class="ring" :style="ring" data-testid="held" />
+    <span
+      v-if="ring"
+      class="absolute left-0 top-0 border-[1.5px] border-amber-deep rounded-full pointer-events-none [will-change:transform] z-1"
+      :style="ring"
+      data-testid="held"
+    />
   </div>
 </template>
 
 <style scoped>
-.canvas {
-  position: relative;
-  width: 100%;
-  overflow: hidden;
-  touch-action: none;
-  cursor: grab;
-}
-/* In a layer of its own: it moves with the hand and nothing is painted for it. */
-.ring {
-  position: absolute;
-  left: 0;
-  top: 0;
-  border: 1.5px solid var(--amber-deep);
-  border-radius: 50%;
-  pointer-events: none;
-  will-change: transform;
-  z-index: 1;
-}
-.still {
-  cursor: default;
-}
-.tool {
-  cursor: crosshair;
-}
-.canvas:focus-visible {
-  outline-offset: -2px;
+@layer components {
+  .canvas {
+    position: relative;
+    width: 100%;
+    overflow: hidden;
+    touch-action: none;
+    cursor: grab;
+  }
 }
 </style>

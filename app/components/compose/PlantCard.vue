@@ -57,44 +57,55 @@ function changeCount(by: number) {
 
 <template>
   <ComposeManyCard v-if="compose.many.length > 1" />
-  <section v-else-if="drift && plant" class="card" aria-label="Plant card" data-testid="plant-card">
-    <button class="close" aria-label="Close the plant card" @click="compose.choose(null)">
+  <section
+    v-else-if="drift && plant"
+    class="relative border-b-2 border-amber bg-card py-3 px-4 max-h-[62%] overflow-y-auto flex-none"
+    aria-label="Plant card"
+    data-testid="plant-card"
+  >
+    <button
+      class="absolute right-2.5 top-2.5 cursor-pointer text-soft p-1"
+      aria-label="Close the plant card"
+      @click="compose.choose(null)"
+    >
       <UIcon name="i-lucide-x" />
     </button>
-    <div class="head">
+    <div class="head flex gap-3 items-end">
       <PlantPortrait :plant="plant" :month="compose.moment.month" :width="76" :height="82" />
       <div>
-        <h2>{{ plant.commonName }}</h2>
-        <p>
+        <h2 class="text-lg font-semibold leading-tight pr-5">{{ plant.commonName }}</h2>
+        <p class="text-sm text-soft leading-snug">
           <BotanicalName :name="plant.botanicalName" />
           · key {{ letters.get(plant.id) }}
         </p>
-        <p class="fig">{{ both(fullHeightM(plant)) }} high, {{ both(plant.spreadM) }} across</p>
+        <p class="text-sm text-soft leading-snug">
+          {{ both(fullHeightM(plant)) }} high, {{ both(plant.spreadM) }} across
+        </p>
       </div>
     </div>
-    <dl>
-      <dt>Wants</dt>
+    <dl class="grid grid-cols-[54px_1fr] gap-y-0.5 gap-x-1.5 text-xs my-2.5 mx-0 leading-snug">
+      <dt class="text-soft">Wants</dt>
       <dd>
         {{ rangeWords(plant.sun.brightest, plant.sun.darkest) }},
         {{ rangeWords(plant.water.driest, plant.water.wettest) }}, zones {{ plant.zones.coldest }}–{{
           plant.zones.warmest
         }}
       </dd>
-      <dt>Shows</dt>
+      <dt class="text-soft">Shows</dt>
       <dd>
         {{ shows }}
       </dd>
       <template v-if="caution">
-        <dt>Caution</dt>
-        <dd class="warn">{{ caution }}</dd>
+        <dt class="text-soft">Caution</dt>
+        <dd class="text-amber-deep">{{ caution }}</dd>
       </template>
       <template v-if="wrong.length > 0">
-        <dt>Not met</dt>
-        <dd class="warn">{{ say(wrong.map((w) => w.text).join('; ')) }}</dd>
+        <dt class="text-soft">Not met</dt>
+        <dd class="text-amber-deep">{{ say(wrong.map((w) => w.text).join('; ')) }}</dd>
       </template>
     </dl>
-    <div class="row">
-      <span class="count" role="group" aria-label="Count">
+    <div class="row flex gap-2.5 items-center">
+      <span class="inline-flex items-center gap-1.5" role="group" aria-label="Count">
         <UButton
           size="xs"
           color="neutral"
@@ -104,7 +115,7 @@ function changeCount(by: number) {
           :disabled="drift.count <= 1"
           @click="changeCount(-1)"
         />
-        <b data-testid="drift-count">{{ drift.count }}</b>
+        <b class="min-w-5.5 text-center" data-testid="drift-count">{{ drift.count }}</b>
         <UButton
           size="xs"
           color="neutral"
@@ -114,7 +125,7 @@ function changeCount(by: number) {
           @click="changeCount(1)"
         />
       </span>
-      <span class="grow" />
+      <span class="flex-1" />
       <UButton
         size="xs"
         color="neutral"
@@ -126,20 +137,20 @@ function changeCount(by: number) {
       />
     </div>
     <ComposeShapeFields :drift="drift" :plant="plant" />
-    <p v-if="shifted" class="pins" data-testid="shifted">{{ shifted }}</p>
+    <p v-if="shifted" class="text-xs text-soft mt-2 leading-normal" data-testid="shifted">{{ shifted }}</p>
     <ComposeMixFields :drift="still" />
     <ComposeStayFields :drift="still" />
-    <p v-if="order" class="pins">
+    <p v-if="order" class="text-xs text-soft mt-2 leading-normal">
       {{ order }}
       <button class="link" @click="letGo">Let go (G)</button>
     </p>
-    <p v-if="pins.length > 0" class="pins">
+    <p v-if="pins.length > 0" class="text-xs text-soft mt-2 leading-normal">
       {{ pins.length }} pinned by hand.
       <button v-for="p in pins.slice(0, 1)" :key="p.id" class="link" @click="unpin(p.driftId, p.index)">
         Let {{ pins.length > 1 ? 'one' : 'it' }} go
       </button>
     </p>
-    <div class="more">
+    <div class="flex gap-1.5 mt-2.5">
       <UButton
         size="xs"
         color="neutral"
@@ -177,96 +188,18 @@ function changeCount(by: number) {
       :at-m="place.atM"
       :lane="place.lane"
       :beside="plant"
-      class="inner"
+      class="pt-1.5 pb-0 px-0"
     />
     <ComposeDriftActions v-else-if="more === 'arrange'" :drift="drift" />
   </section>
 </template>
 
 <style scoped>
-.card {
-  position: relative;
-  border-bottom: 2px solid var(--amber);
-  background: var(--card);
-  padding: 10px 14px 10px;
-}
-.close {
-  position: absolute;
-  right: 8px;
-  top: 8px;
-  cursor: pointer;
-  color: var(--soft);
-  padding: 4px;
-}
-.head {
-  display: flex;
-  gap: 10px;
-  align-items: flex-end;
-}
-h2 {
-  font-size: 16px;
-  font-weight: 600;
-  line-height: 1.15;
-  padding-right: 18px;
-}
 h2::first-letter {
   text-transform: uppercase;
 }
-.head p {
-  font-size: 12.5px;
-  color: var(--soft);
-  line-height: 1.35;
-}
-.fig {
-  color: var(--ink) !important;
-}
-dl {
-  display: grid;
-  grid-template-columns: 54px 1fr;
-  gap: 2px 6px;
-  font-size: 12px;
-  margin: 8px 0;
-  line-height: 1.35;
-}
-dt {
-  color: var(--soft);
-}
-.warn {
-  color: var(--amber-deep);
-}
-.more {
-  display: flex;
-  gap: 6px;
-  margin-top: 8px;
-}
-.inner {
-  padding: 6px 0 0;
-}
-.card {
-  max-height: 62%;
-  overflow-y: auto;
-  flex: none;
-}
-.row {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-.count {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-}
-.count b {
-  min-width: 20px;
-  text-align: center;
-}
-.grow {
-  flex: 1;
-}
-.pins,
 .swaps {
-  font-size: 12px;
+  font-size: var(--text-xs);
   color: var(--soft);
   margin-top: 7px;
   line-height: 1.5;

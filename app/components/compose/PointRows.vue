@@ -29,9 +29,9 @@ function add(i: number) {
 </script>
 
 <template>
-  <details class="points">
-    <summary>{{ points.length }} points, from its middle</summary>
-    <div v-for="(p, i) in points" :key="i" class="point">
+  <details class="col-span-3">
+    <summary class="text-xs text-soft cursor-pointer">{{ points.length }} points, from its middle</summary>
+    <div v-for="(p, i) in points" :key="i" class="flex gap-1 items-center py-px px-0 text-xs">
       <span>{{ nth(i) }}</span>
       <GroundSignedLength
         :label="`Point ${nth(i)} right`"
@@ -66,21 +66,3 @@ function add(i: number) {
     </div>
   </details>
 </template>
-
-<style scoped>
-.points {
-  grid-column: span 3;
-}
-.point {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-  padding: 1px 0;
-  font-size: 12px;
-}
-summary {
-  font-size: 12px;
-  color: var(--soft);
-  cursor: pointer;
-}
-</style>

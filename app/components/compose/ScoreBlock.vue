@@ -65,7 +65,7 @@ const isNow = (m: number) => m + 1 === compose.moment.month
 
 <template>
   <button
-    class="block"
+    class="score-block [&.striped]:pb-1.5 [&.weaves]:rounded-sm [&.weaves]:bg-(--leaf) [&.weaves]:z-1"
     :class="{ chosen, lit, weaves: block.slim, peg: isPeg, striped: isStriped }"
     :style="{ '--leaf': block.colour }"
     :title="label"
@@ -86,151 +86,99 @@ const isNow = (m: number) => m + 1 === compose.moment.month
         :width="22"
         :height="portraitPx"
       />
-      <span v-if="block.fits.words" class="words" aria-hidden="true">
-        <i class="botanical">{{ genus }}</i>
+      <span
+        v-if="block.fits.words"
+        class="words min-w-0 leading-tight overflow-hidden [.striped_&]:flex [.striped_&]:items-baseline [.striped_&]:gap-1.5"
+        aria-hidden="true"
+      >
+        <i class="botanical block text-xs whitespace-nowrap">{{ genus }}</i>
         {{ ' ' }}
-        <small>{{ block.letter }} × {{ block.count }}</small>
+        <small class="text-xs [.striped_&]:flex-none">{{ block.letter }} × {{ block.count }}</small>
       </span>
-      <span v-else-if="block.fits.letter" class="short" :class="{ alone: !block.fits.middling }" aria-hidden="true">
+      <span
+        v-else-if="block.fits.letter"
+        class="text-xs flex flex-col items-center leading-[1.05] ml-auto pr-1 [&.alone]:my-0 [&.alone]:mx-auto [&.alone]:p-0"
+        :class="{ alone: !block.fits.middling }"
+        aria-hidden="true"
+      >
         <b>{{ block.letter }}</b>
         <small v-if="showsCount">×{{ block.count }}</small>
       </span>
     </template>
-    <span v-if="block.year" class="year" aria-hidden="true" data-testid="hand-over">
+    <span
+      v-if="block.year"
+      class="absolute left-0 right-0 bottom-0 flex items-end"
+      aria-hidden="true"
+      data-testid="hand-over"
+    >
       <i
+        class="flex-1 h-1 [&.now]:border-t-2 [&.now]:border-ink"
         v-for="(colour, m) in block.year"
         :key="m"
         :class="{ now: isNow(m) }"
         :style="{ background: colour ?? 'transparent' }"
       />
     </span>
-    <span v-else-if="block.shares.length > 1" class="shares" aria-hidden="true">
+    <span
+      v-else-if="block.shares.length > 1"
+      class="absolute left-0 right-0 bottom-0 h-1.5 flex"
+      aria-hidden="true"
+    >
       <i v-for="s in block.shares" :key="s.plantId" :style="{ flex: s.share, background: s.colour }" />
     </span>
-    <span class="grip" aria-hidden="true" />
+    <span class="grip absolute right-0 top-0 bottom-0 w-2 cursor-ew-resize" aria-hidden="true" />
   </button>
 </template>
 
 <style scoped>
-.block {
-  position: relative;
-  width: 100%;
-  height: 100%;
-  display: flex;
-  align-items: center;
-  gap: 3px;
-  padding: 0 3px;
-  border-radius: 5px;
-  overflow: hidden;
-  text-align: left;
-  cursor: grab;
-  touch-action: none;
-  user-select: none;
-  background: color-mix(in srgb, var(--leaf) 26%, var(--card));
-  border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink));
-  color: var(--ink);
-}
-.chosen {
-  outline: 2.5px solid var(--amber);
-  outline-offset: 0;
-  z-index: 2;
-}
-.lit {
-  box-shadow: 0 0 0 2px var(--amber);
-  z-index: 1;
-}
-.words {
-  min-width: 0;
-  line-height: 1.15;
-  overflow: hidden;
-}
-.words i {
-  display: block;
-  font-size: 12px;
-  white-space: nowrap;
-}
-.words small {
-  font-size: 11px;
-}
-.short {
-  font-size: 11px;
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  line-height: 1.05;
-  margin-left: auto;
-  padding-right: 3px;
-}
-.alone {
-  margin: 0 auto;
-  padding: 0;
-}
-/* One line above the strip. */
-.striped {
-  padding-bottom: 5px;
-}
-.striped .words {
-  display: flex;
-  align-items: baseline;
-  gap: 6px;
-}
-.striped .words i {
-  min-width: 0;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.striped .words small {
-  flex: none;
-}
-.weaves {
-  border-radius: 4px;
-  background: var(--leaf);
-  z-index: 1;
-}
-.shares {
-  position: absolute;
-  left: 0;
-  right: 0;
-  bottom: 0;
-  height: 5px;
-  display: flex;
-}
-.year {
-  position: absolute;
-  left: 0;
-  right: 0;
-  bottom: 0;
-  display: flex;
-  align-items: flex-end;
-}
-.year i {
-  flex: 1;
-  height: 4px;
-}
-.year .now {
-  border-top: 2px solid var(--ink);
-}
-.peg {
-  border-radius: 5px 5px 50% 50%;
-  border-width: 2px;
-}
-.grip {
-  position: absolute;
-  right: 0;
-  top: 0;
-  bottom: 0;
-  width: 7px;
-  cursor: ew-resize;
-}
-.block:hover .grip,
-.chosen .grip {
-  background: linear-gradient(
-    90deg,
-    transparent 2px,
-    color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px,
-    transparent 3px 4px,
-    color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px,
-    transparent 5px
-  );
+@layer components {
+  .score-block {
+    position: relative;
+    width: 100%;
+    height: 100%;
+    display: flex;
+    align-items: center;
+    gap: 3px;
+    padding: 0 3px;
+    border-radius: 5px;
+    overflow: hidden;
+    text-align: left;
+    cursor: grab;
+    touch-action: none;
+    user-select: none;
+    background: color-mix(in srgb, var(--leaf) 26%, var(--card));
+    border: 1px solid color-mix(in srgb, var(--leaf) 60%, var(--ink));
+    color: var(--ink);
+  }
+  .chosen {
+    outline: 2.5px solid var(--amber);
+    outline-offset: 0;
+    z-index: 2;
+  }
+  .lit {
+    box-shadow: 0 0 0 2px var(--amber);
+    z-index: 1;
+  }
+  /* One line above the strip. */
+  .striped .words i {
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  .peg {
+    border-radius: 5px 5px 50% 50%;
+    border-width: 2px;
+  }
+  .score-block:hover .grip,
+  .chosen .grip {
+    background: linear-gradient(
+      90deg,
+      transparent 2px,
+      color-mix(in srgb, var(--ink) 40%, transparent) 2px 3px,
+      transparent 3px 4px,
+      color-mix(in srgb, var(--ink) 40%, transparent) 4px 5px,
+      transparent 5px
+    );
+  }
 }
 </style>

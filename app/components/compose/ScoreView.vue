@@ -34,7 +34,7 @@ function key(event: KeyboardEvent) {
   const to = inOrder.value[way(at, inOrder.value.length - 1)]
   if (!to) return
   compose.choose(to.face.drift.id)
-  void nextTick(() => score.value?.querySelector<HTMLElement>('.block[tabindex="0"]')?.focus())
+  void nextTick(() => score.value?.querySelector<HTMLElement>('.score-block[tabindex="0"]')?.focus())
 }
 const PEG_PX = 30
 const SLIM_PX = 7
@@ -64,7 +64,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 <template>
   <div
     ref="score"
-    class="score"
+    class="relative overflow-hidden"
     role="group"
     aria-label="Score: a block for each drift, lane by lane"
     data-testid="score"
@@ -73,17 +73,19 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
     <div
       v-for="(name, lane) in names"
       :key="lane"
-      class="lane"
+      class="lane relative mb-1"
       :style="{ height: `${laneHeight}px` }"
       :data-lane="lane"
     >
       <span
-        class="name"
+        class="[&.lane]:relative [&.lane]:mb-1 absolute left-3.5 top-1 text-xs text-ink leading-tight w-14.5 z-4"
         :class="{ over: fill(lane) > 100 }"
         :title="`${name} lane: its plants need ${fill(lane)} % of the length${fill(lane) > 100 ? ', overfull' : ''}`"
       >
         {{ name }}
-        <small>{{ fill(lane) }} %{{ fill(lane) > 100 ? ' !' : '' }}</small>
+        <small class="block text-soft text-xs whitespace-pre [.over_&]:text-amber-deep [.over_&]:font-bold">
+          {{ fill(lane) }} %{{ fill(lane) > 100 ? ' !' : '' }}
+        </small>
       </span>
       <div class="strip" :style="{ left: `${axis.score.leftPx}px`, width: `${axis.score.lengthPx}px` }" />
     </div>
@@ -93,7 +95,7 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
       v-for="{ face, place, isStop } in shown"
       :key="face.key"
       v-memo="[face, place, isStop, laneHeight]"
-      class="place"
+      class="absolute"
       :style="place"
     >
       <ComposeScoreBlock :block="face" :lane-height="laneHeight" :stop="isStop" />
@@ -102,26 +104,6 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
 </template>
 
 <style scoped>
-.score {
-  position: relative;
-  overflow: hidden;
-}
-.place {
-  position: absolute;
-}
-.lane {
-  position: relative;
-  margin-bottom: 3px;
-}
-.name {
-  position: absolute;
-  left: 12px;
-  top: 3px;
-  font-size: 11.5px;
-  color: var(--ink);
-  line-height: 1.15;
-  width: 50px;
-}
 /* Blocks that are scrolled away pass beneath the names. */
 .lane::before {
   content: '';
@@ -133,29 +115,18 @@ const fill = (lane: number) => Math.round((scene.value?.placement.laneFill[lane]
   background: var(--paper);
   z-index: 3;
 }
-.name {
-  z-index: 4;
-}
-.name small {
-  display: block;
-  color: var(--soft);
-  font-size: 10px;
-  white-space: pre;
-}
-.over small {
-  color: var(--amber-deep);
-  font-weight: 700;
-}
-.strip {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  box-sizing: border-box;
-  border-radius: 5px;
-  background: repeating-linear-gradient(
-    135deg,
-    var(--rail) 0 6px,
-    color-mix(in srgb, var(--rail) 65%, var(--line)) 6px 7px
-  );
+@layer components {
+  .strip {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    box-sizing: border-box;
+    border-radius: 5px;
+    background: repeating-linear-gradient(
+      135deg,
+      var(--rail) 0 6px,
+      color-mix(in srgb, var(--rail) 65%, var(--line)) 6px 7px
+    );
+  }
 }
 </style>

@@ -9,7 +9,11 @@ const move = (event: Event) => {
 </script>
 
 <template>
-  <span class="zoom" role="group" aria-label="How near the bed is shown">
+  <span
+    class="ml-auto mr-3.5 flex items-center gap-1 font-sans font-normal text-xs text-soft min-w-0"
+    role="group"
+    aria-label="How near the bed is shown"
+  >
     <input
       v-if="isNear"
       type="range"
@@ -17,58 +21,42 @@ const move = (event: Event) => {
       max="100"
       :value="percent(share)"
       aria-label="Along the bed"
-      class="along"
+      class="flex-[0_1_130px] min-w-11.5 w-0 accent-amber"
       @input="move"
     />
-    <button v-if="isNear" class="fit" @click="whole">whole bed</button>
-    <button aria-label="Farther" :disabled="!isNear" @click="farther"><UIcon name="i-lucide-minus" /></button>
-    <output>{{ words }}</output>
-    <button aria-label="Nearer" @click="nearer"><UIcon name="i-lucide-plus" /></button>
+    <button
+      v-if="isNear"
+      class="py-0 px-1.5 underline underline-offset-2 disabled:opacity-35 hover:enabled:bg-rail"
+      @click="whole"
+    >
+      whole bed
+    </button>
+    <button
+      class="disabled:opacity-35 hover:enabled:bg-rail"
+      aria-label="Farther"
+      :disabled="!isNear"
+      @click="farther"
+    >
+      <UIcon name="i-lucide-minus" />
+    </button>
+    <output class="min-w-8.5 text-center">{{ words }}</output>
+    <button class="disabled:opacity-35 hover:enabled:bg-rail" aria-label="Nearer" @click="nearer">
+      <UIcon name="i-lucide-plus" />
+    </button>
   </span>
 </template>
 
 <style scoped>
-.zoom {
-  margin-left: auto;
-  margin-right: 12px;
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  font-family: var(--font-sans);
-  font-weight: 400;
-  font-size: 12px;
-  color: var(--soft);
-  min-width: 0;
-}
-button {
-  min-width: 24px;
-  flex: none;
-  height: 24px;
-  white-space: nowrap;
-  display: inline-grid;
-  place-items: center;
-  border-radius: 4px;
-  cursor: pointer;
-}
-button:hover:not(:disabled) {
-  background: var(--rail);
-}
-button:disabled {
-  opacity: 0.35;
-}
-.fit {
-  padding: 0 6px;
-  text-decoration: underline;
-  text-underline-offset: 2px;
-}
-.along {
-  flex: 0 1 130px;
-  min-width: 40px;
-  width: 0;
-  accent-color: var(--amber);
-}
-output {
-  min-width: 30px;
-  text-align: center;
+@layer components {
+  button {
+    min-width: 24px;
+    flex: none;
+    height: 24px;
+    white-space: nowrap;
+    display: inline-grid;
+    place-items: center;
+    border-radius: 4px;
+    cursor: pointer;
+  }
 }
 </style>

@@ -34,88 +34,48 @@ const acceptedCount = computed(() => settled.value.length + past.value.length)
 
 <template>
   <div>
-    <div class="top">
-      <div class="school">
+    <div class="top pt-2.5 pb-3 px-4 border-b border-line">
+      <div class="flex items-center gap-2.5 text-xs text-soft mb-1.5">
         <label for="school">Judged as</label>
         <FieldNote of="lookAgain" />
-        <PlainSelect id="school" v-model="school" :items="schools" class="select" />
+        <PlainSelect id="school" v-model="school" :items="schools" class="flex-1" />
       </div>
       <ComposeMarkList />
     </div>
     <ComposeLogProposals />
-    <p v-if="judged && judged.scene.placement.plants.length === 0" class="empty">
+    <p v-if="judged && judged.scene.placement.plants.length === 0" class="py-4.5 px-4 text-soft leading-normal">
       Nothing stands here yet. Open the shortlist, pick a plant and set it into a lane; the second look begins with
       the first one.
     </p>
-    <p v-else-if="judged && findings.length === 0" class="empty good">Nothing left that wants mending.</p>
+    <p v-else-if="judged && findings.length === 0" class="good py-4.5 px-4 leading-normal text-good">
+      Nothing left that wants mending.
+    </p>
     <div data-testid="findings">
       <ComposeFindingCard v-for="finding in findings" :key="finding.id" :finding="finding" />
     </div>
-    <details v-if="acceptedCount > 0" class="settled">
-      <summary>Accepted ({{ acceptedCount }})</summary>
+    <details v-if="acceptedCount > 0" class="border-b border-line">
+      <summary class="py-2.5 px-4 text-sm cursor-pointer text-soft">Accepted ({{ acceptedCount }})</summary>
       <ComposeFindingCard
         v-for="finding in settled"
         :key="finding.id"
         :finding="finding"
         :accepted-reason="accepted.get(finding.id)?.reason"
       />
-      <p v-for="a in past" :key="a.findingId" class="past">
+      <p v-for="a in past" :key="a.findingId" class="pt-0 pb-2.5 px-4 text-sm text-soft leading-snug">
         {{ a.title }}: {{ a.reason }}
         <em>(no longer found)</em>
       </p>
     </details>
-    <details v-if="hazards.length > 0" class="settled cautions">
-      <summary>Cautions</summary>
-      <p v-for="[name, plants] in hazards" :key="name">
+    <details v-if="hazards.length > 0" class="border-b border-line">
+      <summary class="py-2.5 px-4 text-sm cursor-pointer text-soft">Cautions</summary>
+      <p class="pt-0 pb-2.5 px-4 text-sm text-soft leading-snug" v-for="[name, plants] in hazards" :key="name">
         <b>{{ name }}:</b>
         {{ plants.join(', ') }}.
       </p>
-      <p>
+      <p class="pt-0 pb-2.5 px-4 text-sm text-soft leading-snug">
         Before digging, have underground services located and ask the local code. Heavy pots and root balls: lift
         with help.
       </p>
     </details>
   </div>
 </template>
-
-<style scoped>
-.top {
-  padding: 8px 14px 10px;
-  border-bottom: 1px solid var(--line);
-}
-.school {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 6px;
-}
-.select {
-  flex: 1;
-}
-.empty {
-  padding: 16px 14px;
-  color: var(--soft);
-  line-height: 1.45;
-}
-.good {
-  color: var(--good);
-}
-.settled {
-  border-bottom: 1px solid var(--line);
-}
-.settled summary {
-  padding: 9px 14px;
-  font-size: 12.5px;
-  cursor: pointer;
-  color: var(--soft);
-}
-.past,
-.cautions p {
-  padding: 0 14px 8px;
-  font-size: 12.5px;
-  color: var(--soft);
-  line-height: 1.4;
-}
-</style>

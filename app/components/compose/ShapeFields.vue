@@ -99,7 +99,7 @@ function toggleDrawing() {
 </script>
 
 <template>
-  <div class="shape" data-testid="shape-fields">
+  <div class="mt-2 grid gap-1.5" data-testid="shape-fields">
     <USelect
       :model-value="chosen"
       :items="items"
@@ -117,7 +117,7 @@ function toggleDrawing() {
       :max="50"
       @update:model-value="(v) => change(drift.id, { everyM: v })"
     />
-    <div v-if="shape" class="figures">
+    <div v-if="shape" class="figures grid grid-cols-[repeat(3,1fr)] gap-1.5 items-end">
       <template v-if="shape.kind === 'lens'">
         <LengthInput
           label="Length"
@@ -178,13 +178,13 @@ function toggleDrawing() {
           :model-value="about"
           :items="targetItems"
           size="xs"
-          class="wide"
+          class="col-span-3"
           aria-label="Goes round"
           @update:model-value="goRound"
         />
         <LengthInput
           label="Radius (0: as near as may be)"
-          class="wide"
+          class="col-span-3"
           :model-value="shape.radiusM"
           :units="units"
           :max="60"
@@ -230,7 +230,7 @@ function toggleDrawing() {
         {{ drawWords }}
       </UButton>
     </div>
-    <p v-if="shape" class="fits">
+    <p v-if="shape" class="fits text-xs text-soft">
       {{ fitWords }}.
       <button v-if="canFill" class="link" @click="change(drift.id, { count: fits })">Set all that fit</button>
     </p>
@@ -238,25 +238,7 @@ function toggleDrawing() {
 </template>
 
 <style scoped>
-.shape {
-  margin-top: 7px;
-  display: grid;
-  gap: 6px;
-}
-.figures {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 6px;
-  align-items: end;
-}
-.wide {
-  grid-column: span 3;
-}
 .figures :deep(button) {
   white-space: nowrap;
-}
-.fits {
-  font-size: 12px;
-  color: var(--soft);
 }
 </style>

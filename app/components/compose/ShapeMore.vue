@@ -164,7 +164,7 @@ const hasLine = computed(() => props.shape.kind === 'hedge' && props.shape.line.
       :model-value="shape.thinTo"
       :items="thinItems"
       size="xs"
-      class="wide"
+      class="col-span-3"
       aria-label="Thinning"
       @update:model-value="(thinTo) => emit('set', { thinTo })"
     />
@@ -174,7 +174,7 @@ const hasLine = computed(() => props.shape.kind === 'hedge' && props.shape.line.
       :model-value="shape.where"
       :items="spotItems"
       size="xs"
-      class="two"
+      class="col-span-2"
       aria-label="Where"
       @update:model-value="(where) => emit('set', { where })"
     />
@@ -207,7 +207,7 @@ const hasLine = computed(() => props.shape.kind === 'hedge' && props.shape.line.
     :model-value="shape.about ?? undefined"
     :items="hosts"
     size="xs"
-    class="wide"
+    class="col-span-3"
     placeholder="beneath which drift?"
     aria-label="Beneath"
     @update:model-value="(about) => emit('set', { about })"
@@ -217,17 +217,8 @@ const hasLine = computed(() => props.shape.kind === 'hedge' && props.shape.line.
     :model-value="support"
     :items="supports"
     size="xs"
-    class="wide"
+    class="col-span-3"
     aria-label="Climbs on"
     @update:model-value="climb"
   />
 </template>
-
-<style scoped>
-.wide {
-  grid-column: span 3;
-}
-.two {
-  grid-column: span 2;
-}
-</style>

@@ -51,18 +51,18 @@ const place = computed(() => {
 
 <template>
   <div class="short">
-    <div class="top">
+    <div class="top flex gap-1.5 py-2.5 px-3.5 border-b border-line">
       <UInput
         v-model="text"
         size="sm"
         icon="i-lucide-search"
         placeholder="In the shortlist"
-        class="grow"
+        class="flex-1"
         aria-label="Search the shortlist"
       />
       <UButton size="sm" color="neutral" variant="outline" :to="`/beds/${store.id}/plants`">More plants</UButton>
     </div>
-    <div class="empty-place">
+    <div class="py-2.5 px-3.5 border-b border-line">
       <UButton
         size="xs"
         color="neutral"
@@ -74,12 +74,12 @@ const place = computed(() => {
         Partners for an empty place
       </UButton>
       <template v-if="place">
-        <p class="lanes">
+        <p class="flex gap-1 items-center flex-wrap my-1.5 mx-0 text-xs text-soft">
           <span>in the widest gap of</span>
           <button
             v-for="(name, lane) in lanes"
             :key="name"
-            class="lane"
+            class="lane [&.best]:border-sage [&.best]:text-ink [&.best]:bg-sage/22"
             :class="{ best: lane === emptyLane }"
             :aria-pressed="lane === emptyLane"
             :aria-label="`Empty place in ${name}`"
@@ -88,7 +88,7 @@ const place = computed(() => {
             {{ name }}
           </button>
         </p>
-        <ComposePlacePanel :at-m="place.s" :lane="place.lane" class="inner" />
+        <ComposePlacePanel :at-m="place.s" :lane="place.lane" class="p-0" />
       </template>
     </div>
     <NextStep
@@ -97,30 +97,42 @@ const place = computed(() => {
       action="Open Plants"
       icon="i-lucide-sprout"
       :sample="SAMPLES.shortlist"
-      class="empty"
+      class="p-4 text-soft leading-normal"
     >
       The shortlist is empty. Mark in Plants what could stand in this bed; it waits here to be dragged into a lane.
     </NextStep>
-    <p v-else-if="plants.length === 0" class="empty">Nothing in the shortlist by that name.</p>
+    <p v-else-if="plants.length === 0" class="p-4 text-soft leading-normal">
+      Nothing in the shortlist by that name.
+    </p>
     <ul ref="list" v-roving="'li'" data-testid="shortlist">
-      <li v-for="plant in plants" :key="plant.id" class="item">
-        <div class="grab" :data-plant="plant.id" :title="`Drag ${plant.commonName} into a lane`">
+      <li
+        v-for="plant in plants"
+        :key="plant.id"
+        class="flex gap-2.5 py-1.5 px-3.5 border-b border-line/60 items-center"
+      >
+        <div
+          class="cursor-grab touch-none flex-none rounded-sm bg-paper"
+          :data-plant="plant.id"
+          :title="`Drag ${plant.commonName} into a lane`"
+        >
           <PlantPortrait :plant="plant" :month="compose.moment.month" :width="44" :height="46" />
         </div>
-        <div class="body">
-          <span class="name">
+        <div class="flex flex-col min-w-0 flex-1 leading-snug">
+          <span class="font-serif text-base">
             {{ plant.commonName }}
-            <small v-if="inBed.has(plant.id)">in the bed</small>
+            <small class="font-sans text-xs text-good ml-1.5" v-if="inBed.has(plant.id)">in the bed</small>
           </span>
-          <span class="fig">
+          <span class="text-xs text-soft">
             {{ length(fullHeightM(plant)) }} × {{ length(plant.spreadM) }}
-            <em v-if="unfit(plant)" :title="unfit(plant)">does not suit</em>
+            <em class="text-amber-deep not-italic ml-2.5" v-if="unfit(plant)" :title="unfit(plant)">
+              does not suit
+            </em>
           </span>
-          <span class="lanes">
+          <span class="flex gap-1 mt-1">
             <button
               v-for="(name, lane) in lanes"
               :key="name"
-              class="lane"
+              class="lane [&.lanes]:flex [&.lanes]:gap-1 [&.lanes]:mt-1 [&.best]:border-sage [&.best]:text-ink [&.best]:bg-sage/22"
               :class="{ best: isLaneOf(plant, lane, lanes.length, store.bed?.form.kind) }"
               :aria-label="`Add ${plant.commonName} to ${name}`"
               @click="add(plant, lane)"
@@ -135,93 +147,18 @@ const place = computed(() => {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  gap: 6px;
-  padding: 9px 12px;
-  border-bottom: 1px solid var(--line);
-}
-.grow {
-  flex: 1;
-}
-.empty-place {
-  padding: 8px 12px;
-  border-bottom: 1px solid var(--line);
-}
-.empty-place .lanes {
-  align-items: center;
-  flex-wrap: wrap;
-  margin: 6px 0;
-  font-size: 11.5px;
-  color: var(--soft);
-}
-.inner {
-  padding: 0;
-}
-.empty {
-  padding: 14px;
-  color: var(--soft);
-  line-height: 1.45;
-}
-.item {
-  display: flex;
-  gap: 8px;
-  padding: 6px 12px;
-  border-bottom: 1px solid color-mix(in srgb, var(--line) 60%, transparent);
-  align-items: center;
-}
-.grab {
-  cursor: grab;
-  touch-action: none;
-  flex: none;
-  border-radius: 6px;
-  background: var(--paper);
-}
-.body {
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-  flex: 1;
-  line-height: 1.3;
-}
-.name {
-  font-family: var(--font-serif);
-  font-size: 14px;
-}
-.name small {
-  font-family: var(--font-sans);
-  font-size: 10.5px;
-  color: var(--good);
-  margin-left: 6px;
-}
-.fig {
-  font-size: 11.5px;
-  color: var(--soft);
-}
-.fig em {
-  color: var(--amber-deep);
-  font-style: normal;
-  margin-left: 8px;
-}
-.lanes {
-  display: flex;
-  gap: 4px;
-  margin-top: 3px;
-}
-.lane {
-  font-size: 11px;
-  padding: 1px 7px;
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  cursor: pointer;
-  color: var(--soft);
-}
-.lane:hover,
-.lane.best {
-  border-color: var(--sage);
-  color: var(--ink);
-}
-.lane.best {
-  background: color-mix(in srgb, var(--sage) 22%, transparent);
+@layer components {
+  .lane {
+    font-size: var(--text-xs);
+    padding: 1px 7px;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    cursor: pointer;
+    color: var(--soft);
+  }
+  .lane:hover {
+    border-color: var(--sage);
+    color: var(--ink);
+  }
 }
 </style>

@@ -27,8 +27,8 @@ const setDays = (n: number) => emit('update:modelValue', { frost: way.value as '
 </script>
 
 <template>
-  <p class="end">
-    <span class="label">{{ label }}</span>
+  <p class="flex flex-wrap items-center gap-1.5 text-xs">
+    <span class="text-soft">{{ label }}</span>
     <USelect
       size="xs"
       :model-value="way"
@@ -40,7 +40,7 @@ const setDays = (n: number) => emit('update:modelValue', { frost: way.value as '
       <NumberInput
         hide-label
         :label="`${label}: day of the month`"
-        class="days"
+        class="w-15"
         :model-value="day"
         :min="1"
         :max="31"
@@ -59,30 +59,14 @@ const setDays = (n: number) => emit('update:modelValue', { frost: way.value as '
       <NumberInput
         hide-label
         :label="`${label}: days after`"
-        class="days"
+        class="w-15"
         :model-value="days"
         :min="-180"
         :max="180"
         whole
         @update:model-value="setDays"
       />
-      <span class="label">days after</span>
+      <span class="text-soft">days after</span>
     </template>
   </p>
 </template>
-
-<style scoped>
-.end {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 5px;
-  font-size: 12px;
-}
-.label {
-  color: var(--soft);
-}
-.days {
-  width: 52px;
-}
-</style>

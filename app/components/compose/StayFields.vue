@@ -72,25 +72,25 @@ const yearItems = [
 </script>
 
 <template>
-  <div class="stays" data-testid="stay-fields">
+  <div class="grid gap-1.5 mt-1.5" data-testid="stay-fields">
     <UButton
       v-if="!shown"
       size="xs"
       color="neutral"
       variant="ghost"
       icon="i-lucide-calendar-range"
-      class="opens"
+      class="justify-self-start"
       @click="open"
     >
       Hand its place over through the year
     </UButton>
     <template v-else>
-      <p class="row">
-        <span class="kind">Planted in year</span>
+      <p class="row flex items-center gap-1.5 text-xs">
+        <span class="kind flex-1">Planted in year</span>
         <NumberInput
           hide-label
           label="Year in which it is planted, 0 with the bed"
-          class="year"
+          class="w-16"
           :model-value="drift.plantedYear ?? 0"
           :min="0"
           :max="30"
@@ -98,7 +98,7 @@ const yearItems = [
           @update:model-value="(y) => change({ plantedYear: y || null })"
         />
       </p>
-      <p v-if="drift.dividedFrom" class="row" data-testid="divided-from">
+      <p v-if="drift.dividedFrom" class="row flex items-center gap-1.5 text-xs" data-testid="divided-from">
         Comes of dividing {{ mother ? nameOf(mother.plantId) : 'a drift that is gone' }}: nothing of it is bought.
       </p>
       <UButton
@@ -107,19 +107,19 @@ const yearItems = [
         color="neutral"
         variant="ghost"
         icon="i-lucide-split"
-        class="opens"
+        class="justify-self-start"
         @click="divide"
       >
         Divide it in year {{ divideIn }} into new plants
       </UButton>
-      <div class="part">
-        <p class="row">
+      <div class="grid gap-1 border-l-2 border-line pl-2.5">
+        <p class="row flex items-center gap-1.5 text-xs">
           <UCheckbox
             :model-value="!!drift.stay"
             label="Only for a part of the year"
             @update:model-value="(on) => setStay(on === true)"
           />
-          <small v-if="drift.stay">{{ spanOf(drift.stay) }}</small>
+          <small class="text-soft" v-if="drift.stay">{{ spanOf(drift.stay) }}</small>
         </p>
         <template v-if="drift.stay">
           <ComposeStayDayField
@@ -134,10 +134,10 @@ const yearItems = [
           />
         </template>
       </div>
-      <div v-for="(t, i) in turns" :key="i" class="part" :data-turn="t.plantId">
-        <p class="row">
-          <b class="kind">{{ nameOf(t.plantId) }}</b>
-          <small>{{ spanOf(t) }}</small>
+      <div v-for="(t, i) in turns" :key="i" class="grid gap-1 border-l-2 border-line pl-2.5" :data-turn="t.plantId">
+        <p class="row flex items-center gap-1.5 text-xs">
+          <b class="kind flex-1">{{ nameOf(t.plantId) }}</b>
+          <small class="text-soft">{{ spanOf(t) }}</small>
           <UButton
             size="xs"
             color="neutral"
@@ -180,36 +180,7 @@ const yearItems = [
 </template>
 
 <style scoped>
-.stays {
-  display: grid;
-  gap: 6px;
-  margin-top: 6px;
-}
-.opens {
-  justify-self: start;
-}
-.part {
-  display: grid;
-  gap: 4px;
-  border-left: 2px solid var(--line);
-  padding-left: 8px;
-}
-.row {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 12px;
-}
-.row small {
-  color: var(--soft);
-}
-.kind {
-  flex: 1;
-}
 .kind::first-letter {
   text-transform: uppercase;
-}
-.year {
-  width: 56px;
 }
 </style>

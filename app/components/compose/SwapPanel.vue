@@ -52,81 +52,46 @@ function goBack() {
 </script>
 
 <template>
-  <div class="swap" data-testid="swap">
-    <div class="top">
+  <div class="border-t border-line mt-2.5 pt-1.5 text-xs" data-testid="swap">
+    <div class="top flex gap-1.5 items-center flex-wrap">
       <b>Swap for</b>
       <USelect
         v-model="direction"
         :items="DIRECTIONS.map((value) => ({ label: value, value }))"
         size="xs"
         aria-label="Direction of the swap"
-        class="direction"
+        class="w-27"
       />
       <UButton v-if="before" size="xs" color="secondary" variant="soft" icon="i-lucide-undo-2" @click="goBack">
         Back to {{ base.commonName }}
       </UButton>
     </div>
-    <p v-if="problem" class="hint" role="alert">{{ problem }} Choose a direction to ask again.</p>
-    <p v-else-if="found.length === 0" class="hint">
+    <p v-if="problem" class="hint text-soft text-xs leading-tight" role="alert">
+      {{ problem }} Choose a direction to ask again.
+    </p>
+    <p v-else-if="found.length === 0" class="hint text-soft text-xs leading-tight">
       Nothing in the library fits this place and is {{ direction === 'like it' ? 'like it' : direction }}.
     </p>
     <ul>
-      <li v-for="s in found" :key="s.plant.id" :class="{ now: s.plant.id === plant.id }">
-        <PlantPortrait :plant="s.plant" :month="compose.moment.month" :width="30" :height="30" />
-        <button class="name" :disabled="store.dragging" @click="tryIt(s.plant)">{{ s.plant.commonName }}</button>
-        <span class="why">
-          <span v-if="s.gained.length > 0" class="change">+&nbsp;{{ s.gained.slice(0, 2).join(', ') }}</span>
-          <span v-if="s.lost.length > 0" class="change">−&nbsp;{{ s.lost.slice(0, 2).join(', ') }}</span>
+      <li
+        class="grid grid-cols-[32px_1fr] gap-x-1.5 items-center py-px px-0 rounded-sm [&.now]:bg-amber/16"
+        v-for="s in found"
+        :key="s.plant.id"
+        :class="{ now: s.plant.id === plant.id }"
+      >
+        <PlantPortrait class="row-span-2" :plant="s.plant" :month="compose.moment.month" :width="30" :height="30" />
+        <button
+          class="text-left text-amber-deep underline underline-offset-2 cursor-pointer"
+          :disabled="store.dragging"
+          @click="tryIt(s.plant)"
+        >
+          {{ s.plant.commonName }}
+        </button>
+        <span class="text-soft text-xs leading-tight">
+          <span v-if="s.gained.length > 0" class="mr-2">+&nbsp;{{ s.gained.slice(0, 2).join(', ') }}</span>
+          <span v-if="s.lost.length > 0" class="mr-2">−&nbsp;{{ s.lost.slice(0, 2).join(', ') }}</span>
         </span>
       </li>
     </ul>
   </div>
 </template>
-
-<style scoped>
-.swap {
-  border-top: 1px solid var(--line);
-  margin-top: 8px;
-  padding-top: 6px;
-  font-size: 12px;
-}
-.top {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  flex-wrap: wrap;
-}
-.direction {
-  width: 96px;
-}
-li {
-  display: grid;
-  grid-template-columns: 32px 1fr;
-  column-gap: 6px;
-  align-items: center;
-  padding: 1px 0;
-  border-radius: 4px;
-}
-li > canvas {
-  grid-row: span 2;
-}
-.now {
-  background: color-mix(in srgb, var(--amber) 16%, transparent);
-}
-.name {
-  text-align: left;
-  color: var(--amber-deep);
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  cursor: pointer;
-}
-.why,
-.hint {
-  color: var(--soft);
-  font-size: 11.5px;
-  line-height: 1.25;
-}
-.change {
-  margin-right: 7px;
-}
-</style>

@@ -3,7 +3,7 @@
 </script>
 
 <template>
-  <div class="things" data-testid="things">
+  <div class="things pt-1 pb-4.5 px-4" data-testid="things">
     <ComposeClientNotes />
     <ComposeFeatureList />
     <ComposeOrderList />
@@ -13,11 +13,6 @@
   </div>
 </template>
 
-<style scoped>
-.things {
-  padding: 4px 14px 16px;
-}
-</style>
 <style>
 /* Shared by the parts of this panel. */
 .things section {
@@ -25,7 +20,7 @@
   padding: 9px 0 11px;
 }
 .things h3 {
-  font-size: 14px;
+  font-size: var(--text-base);
   font-weight: 600;
   display: flex;
   justify-content: space-between;
@@ -36,12 +31,12 @@
   font-family: var(--font-sans);
 }
 .things .hint {
-  font-size: 12px;
+  font-size: var(--text-xs);
   color: var(--soft);
   line-height: 1.4;
 }
 .things li {
-  font-size: 12.5px;
+  font-size: var(--text-sm);
   border-radius: 5px;
 }
 .things li > .line {

@@ -47,10 +47,10 @@ function yearKey(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="time">
+  <div class="time max-[1150px]:gap-4.5 max-[1150px]:pl-5.5">
     <div
       ref="bar"
-      class="months"
+      class="flex-1 grid grid-cols-[repeat(12,1fr)] gap-1.5 touch-none cursor-pointer max-[1150px]:gap-0.5"
       role="slider"
       tabindex="0"
       aria-label="Month"
@@ -65,27 +65,30 @@ function yearKey(event: KeyboardEvent) {
       <div
         v-for="(name, i) in MONTH_NAMES"
         :key="name"
-        class="month"
+        class="month max-[1150px]:px-px [&.now]:border-amber [&.now]:bg-card"
         :class="{ now: compose.moment.month === nth(i) }"
         :title="name"
       >
-        <div class="stack">
+        <div class="flex-1 w-full max-w-9.5 flex flex-col-reverse gap-px min-h-0 rounded-xs overflow-hidden">
           <span
             v-for="(c, k) in months[i] ?? []"
             :key="k"
-            class="colour"
+            class="block min-h-0.5"
             :class="{ flower: c.flower }"
             :style="{ background: c.colour, flexGrow: growOf(c.share) }"
           />
         </div>
-        <span class="letter" aria-hidden="true">
-          <span class="long">{{ name.slice(0, 3) }}</span>
-          <span class="short">{{ name.charAt(0) }}</span>
+        <span
+          class="text-xs text-soft leading-[16px] [.now_&]:text-amber-deep [.now_&]:font-bold"
+          aria-hidden="true"
+        >
+          <span class="max-[1000px]:hidden">{{ name.slice(0, 3) }}</span>
+          <span class="hidden max-[1000px]:inline">{{ name.charAt(0) }}</span>
         </span>
       </div>
     </div>
     <div
-      class="years"
+      class="w-77 flex-none max-[1150px]:w-61 max-[700px]:w-full max-[700px]:h-15.5"
       role="slider"
       tabindex="0"
       aria-label="Years in the ground"
@@ -96,17 +99,19 @@ function yearKey(event: KeyboardEvent) {
       data-testid="years"
       @keydown="yearKey"
     >
-      <span class="caption">years in the ground</span>
-      <div class="line">
+      <span class="block text-center text-xs text-soft max-[700px]:hidden">years in the ground</span>
+      <div class="line flex justify-between relative mt-2.5">
         <span
           v-for="year in YEARS"
           :key="year"
-          class="year"
+          class="year [&.now]:text-amber-deep [&.now]:font-bold"
           :class="{ now: compose.moment.year === year }"
           :data-year="year"
           @click="setYear(year)"
         >
-          <i />
+          <i
+            class="rounded-full bg-soil my-1.5 mx-0 [.now_&]:bg-amber [.now_&]:my-px [.now_&]:mx-0 size-3 [.now_&]:size-5"
+          />
           {{ year === 0 ? 'planting' : year }}
         </span>
       </div>
@@ -115,77 +120,6 @@ function yearKey(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-.time {
-  isolation: isolate;
-  display: flex;
-  height: 84px;
-  border-top: 1px solid var(--line);
-  background: var(--rail);
-  padding: 7px 16px 6px 64px;
-  gap: 34px;
-  flex: none;
-}
-.months {
-  flex: 1;
-  display: grid;
-  grid-template-columns: repeat(12, 1fr);
-  gap: 5px;
-  touch-action: none;
-  cursor: pointer;
-}
-.month {
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  border-radius: 6px;
-  padding: 4px 6px 1px;
-  border: 2px solid transparent;
-  min-width: 0;
-}
-.now.month {
-  border-color: var(--amber);
-  background: var(--card);
-}
-.stack {
-  flex: 1;
-  width: 100%;
-  max-width: 34px;
-  display: flex;
-  flex-direction: column-reverse;
-  gap: 1px;
-  min-height: 0;
-  border-radius: 3px;
-  overflow: hidden;
-}
-.colour {
-  display: block;
-  min-height: 2px;
-}
-.letter {
-  font-size: 11px;
-  color: var(--soft);
-  line-height: 16px;
-}
-.now .letter {
-  color: var(--amber-deep);
-  font-weight: 700;
-}
-.years {
-  width: 270px;
-  flex: none;
-}
-.caption {
-  display: block;
-  text-align: center;
-  font-size: 11px;
-  color: var(--soft);
-}
-.line {
-  display: flex;
-  justify-content: space-between;
-  position: relative;
-  margin-top: 8px;
-}
 .line::before {
   content: '';
   position: absolute;
@@ -196,46 +130,7 @@ function yearKey(event: KeyboardEvent) {
   background: var(--soil);
   opacity: 0.6;
 }
-.year {
-  position: relative;
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  gap: 3px;
-  min-width: 30px;
-  font-size: 11.5px;
-  cursor: pointer;
-  color: var(--soft);
-}
-.year i {
-  width: 10px;
-  height: 10px;
-  border-radius: 50%;
-  background: var(--soil);
-  margin: 5px 0;
-}
-.now.year {
-  color: var(--amber-deep);
-  font-weight: 700;
-}
-.now.year i {
-  width: 18px;
-  height: 18px;
-  background: var(--amber);
-  margin: 1px 0;
-}
 /* Month names that would run into one another are one letter, and on a phone the years lie below the months. */
-.short {
-  display: none;
-}
-@media (max-width: 1000px) {
-  .long {
-    display: none;
-  }
-  .short {
-    display: inline;
-  }
-}
 @media (max-width: 700px) {
   .time.time {
     flex-direction: column;
@@ -243,27 +138,37 @@ function yearKey(event: KeyboardEvent) {
     gap: 2px;
     padding: 6px 10px;
   }
-  .years.years {
-    width: 100%;
-    height: 54px;
-  }
-  .caption {
-    display: none;
-  }
 }
-@media (max-width: 1150px) {
+@layer components {
   .time {
-    gap: 16px;
-    padding-left: 20px;
-  }
-  .years {
-    width: 215px;
-  }
-  .months {
-    gap: 2px;
+    isolation: isolate;
+    display: flex;
+    height: 84px;
+    border-top: 1px solid var(--line);
+    background: var(--rail);
+    padding: 7px 16px 6px 64px;
+    gap: 34px;
+    flex: none;
   }
   .month {
-    padding-inline: 1px;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    border-radius: 6px;
+    padding: 4px 6px 1px;
+    border: 2px solid transparent;
+    min-width: 0;
+  }
+  .year {
+    position: relative;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    gap: 3px;
+    min-width: 30px;
+    font-size: var(--text-xs);
+    cursor: pointer;
+    color: var(--soft);
   }
 }
 </style>

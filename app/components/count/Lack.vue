@@ -56,7 +56,7 @@ const reserve = (fillerId: string, askAgain: string) => set({ reserved: { filler
 </script>
 
 <template>
-  <div class="lack" data-testid="lack">
+  <div class="border-t border-line mt-2.5 pt-1.5" data-testid="lack">
     <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-shuffle" @click="askStandIns">
       What could stand in
     </UButton>
@@ -64,16 +64,16 @@ const reserve = (fillerId: string, askAgain: string) => set({ reserved: { filler
     <CountOpenPlaces v-if="line.open > 0" :line="line" />
     <p v-if="isLooking" class="hint">Looking for what plays the same part…</p>
     <ul v-if="stand.length > 0" class="stand">
-      <li v-for="p in stand" :key="p.id">
+      <li class="flex items-center gap-3 py-0.5 px-0" v-for="p in stand" :key="p.id">
         <PlantPortrait :plant="p" :month="7" :width="28" :height="28" />
-        <span>
+        <span class="min-w-86">
           <BotanicalName :name="p.botanicalName" />
-          <small>{{ p.commonName }}</small>
+          <small class="text-soft ml-1.5">{{ p.commonName }}</small>
         </span>
         <UButton size="xs" color="primary" variant="soft" @click="takeInstead(p)">Take it instead</UButton>
       </li>
     </ul>
-    <div class="fields">
+    <div class="flex flex-wrap gap-y-2.5 gap-x-3.5 my-1.5 mx-0">
       <label class="field">
         <span>Or keep the places open, filled this summer with</span>
         <USelect
@@ -99,30 +99,3 @@ const reserve = (fillerId: string, askAgain: string) => set({ reserved: { filler
     </div>
   </div>
 </template>
-
-<style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  margin: 6px 0;
-}
-.lack {
-  border-top: 1px solid var(--line);
-  margin-top: 8px;
-  padding-top: 6px;
-}
-.stand li {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  padding: 2px 0;
-}
-.stand small {
-  color: var(--soft);
-  margin-left: 6px;
-}
-.stand li > span {
-  min-width: 300px;
-}
-</style>

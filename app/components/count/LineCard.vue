@@ -56,13 +56,13 @@ const instead = computed(() => library.byId.get(props.line.settled.insteadOf)?.c
 </script>
 
 <template>
-  <div class="card">
+  <div class="bg-paper rounded-sm pt-2.5 pb-3 px-3.5 whitespace-normal">
     <p class="hint">
       {{ where }}.
       <template v-if="line.freed > 0">{{ line.freed }} freed by dividing or moving.</template>
       <template v-if="instead">Stands in for {{ instead }}.</template>
     </p>
-    <div class="fields">
+    <div class="flex flex-wrap gap-y-2.5 gap-x-3.5 my-1.5 mx-0 items-end">
       <NumberInput
         v-for="h in HAVES"
         :key="h.id"
@@ -168,19 +168,3 @@ const instead = computed(() => library.byId.get(props.line.settled.insteadOf)?.c
     <CountLack v-if="isLacking" :line="line" />
   </div>
 </template>
-
-<style scoped>
-.card {
-  background: var(--paper);
-  border-radius: 6px;
-  padding: 8px 12px 10px;
-  white-space: normal;
-}
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  margin: 6px 0;
-  align-items: flex-end;
-}
-</style>

@@ -70,7 +70,7 @@ const limit = computed(() => weight(LIFT_ALONE_KG))
       </thead>
       <tbody v-for="g in groups" :key="g.id">
         <tr>
-          <th colspan="11" scope="rowgroup" class="group">{{ g.name }}</th>
+          <th colspan="11" scope="rowgroup" class="pt-3.5 font-serif text-base text-ink">{{ g.name }}</th>
         </tr>
         <tr v-for="m in g.needs" :key="m.id" :class="{ left: !m.wanted }">
           <td>
@@ -80,8 +80,8 @@ const limit = computed(() => weight(LIFT_ALONE_KG))
               @update:model-value="(on) => choose(m.id, { wanted: on === true }, `${m.name} wanted or not`)"
             />
           </td>
-          <td class="what">{{ say(m.name) }}</td>
-          <td class="basis">{{ say(m.basis) }}</td>
+          <td class="what font-semibold">{{ say(m.name) }}</td>
+          <td class="text-soft max-w-74">{{ say(m.basis) }}</td>
           <td>
             <LengthInput
               v-if="m.depthM !== null"
@@ -91,7 +91,7 @@ const limit = computed(() => weight(LIFT_ALONE_KG))
               :model-value="m.depthM"
               :min="0.01"
               :max="1"
-              class="depth"
+              class="w-27"
               @update:model-value="(depthM: number) => choose(m.id, { depthM }, `depth of ${m.name}`)"
             />
           </td>
@@ -105,7 +105,7 @@ const limit = computed(() => weight(LIFT_ALONE_KG))
             <NumberInput
               hide-label
               :label="`Price of ${say(m.name)}`"
-              class="price"
+              class="w-22"
               :model-value="m.price"
               :min="0"
               :max="1000000"
@@ -113,7 +113,9 @@ const limit = computed(() => weight(LIFT_ALONE_KG))
             />
           </td>
           <td class="right">{{ asMoney(m.total) }}</td>
-          <td class="right" :class="{ heavy: m.isHeavy }">{{ weightOf(m) }}</td>
+          <td class="right [&.heavy]:text-amber-deep [&.heavy]:font-semibold" :class="{ heavy: m.isHeavy }">
+            {{ weightOf(m) }}
+          </td>
         </tr>
       </tbody>
     </table>
@@ -125,33 +127,12 @@ const limit = computed(() => weight(LIFT_ALONE_KG))
 </template>
 
 <style scoped>
-.group {
-  padding-top: 12px;
-  font-family: var(--font-serif);
-  font-size: 14px;
-  color: var(--ink);
-}
 .what::first-letter {
   text-transform: uppercase;
 }
-.what {
-  font-weight: 600;
-}
-.basis {
-  color: var(--soft);
-  max-width: 260px;
-}
-.left td {
-  color: var(--soft);
-}
-.depth {
-  width: 96px;
-}
-.price {
-  width: 76px;
-}
-.heavy {
-  color: var(--amber-deep);
-  font-weight: 600;
+@layer components {
+  .left td {
+    color: var(--soft);
+  }
 }
 </style>

@@ -124,11 +124,11 @@ const taxNote = computed(() =>
         </p>
       </div>
     </header>
-    <div class="acts rules">
+    <div class="acts gap-4 items-end mb-2.5">
       <label class="field">
         <span>Currency</span>
         <PlainSelect
-          class="currency"
+          class="w-50 min-h-8"
           :items="currencies"
           :model-value="rules.currency"
           @update:model-value="(currency: string) => set({ currency }, 'currency')"
@@ -139,7 +139,7 @@ const taxNote = computed(() =>
         :model-value="rules.taxPercent"
         :min="0"
         :max="100"
-        class="narrow"
+        class="narrow w-31"
         @update:model-value="(taxPercent) => set({ taxPercent }, 'tax')"
       />
       <UCheckbox
@@ -152,7 +152,7 @@ const taxNote = computed(() =>
         :model-value="rules.wageAnHour ?? 0"
         :min="0"
         :max="10000"
-        class="narrow"
+        class="narrow w-31"
         @update:model-value="(w) => set({ wageAnHour: w || null }, 'wage')"
       />
       <NumberInput
@@ -160,11 +160,11 @@ const taxNote = computed(() =>
         :model-value="lossPercent"
         :min="0"
         :max="100"
-        class="narrow"
+        class="narrow w-31"
         @update:model-value="setLoss"
       />
     </div>
-    <table v-if="answers.length > 0" class="answers">
+    <table v-if="answers.length > 0" class="max-w-177 mb-2.5">
       <tbody>
         <tr v-for="a in answers" :key="a.label">
           <th scope="row">{{ a.label }}</th>
@@ -176,17 +176,17 @@ const taxNote = computed(() =>
         </tr>
       </tbody>
     </table>
-    <div class="charts">
+    <div class="charts grid grid-cols-[2fr_1fr] gap-5.5">
       <figure>
-        <figcaption>Five years</figcaption>
+        <figcaption class="font-serif font-semibold">Five years</figcaption>
         <ClientOnly>
-          <VChart :option="years" autoresize class="chart" aria-label="Money of five years by what it is for" />
+          <VChart :option="years" autoresize class="h-69!" aria-label="Money of five years by what it is for" />
         </ClientOnly>
       </figure>
       <figure>
-        <figcaption>Plants by phase</figcaption>
+        <figcaption class="font-serif font-semibold">Plants by phase</figcaption>
         <ClientOnly>
-          <VChart :option="phases" autoresize class="chart" aria-label="Money for plants by phase" />
+          <VChart :option="phases" autoresize class="h-69!" aria-label="Money for plants by phase" />
         </ClientOnly>
       </figure>
     </div>
@@ -213,34 +213,3 @@ const taxNote = computed(() =>
     </table>
   </section>
 </template>
-
-<style scoped>
-.currency {
-  width: 176px;
-  min-height: 28px;
-}
-.rules {
-  gap: 14px;
-  align-items: flex-end;
-  margin-bottom: 8px;
-}
-.narrow {
-  width: 110px;
-}
-.answers {
-  max-width: 620px;
-  margin-bottom: 8px;
-}
-.charts {
-  display: grid;
-  grid-template-columns: 2fr 1fr;
-  gap: 20px;
-}
-.chart {
-  height: 240px;
-}
-figcaption {
-  font-family: var(--font-serif);
-  font-weight: 600;
-}
-</style>

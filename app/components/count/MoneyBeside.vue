@@ -69,7 +69,7 @@ const both = computed(() => {
 
 <template>
   <div>
-    <div class="acts beside">
+    <div class="acts gap-4 items-end mt-3 mb-2.5 mx-0">
       <label class="field">
         <span>Beside it</span>
         <USelectMenu
@@ -89,18 +89,7 @@ const both = computed(() => {
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
     <ClientOnly>
-      <VChart v-if="beside" :option="both" autoresize class="chart" aria-label="Money of both plans by year" />
+      <VChart v-if="beside" :option="both" autoresize class="h-63!" aria-label="Money of both plans by year" />
     </ClientOnly>
   </div>
 </template>
-
-<style scoped>
-.beside {
-  gap: 14px;
-  align-items: flex-end;
-  margin: 10px 0 8px;
-}
-.chart {
-  height: 220px;
-}
-</style>

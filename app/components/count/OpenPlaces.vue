@@ -76,7 +76,7 @@ const name = computed(() => props.line.plant.commonName)
 <template>
   <div>
     <p class="hint">{{ said }}</p>
-    <div class="acts">
+    <div class="acts flex gap-3 items-center my-1 mx-0">
       <UButton
         v-if="wider.size > 0"
         size="xs"
@@ -87,7 +87,7 @@ const name = computed(() => props.line.plant.commonName)
       >
         Plant the rest wider
       </UButton>
-      <label class="mix">
+      <label class="flex gap-1.5 items-center text-sm">
         <span>Mix in</span>
         <USelectMenu
           :items="mixes"
@@ -103,18 +103,3 @@ const name = computed(() => props.line.plant.commonName)
     </div>
   </div>
 </template>
-
-<style scoped>
-.acts {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  margin: 4px 0;
-}
-.mix {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  font-size: 12.5px;
-}
-</style>

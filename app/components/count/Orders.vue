@@ -61,7 +61,7 @@ function addSupplier() {
       </div>
       <div class="acts">
         <USelect v-model="supplierId" :items="supplierItems" size="sm" aria-label="Supplier" class="w-48" />
-        <label class="field">
+        <label class="field flex items-center gap-1.5 text-sm text-soft">
           <span>wanted on</span>
           <UInput v-model="wanted" type="date" size="sm" aria-label="Day the order is wanted" />
         </label>
@@ -77,7 +77,7 @@ function addSupplier() {
     </header>
     <p v-if="problem || fileProblem" class="problem" role="alert">{{ problem || fileProblem }}</p>
     <CountPriceList />
-    <form class="acts supplier" @submit.prevent="addSupplier">
+    <form class="acts mt-1.5" @submit.prevent="addSupplier">
       <UInput
         v-model="newSupplier"
         size="sm"
@@ -90,13 +90,13 @@ function addSupplier() {
       No orders yet. Give lines of the schedule a supplier, or bring its list in; orders are made of them here, one
       a supplier.
     </NextStep>
-    <article v-for="o in orders" :key="o.id" class="order" data-testid="order">
-      <div class="top">
-        <h3>{{ nameOf(o.supplierId) }}</h3>
+    <article v-for="o in orders" :key="o.id" class="border-t-2 border-line mt-3.5 pt-1" data-testid="order">
+      <div class="top flex flex-wrap gap-y-1.5 gap-x-3 items-center">
+        <h3 class="my-1 mx-0">{{ nameOf(o.supplierId) }}</h3>
         <span class="state" :class="{ good: o.state === 'delivered' }">{{ o.state }}</span>
         <span v-if="isDay(o.made)" class="hint">made {{ dayWords(o.made) }}</span>
         <span v-if="isDay(o.wanted)" class="hint">wanted {{ dayWords(o.wanted) }}</span>
-        <span class="space" />
+        <span class="flex-1" />
         <b>{{ asMoney(totalOf(o)) }}</b>
         <UButton v-if="NEXT[o.state]" size="xs" :loading="busy === o.id" @click="step(o, NEXT[o.state]!.to)">
           {{ NEXT[o.state]!.label }}
@@ -139,7 +139,7 @@ function addSupplier() {
               <NumberInput
                 hide-label
                 :label="`${c.label} of ${plantOf(l)?.commonName ?? l.plantId}`"
-                class="came"
+                class="w-16.5"
                 :model-value="l[c.id]"
                 :min="0"
                 :max="1000000"
@@ -148,7 +148,7 @@ function addSupplier() {
               />
             </td>
             <td class="right">
-              <b class="short">{{ shortWords(o, l) }}</b>
+              <b class="text-amber-deep">{{ shortWords(o, l) }}</b>
             </td>
             <td>
               {{ l.note }}
@@ -160,39 +160,3 @@ function addSupplier() {
     </article>
   </section>
 </template>
-
-<style scoped>
-.order {
-  border-top: 2px solid var(--line);
-  margin-top: 12px;
-  padding-top: 4px;
-}
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 10px;
-  align-items: center;
-}
-.top h3 {
-  margin: 4px 0;
-}
-.space {
-  flex: 1;
-}
-.came {
-  width: 58px;
-}
-.short {
-  color: var(--amber-deep);
-}
-.field {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 12.5px;
-  color: var(--soft);
-}
-.supplier {
-  margin-top: 6px;
-}
-</style>

@@ -113,7 +113,7 @@ const others = computed(() => fitting.value.filter((f) => !f.same).length)
       <span class="hint">CSV or XLSX as the nursery sends it</span>
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div v-if="answer" class="look" data-testid="price-list">
+    <div v-if="answer" class="bg-paper rounded-sm py-2.5 px-3.5 mt-1.5" data-testid="price-list">
       <p class="hint">
         {{ file?.name }}: {{ answer.rows }} rows ({{ answer.encoding }}). {{ answer.offers.length }} read,
         {{ answer.unknown.length }} names are not in the library, {{ answer.errors.length }} rows need mending.
@@ -160,12 +160,3 @@ const others = computed(() => fitting.value.filter((f) => !f.same).length)
     </div>
   </div>
 </template>
-
-<style scoped>
-.look {
-  background: var(--paper);
-  border-radius: 6px;
-  padding: 8px 12px;
-  margin-top: 6px;
-}
-</style>

@@ -140,12 +140,12 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
           <td class="right">{{ plan.plants }}</td>
           <td class="right" :title="plan.rests">{{ plan.pieces }} {{ grams(plan.grams) }}</td>
           <td class="right">{{ plan.packets || '' }}</td>
-          <td class="wants">{{ wants(plan) }}</td>
+          <td class="max-w-49 text-soft">{{ wants(plan) }}</td>
           <td>{{ when(plan.sow) }}</td>
           <td>{{ when(plan.upTo) }}</td>
           <td>{{ when(plan.plantOut) }}</td>
           <td class="right">{{ plan.trays || '' }}</td>
-          <td class="do">
+          <td class="whitespace-nowrap">
             <UButton
               v-if="plan.cells > 0 && !hasTrays(plan.plantId)"
               size="xs"
@@ -159,14 +159,27 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
         </tr>
       </tbody>
     </table>
-    <div class="columns">
+    <div class="grid grid-cols-[minmax(260px,1fr)_minmax(420px,2fr)] gap-7">
       <div v-if="weeks.length > 0">
         <h3>Week by week</h3>
-        <div v-for="w in weeks" :key="w.week" class="week" :class="{ now: isNow(w.week) }">
+        <div
+          v-for="w in weeks"
+          :key="w.week"
+          class="grid grid-cols-[92px_1fr] gap-2.5 py-1 px-0 border-b border-line text-sm [&.now]:bg-amber-wash"
+          :class="{ now: isNow(w.week) }"
+        >
           <b>{{ when(w.week) }}</b>
           <ul>
-            <li v-for="l in w.lines" :key="`${l.task}|${l.plantId}`" :class="{ done: l.done }">
-              <i class="dot" :style="{ background: colourOf(l.plantId) }" />
+            <li
+              class="[&.done]:opacity-55 [&.done]:line-through"
+              v-for="l in w.lines"
+              :key="`${l.task}|${l.plantId}`"
+              :class="{ done: l.done }"
+            >
+              <i
+                class="inline-block rounded-xs border border-line size-3"
+                :style="{ background: colourOf(l.plantId) }"
+              />
               {{ l.task }}
               <b>{{ l.pieces }}</b>
               {{ nameOf(l.plantId) }}
@@ -182,40 +195,3 @@ const address = (what: string) => `/api/gardens/${bed.garden!.id}/${what}`
     </div>
   </section>
 </template>
-
-<style scoped>
-.columns {
-  display: grid;
-  grid-template-columns: minmax(260px, 1fr) minmax(420px, 2fr);
-  gap: 24px;
-}
-.week {
-  display: grid;
-  grid-template-columns: 92px 1fr;
-  gap: 8px;
-  padding: 4px 0;
-  border-bottom: 1px solid var(--line);
-  font-size: 13px;
-}
-.week.now {
-  background: var(--amber-wash);
-}
-.done {
-  opacity: 0.55;
-  text-decoration: line-through;
-}
-.dot {
-  display: inline-block;
-  width: 10px;
-  height: 10px;
-  border-radius: 2px;
-  border: 1px solid var(--line);
-}
-.do {
-  white-space: nowrap;
-}
-.wants {
-  max-width: 170px;
-  color: var(--soft);
-}
-</style>

@@ -168,14 +168,22 @@ const file = (as: string) => {
         <span class="letters">{{ row.original.key }}</span>
       </template>
       <template #plant-cell="{ row }">
-        <button class="plant" :aria-expanded="expanded[row.id] === true" @click="open(row.id)">
+        <button
+          class="plant flex items-center gap-2.5 leading-tight text-base text-left cursor-pointer"
+          :aria-expanded="expanded[row.id] === true"
+          @click="open(row.id)"
+        >
           <PlantPortrait :plant="row.original.plant" :month="compose.moment.month" :width="32" :height="30" />
           <span>
             <BotanicalName :name="row.original.plant.botanicalName" />
             <br />
-            <small>{{ row.original.plant.commonName }}</small>
+            <small class="text-xs text-soft">{{ row.original.plant.commonName }}</small>
           </span>
-          <UIcon name="i-lucide-chevron-down" class="chevron" :class="{ up: expanded[row.id] }" />
+          <UIcon
+            name="i-lucide-chevron-down"
+            class="text-soft flex-none [&.up]:[transform:rotate(180deg)] size-4"
+            :class="{ up: expanded[row.id] }"
+          />
         </button>
       </template>
       <template #need-cell="{ row }">
@@ -187,7 +195,7 @@ const file = (as: string) => {
         <b>{{ row.original.buy }}</b>
       </template>
       <template #size-cell="{ row }">
-        <span class="size">
+        <span class="whitespace-nowrap">
           {{
             row.original.buy === 0 && row.original.state === 'to raise' ? row.original.way : row.original.size.label
           }}
@@ -209,31 +217,3 @@ const file = (as: string) => {
     </footer>
   </section>
 </template>
-
-<style scoped>
-.plant {
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  line-height: 1.2;
-  font-size: 14px;
-  text-align: left;
-  cursor: pointer;
-}
-.plant small {
-  font-size: 12px;
-  color: var(--soft);
-}
-.chevron {
-  color: var(--soft);
-  width: 14px;
-  height: 14px;
-  flex: none;
-}
-.chevron.up {
-  transform: rotate(180deg);
-}
-.size {
-  white-space: nowrap;
-}
-</style>

@@ -47,9 +47,14 @@ function failed(tray: Tray) {
 <template>
   <table data-testid="trays">
     <tbody>
-      <tr v-for="t in trays" :key="t.id" :class="{ done: t.failed }">
+      <tr class="[&.done]:opacity-60" v-for="t in trays" :key="t.id" :class="{ done: t.failed }">
         <td>
-          <span class="number" :style="{ borderColor: colourOf(t.plantId) }">{{ t.number }}</span>
+          <span
+            class="inline-flex min-w-8.5 h-8.5 items-center justify-center border-4 rounded-sm font-semibold"
+            :style="{ borderColor: colourOf(t.plantId) }"
+          >
+            {{ t.number }}
+          </span>
         </td>
         <td>
           {{ nameOf(t.plantId) }}
@@ -74,7 +79,7 @@ function failed(tray: Tray) {
             :min="0"
             :max="100000"
             whole
-            class="came"
+            class="w-18"
             @update:model-value="(came) => setTray(t, { came }, `count tray ${t.number}`)"
           />
         </td>
@@ -86,22 +91,3 @@ function failed(tray: Tray) {
     </tbody>
   </table>
 </template>
-
-<style scoped>
-.done {
-  opacity: 0.6;
-}
-.number {
-  display: inline-flex;
-  min-width: 30px;
-  height: 30px;
-  align-items: center;
-  justify-content: center;
-  border: 4px solid;
-  border-radius: 4px;
-  font-weight: 600;
-}
-.came {
-  width: 62px;
-}
-</style>

@@ -84,41 +84,25 @@ const columnsOf = (columns: readonly string[]) => shown(columns.map((c) => c.rep
   >
     <template #body>
       <template v-if="said">
-        <p>{{ facts.join(' · ') }}</p>
-        <p v-if="fresh.length > 0">
+        <p class="mb-2.5">{{ facts.join(' · ') }}</p>
+        <p class="mb-2.5" v-if="fresh.length > 0">
           <b>New plants for all gardens:</b>
           {{ shown(fresh) }}
         </p>
         <template v-if="differing.length > 0">
-          <p>
+          <p class="mb-2.5">
             <b>Known here with other figures.</b>
             This garden alone keeps those of the archive:
           </p>
-          <ul>
+          <ul class="list-disc pl-5 text-sm">
             <li v-for="p in differing.slice(0, SHOWN)" :key="p.name">{{ p.name }}: {{ columnsOf(p.columns) }}</li>
           </ul>
         </template>
       </template>
-      <div class="acts">
+      <div class="acts flex gap-2.5 mt-3.5">
         <UButton @click="take">Bring it in</UButton>
         <UButton color="neutral" variant="ghost" @click="leave">Leave it</UButton>
       </div>
     </template>
   </UModal>
 </template>
-
-<style scoped>
-p {
-  margin-bottom: 8px;
-}
-ul {
-  list-style: disc;
-  padding-left: 18px;
-  font-size: 13px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  margin-top: 12px;
-}
-</style>

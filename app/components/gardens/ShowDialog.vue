@@ -29,7 +29,7 @@ const stateOf = (s: { revoked: boolean; ends: string }) =>
 
 <template>
   <div class="show">
-    <form class="new" @submit.prevent="make">
+    <form class="grid gap-3" @submit.prevent="make">
       <UFormField label="For whom"><UInput v-model="fresh.name" class="w-full" required /></UFormField>
       <UFormField label="Until"><UInput v-model="fresh.ends" type="date" class="w-full" required /></UFormField>
       <UFormField label="A word to enter" help="Empty: the link is enough.">
@@ -39,18 +39,22 @@ const stateOf = (s: { revoked: boolean; ends: string }) =>
       <UCheckbox v-model="fresh.papers" label="with plans to print" />
       <UButton type="submit" class="w-fit">Make a link</UButton>
     </form>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div v-if="link" class="link" role="status">
+    <p v-if="problem" class="problem text-amber-deep" role="alert">{{ problem }}</p>
+    <div
+      v-if="link"
+      class="link grid gap-1.5 justify-items-start my-4 mx-0 py-3 px-3.5 rounded-md bg-amber-wash text-[#2b2621]"
+      role="status"
+    >
       <p>Give this link away: it is not told again.</p>
-      <code>{{ link }}</code>
+      <code class="wrap-anywhere">{{ link }}</code>
       <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-copy" @click="copy(link)">
         {{ copied ? 'Copied' : 'Copy' }}
       </UButton>
     </div>
-    <ul>
-      <li v-for="s in answer.shares" :key="s.id">
+    <ul class="mt-4">
+      <li class="flex items-center gap-2.5 min-h-8.5 text-base" v-for="s in answer.shares" :key="s.id">
         <b>{{ s.name }}</b>
-        <span>{{ stateOf(s) }}{{ s.hasWord ? ', with a word' : '' }}</span>
+        <span class="flex-1 text-soft">{{ stateOf(s) }}{{ s.hasWord ? ', with a word' : '' }}</span>
         <UButton
           v-if="!s.revoked"
           size="xs"
@@ -65,40 +69,3 @@ const stateOf = (s: { revoked: boolean; ends: string }) =>
     </ul>
   </div>
 </template>
-
-<style scoped>
-.new {
-  display: grid;
-  gap: 10px;
-}
-.link {
-  display: grid;
-  gap: 6px;
-  justify-items: start;
-  margin: 14px 0;
-  padding: 10px 12px;
-  border-radius: 8px;
-  background: var(--amber-wash);
-  color: #2b2621;
-}
-code {
-  overflow-wrap: anywhere;
-}
-ul {
-  margin-top: 14px;
-}
-li {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 30px;
-  font-size: 13.5px;
-}
-li span {
-  flex: 1;
-  color: var(--soft);
-}
-.problem {
-  color: var(--amber-deep);
-}
-</style>

@@ -70,9 +70,15 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
 
 <template>
   <div class="bed-book">
-    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
-    <section>
-      <h3>The bed</h3>
+    <p
+      v-if="problem"
+      class="problem sticky top-1 z-3 mt-2.5 py-2.5 px-3.5 rounded-sm bg-amber-wash text-amber-deep border border-amber text-sm"
+      role="alert"
+    >
+      {{ say(problem) }}
+    </p>
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">The bed</h3>
       <UFormField label="Name" :error="nameProblem || undefined">
         <UInput
           v-model="name"
@@ -83,19 +89,19 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
           @keydown.enter="leavesName"
         />
       </UFormField>
-      <div class="row">
-        <span class="label">Kind</span>
+      <div class="row flex gap-3 items-end">
+        <span class="block text-xs text-soft mb-1 pb-1.5">Kind</span>
         <USelect
           :model-value="bed.form.kind"
           :items="kinds"
           size="sm"
-          class="kind"
+          class="flex-1"
           aria-label="Kind of bed"
           @update:model-value="(k) => setKind(k as BedKind)"
         />
       </div>
       <GroundFormFigures :form="bed.form" :units="units" @change="(form) => set({ form })" />
-      <div v-if="frame && !frame.closed" class="two">
+      <div v-if="frame && !frame.closed" class="grid grid-cols-[1fr_1fr] gap-3">
         <LengthInput
           label="Length along the wall"
           :model-value="lengthM"
@@ -132,17 +138,17 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
           @remove="(i) => removeStation('back', i)"
         />
       </template>
-      <p class="hint">
+      <p class="hint text-xs text-soft leading-snug">
         {{ frame?.closed ? '' : 'Depths are measured out from the wall line. ' }}Before digging, have underground
         services located and ask the local code.
       </p>
     </section>
-    <section>
-      <h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">
         Lanes
         <FieldNote of="lane" />
       </h3>
-      <div class="lanes" role="group" aria-label="Number of lanes">
+      <div class="flex gap-1.5 items-center flex-wrap" role="group" aria-label="Number of lanes">
         <UButton
           v-for="n in laneCounts(bed.form.kind)"
           :key="n"
@@ -154,40 +160,45 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
         >
           {{ n }}
         </UButton>
-        <span v-for="lane in lanes" :key="lane.name" class="lane">{{ lane.name }} {{ length(lane.depth) }}</span>
+        <span v-for="lane in lanes" :key="lane.name" class="text-sm text-soft ml-1.5">
+          {{ lane.name }} {{ length(lane.depth) }}
+        </span>
       </div>
     </section>
-    <section v-if="!frame?.closed && bed.form.kind !== 'two-sided'">
-      <h3>Wall behind it</h3>
+    <section
+      class="py-3.5 px-0 border-b border-line grid gap-2.5"
+      v-if="!frame?.closed && bed.form.kind !== 'two-sided'"
+    >
+      <h3 class="text-lg font-semibold">Wall behind it</h3>
       <USwitch
         :model-value="bed.wall !== null"
         label="There is a wall"
         size="sm"
         @update:model-value="(on) => setWall(on ? {} : null)"
       />
-      <p v-if="hasSiteWall" class="hint">
+      <p v-if="hasSiteWall" class="hint text-xs text-soft leading-snug">
         Its wall, height and windows come from the site, where it lies against a building or fence: change them
         under “The site”.
       </p>
       <GroundWallBook v-else-if="bed.wall" :wall="bed.wall" :units="units" />
     </section>
-    <section>
-      <h3>What stands there already</h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">What stands there already</h3>
       <GroundExistingBook />
     </section>
-    <section>
-      <h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">
         Light
         <FieldNote of="sunHours" />
       </h3>
       <GroundLightStrip />
-      <div class="three">
+      <div class="grid grid-cols-[1fr_1fr_1fr] gap-3 items-end">
         <USwitch
           :model-value="bed.ground.sunByHand"
           size="sm"
           label="measured by hand"
           :disabled="!light"
-          class="by-hand"
+          class="pb-1.5"
           @update:model-value="(sunByHand) => ground({ sunByHand })"
         />
         <NumberInput
@@ -198,7 +209,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
           @update:model-value="(sunHours) => ground({ sunHours, sunByHand: true })"
         />
         <div v-if="!frame?.closed">
-          <label class="label" for="facing">Faces</label>
+          <label class="block text-xs text-soft mb-1" for="facing">Faces</label>
           <USelect
             v-if="!isComputed"
             id="facing"
@@ -208,9 +219,9 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
             class="w-full"
             @update:model-value="(f) => ground({ facing: String(f) })"
           />
-          <b v-else class="still">{{ windWords(facing) }}</b>
+          <b v-else class="text-sm block pb-1.5">{{ windWords(facing) }}</b>
         </div>
-        <p class="hint wide">
+        <p class="hint col-span-full text-xs text-soft leading-snug">
           {{
             judged
               ? 'The findings go by the computed light of each plant’s own place.'
@@ -219,11 +230,11 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
         </p>
       </div>
     </section>
-    <section>
-      <h3>Seen from</h3>
-      <div class="three">
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">Seen from</h3>
+      <div class="grid grid-cols-[1fr_1fr_1fr] gap-3 items-end">
         <div>
-          <label class="label" for="viewname">Name</label>
+          <label class="block text-xs text-soft mb-1" for="viewname">Name</label>
           <UInput
             id="viewname"
             :model-value="bed.viewpoint.name"
@@ -255,7 +266,7 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
           @update:model-value="(distanceM) => viewpoint({ distanceM })"
         />
       </div>
-      <div class="row">
+      <div class="row flex gap-3 items-end">
         <NumberInput
           label="Walked round by, degrees"
           :model-value="bed.viewpoint.turnDeg"
@@ -268,16 +279,14 @@ const lengthM = computed(() => (frame.value ? frame.value.lastX - frame.value.fi
           :items="fromSite.map((v) => ({ label: v.thing.name, value: v.thing.id }))"
           placeholder="Take one of the site"
           size="sm"
-          class="grow"
+          class="flex-1"
           aria-label="Take a viewpoint of the site"
           @update:model-value="takeFromSite"
         />
       </div>
-      <p class="hint">{{ length(1.6) }} standing, {{ length(1.15) }} seated, {{ length(1.1) }} at the wheel.</p>
+      <p class="hint text-xs text-soft leading-snug">
+        {{ length(1.6) }} standing, {{ length(1.15) }} seated, {{ length(1.1) }} at the wheel.
+      </p>
     </section>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped src="~/assets/css/parts/sections.css"></style>
-<style scoped src="~/assets/css/parts/BedBook.css"></style>

@@ -32,8 +32,12 @@ const add = (opening: typeof WINDOW) =>
 </script>
 
 <template>
-  <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
-  <div v-for="o in building.openings" :key="o.id" class="opening">
+  <p v-if="problem" class="problem text-amber-deep text-sm" role="alert">{{ say(problem) }}</p>
+  <div
+    v-for="o in building.openings"
+    :key="o.id"
+    class="grid grid-cols-[74px_1fr_1fr_1fr_1fr_26px] gap-1 items-end"
+  >
     <USelect
       :model-value="o.side"
       :items="sides"
@@ -70,16 +74,3 @@ const add = (opening: typeof WINDOW) =>
     </UButton>
   </div>
 </template>
-
-<style scoped>
-.opening {
-  display: grid;
-  grid-template-columns: 74px 1fr 1fr 1fr 1fr 26px;
-  gap: 4px;
-  align-items: end;
-}
-.problem {
-  color: var(--amber-deep);
-  font-size: 12.5px;
-}
-</style>

@@ -78,7 +78,7 @@ const wordsOf = (v: Variant) =>
 </script>
 
 <template>
-  <div class="grid">
+  <div class="grid grid-cols-[repeat(3,1fr)] gap-y-2.5 gap-x-3 items-end">
     <LengthInput
       label="Court, wide"
       :model-value="form.widthM"
@@ -104,7 +104,7 @@ const wordsOf = (v: Variant) =>
       @update:model-value="(pathM) => emit('change', { pathM })"
     />
     <div>
-      <span class="label">Plan</span>
+      <span class="block text-xs text-soft mb-1">Plan</span>
       <USelect
         :model-value="form.plan ?? 'square'"
         :items="plans"
@@ -115,7 +115,7 @@ const wordsOf = (v: Variant) =>
       />
     </div>
     <div>
-      <span class="label">Divided into</span>
+      <span class="block text-xs text-soft mb-1">Divided into</span>
       <USelect
         :model-value="many"
         :items="segments"
@@ -132,8 +132,8 @@ const wordsOf = (v: Variant) =>
       :max="25"
       @update:model-value="(centreM) => emit('change', { centreM })"
     />
-    <div class="wide row">
-      <span class="label">The other segments are</span>
+    <div class="row col-span-full flex gap-3.5 items-center">
+      <span class="block text-xs text-soft mb-1">The other segments are</span>
       <USelect
         :model-value="form.repeat"
         :items="repeats"
@@ -142,25 +142,27 @@ const wordsOf = (v: Variant) =>
         @update:model-value="(repeat) => emit('change', { repeat })"
       />
     </div>
-    <p class="hint wide">
+    <p class="hint col-span-full text-xs text-soft leading-snug">
       One segment is planned, at the far left as seen; the others follow it, clockwise. The edge lane is for a
       clipped edging.
     </p>
-    <div class="wide lays">
+    <div class="col-span-full grid grid-cols-[repeat(3,1fr)] gap-y-2.5 gap-x-3 items-end">
       <LengthInput v-model="ringM" label="Ring path at radius" :units="units" :min="0.3" :max="30" />
       <LengthInput v-model="ringWideM" label="Ring path, wide" :units="units" :min="0.2" :max="3" />
       <UButton size="sm" color="neutral" variant="outline" @click="layRing">Lay gravel</UButton>
-      <p class="hint" aria-live="polite">{{ ringSays }}</p>
+      <p class="hint text-xs text-soft leading-snug col-span-3" aria-live="polite">{{ ringSays }}</p>
     </div>
-    <details class="wide" :open="variants.length > 0">
-      <summary>Varied from segment to segment ({{ variants.length }})</summary>
+    <details class="col-span-full" :open="variants.length > 0">
+      <summary class="text-sm text-soft cursor-pointer">
+        Varied from segment to segment ({{ variants.length }})
+      </summary>
       <ul>
-        <li v-for="v in variants" :key="`${v.part}/${v.plantId}`">
+        <li class="text-sm py-0.5 px-0" v-for="v in variants" :key="`${v.part}/${v.plantId}`">
           {{ wordsOf(v) }}
           <button class="link" :aria-label="`Let go: ${wordsOf(v)}`" @click="letGo(v)">as planned</button>
         </li>
       </ul>
-      <div class="vary">
+      <div class="grid grid-cols-[1fr_1.4fr_1.6fr_auto] gap-1.5 mt-1.5">
         <USelect v-model="part" :items="parts" size="sm" aria-label="Segment" />
         <USelect v-model="from" :items="kinds" size="sm" placeholder="instead of" aria-label="Instead of" />
         <USelectMenu
@@ -180,42 +182,3 @@ const wordsOf = (v: Variant) =>
     </details>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped>
-.grid {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px 10px;
-  align-items: end;
-}
-.lays {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px 10px;
-  align-items: end;
-}
-.lays .hint {
-  grid-column: span 3;
-}
-.row {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-}
-summary {
-  font-size: 12.5px;
-  color: var(--soft);
-  cursor: pointer;
-}
-.vary {
-  display: grid;
-  grid-template-columns: 1fr 1.4fr 1.6fr auto;
-  gap: 6px;
-  margin-top: 6px;
-}
-li {
-  font-size: 12.5px;
-  padding: 2px 0;
-}
-</style>

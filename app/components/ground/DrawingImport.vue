@@ -155,8 +155,8 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<string[]> {
 </script>
 
 <template>
-  <div class="import">
-    <div class="row">
+  <div class="grid gap-1.5">
+    <div class="row flex flex-wrap gap-2.5 items-center">
       <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-file-up" @click="file?.click()">
         Bring in a drawing
       </UButton>
@@ -168,17 +168,17 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<string[]> {
         aria-label="Drawing to bring in"
         @change="take"
       />
-      <span class="hint">PNG or JPEG to lay under, DXF, SVG or GeoJSON as lines</span>
+      <span class="hint text-xs text-soft">PNG or JPEG to lay under, DXF, SVG or GeoJSON as lines</span>
     </div>
-    <p v-if="isReading" class="hint" role="status">
+    <p v-if="isReading" class="hint text-xs text-soft" role="status">
       Reading the drawing…
       <UButton size="xs" color="neutral" variant="ghost" @click="drawing.leave()">Stop</UButton>
     </p>
-    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
-    <p v-if="said" class="hint" role="status">{{ said }}</p>
-    <div v-if="site.base" class="base">
+    <p v-if="problem" class="problem text-amber-deep text-sm leading-snug" role="alert">{{ say(problem) }}</p>
+    <p v-if="said" class="hint text-xs text-soft" role="status">{{ said }}</p>
+    <div v-if="site.base" class="flex flex-wrap gap-2.5 items-center">
       <span class="serif">{{ site.base.name }}</span>
-      <span class="hint">{{ length(site.base.widthM) }} wide</span>
+      <span class="hint text-xs text-soft">{{ length(site.base.widthM) }} wide</span>
       <UButton
         size="xs"
         color="neutral"
@@ -196,12 +196,10 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<string[]> {
         aria-label="Take the drawing away"
         @click="store.edit({ kind: 'setBase', base: null })"
       />
-      <p v-if="ground.tool === 'scale'" class="hint">
+      <p v-if="ground.tool === 'scale'" class="hint text-xs text-soft">
         Drag on the plan from one known point to another, then type how far they are apart.
       </p>
     </div>
     <GroundDrawingStep v-if="lines.length > 0" :units="units" @take="bringIn" />
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/DrawingImport.css"></style>

@@ -49,15 +49,20 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
 </script>
 
 <template>
-  <section class="step" aria-label="The drawing before it is taken in">
-    <p class="lead">
+  <section
+    class="border border-line rounded-sm p-3 text-sm grid gap-2.5"
+    aria-label="The drawing before it is taken in"
+  >
+    <p class="leading-normal">
       <b>{{ lines.length }} shapes, {{ across }} across.</b>
       Drag it on the plan to where it belongs, or by figures.
     </p>
-    <p v-if="found?.unit.doubt" class="doubt" role="status">Look at its size: {{ found.unit.doubt }}.</p>
-    <p v-for="t in found?.told" :key="t" class="doubt">{{ t }}</p>
-    <div class="figures">
-      <label v-if="page">
+    <p v-if="found?.unit.doubt" class="text-amber-deep leading-snug" role="status">
+      Look at its size: {{ found.unit.doubt }}.
+    </p>
+    <p v-for="t in found?.told" :key="t" class="text-amber-deep leading-snug">{{ t }}</p>
+    <div class="flex flex-wrap gap-2.5 items-end">
+      <label class="grid gap-0.5 text-xs text-soft" v-if="page">
         drawn at
         <USelect
           :model-value="shownRatio"
@@ -67,7 +72,7 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
           @update:model-value="(v) => setRatio(Number(v))"
         />
       </label>
-      <label v-else-if="!isMap || unitItems.length > 0">
+      <label class="grid gap-0.5 text-xs text-soft" v-else-if="!isMap || unitItems.length > 0">
         unit
         <USelect
           :model-value="String(found!.unit.metres)"
@@ -77,7 +82,7 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
           @update:model-value="(v) => setUnit(Number(v))"
         />
       </label>
-      <label v-for="m in MOVES" :key="m.of">
+      <label class="grid gap-0.5 text-xs text-soft" v-for="m in MOVES" :key="m.of">
         {{ m.word }}
         <GroundSignedLength
           :model-value="placing[m.of]"
@@ -86,12 +91,12 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
           @update:model-value="(metres) => place({ [m.of]: metres })"
         />
       </label>
-      <label>
+      <label class="grid gap-0.5 text-xs text-soft">
         turned
         <NumberInput
           hide-label
           label="Turned, degrees to the left"
-          class="turn"
+          class="w-19"
           :model-value="placing.turnDeg"
           :min="-360"
           :max="360"
@@ -106,12 +111,12 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
         aria-label="A quarter to the left"
         @click="turn(90)"
       />
-      <label>
+      <label class="grid gap-0.5 text-xs text-soft">
         times
         <NumberInput
           hide-label
           label="Enlarged, times"
-          class="turn"
+          class="w-19"
           :model-value="placing.scale"
           :min="0.001"
           :max="1000"
@@ -119,131 +124,59 @@ const goes = computed(() => lines.value.filter((l) => becomes.value.get(groupKey
         />
       </label>
     </div>
-    <p v-if="fromGrid" class="hint">
+    <p v-if="fromGrid" class="hint text-xs text-soft leading-snug">
       It lies {{ -fromGrid.x }} m east and {{ -fromGrid.y }} m north, as on a national grid, and is moved to the
       sheet; a point keeps the way.
     </p>
-    <table>
+    <table class="w-full border-collapse">
       <thead>
         <tr>
-          <th>Layer</th>
-          <th>Kind</th>
-          <th class="number">Count</th>
-          <th>becomes</th>
+          <th class="text-left font-medium text-soft text-xs">Layer</th>
+          <th class="text-left font-medium text-soft text-xs">Kind</th>
+          <th class="font-medium text-soft text-xs text-right tabular-nums pr-3">Count</th>
+          <th class="text-left font-medium text-soft text-xs">becomes</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="g in groups" :key="g.key">
-          <td>
-            <span class="name">{{ g.layer || '—' }}</span>
-            <small>{{ g.names.join(', ') }}</small>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line">
+            <span class="wrap-anywhere">{{ g.layer || '—' }}</span>
+            <small class="block text-soft wrap-anywhere">{{ g.names.join(', ') }}</small>
           </td>
-          <td>{{ g.what }}</td>
-          <td class="number">{{ g.count }}</td>
-          <td>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line">{{ g.what }}</td>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line text-right tabular-nums pr-3">
+            {{ g.count }}
+          </td>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line">
             <USelect
               :model-value="becomes.get(g.key)"
               :items="[...g.choices]"
               size="xs"
-              class="as"
+              class="w-38"
               :aria-label="`${g.layer} ${g.what} becomes`"
               @update:model-value="(v) => choose(g.key, String(v))"
             />
           </td>
         </tr>
-        <tr v-for="l in found?.left" :key="`${l.layer}|${l.what}|${l.why}`" class="left">
-          <td>{{ l.layer || '—' }}</td>
-          <td>{{ l.what }}</td>
-          <td class="number">{{ l.count }}</td>
-          <td>left out: {{ l.why }}</td>
+        <tr v-for="l in found?.left" :key="`${l.layer}|${l.what}|${l.why}`">
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line text-soft">{{ l.layer || '—' }}</td>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line text-soft">{{ l.what }}</td>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line text-right tabular-nums pr-3 text-soft">
+            {{ l.count }}
+          </td>
+          <td class="py-1 pr-1.5 pl-0 align-top border-t border-line text-soft">left out: {{ l.why }}</td>
         </tr>
       </tbody>
     </table>
-    <p v-if="simpler.count > 0" class="hint">
+    <p v-if="simpler.count > 0" class="hint text-xs text-soft leading-snug">
       {{ simpler.count }} of more than 400 corners are simplified, nowhere by more than {{ length(simpler.offM) }}.
     </p>
-    <div class="row">
+    <div class="row flex flex-wrap gap-2.5 items-center">
       <UButton size="sm" :disabled="goes === 0" @click="emit('take')">Bring them in</UButton>
       <UButton size="sm" color="neutral" variant="ghost" @click="leave">Leave it</UButton>
-      <span class="hint">{{ goes }} of {{ lines.length }} are taken in; one undo takes them out again.</span>
+      <span class="hint text-xs text-soft leading-snug">
+        {{ goes }} of {{ lines.length }} are taken in; one undo takes them out again.
+      </span>
     </div>
   </section>
 </template>
-
-<style scoped>
-.step {
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  padding: 10px;
-  font-size: 12.5px;
-  display: grid;
-  gap: 8px;
-}
-.lead {
-  line-height: 1.45;
-}
-.doubt {
-  color: var(--amber-deep);
-  line-height: 1.4;
-}
-.figures {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: end;
-}
-.figures label {
-  display: grid;
-  gap: 2px;
-  font-size: 12px;
-  color: var(--soft);
-}
-.turn {
-  width: 66px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-  color: var(--soft);
-  font-size: 12px;
-}
-td {
-  padding: 3px 6px 3px 0;
-  vertical-align: top;
-  border-top: 1px solid var(--line);
-}
-td small {
-  display: block;
-  color: var(--soft);
-  overflow-wrap: anywhere;
-}
-.name {
-  overflow-wrap: anywhere;
-}
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-  padding-right: 10px;
-}
-.as {
-  width: 132px;
-}
-.left td {
-  color: var(--soft);
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-</style>

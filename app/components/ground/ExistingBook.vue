@@ -84,22 +84,28 @@ function advice(e: Existing): string {
 </script>
 
 <template>
-  <div class="existing" data-testid="existing">
+  <div class="grid gap-1.5" data-testid="existing">
     <NextStep v-if="list.length === 0" :sample="SAMPLES.existing">
       Nothing noted yet. What is worth keeping stands in all pictures, and nothing is planted into it.
     </NextStep>
     <ul>
       <li v-for="e in list" :key="e.id">
-        <div class="line">
-          <button class="what" :aria-expanded="open === e.id" @click="open = open === e.id ? null : e.id">
+        <div class="flex gap-1.5 items-center">
+          <button
+            class="flex-1 flex gap-1.5 items-baseline text-left text-sm cursor-pointer"
+            :aria-expanded="open === e.id"
+            @click="open = open === e.id ? null : e.id"
+          >
             <b class="serif">{{ e.name }}</b>
-            <small>{{ length(e.heightM) }} × {{ length(e.spreadM) }}, {{ CONDITION_WORDS[e.condition] }}</small>
+            <small class="text-soft text-xs">
+              {{ length(e.heightM) }} × {{ length(e.spreadM) }}, {{ CONDITION_WORDS[e.condition] }}
+            </small>
           </button>
           <USelect
             :model-value="e.fate"
             :items="FATES.map((value) => ({ label: FATE_WORDS[value], value }))"
             size="xs"
-            class="fate"
+            class="w-30"
             :aria-label="`What becomes of ${e.name}`"
             @update:model-value="(fate) => put(e.id, { fate, into: fate === 'divide' ? Math.max(2, e.into) : 1 })"
           />
@@ -112,7 +118,7 @@ function advice(e: Existing): string {
             @click="cut(e.id)"
           />
         </div>
-        <div v-if="open === e.id" class="figures">
+        <div v-if="open === e.id" class="grid grid-cols-[repeat(3,1fr)] gap-2.5 items-end pt-1 pb-2.5 px-0">
           <LengthInput
             label="Height now"
             :model-value="e.heightM"
@@ -130,7 +136,7 @@ function advice(e: Existing): string {
             @update:model-value="(spreadM) => put(e.id, { spreadM })"
           />
           <div>
-            <span class="label">Condition</span>
+            <span class="block text-xs text-soft mb-1">Condition</span>
             <USelect
               :model-value="e.condition"
               :items="conditions"
@@ -141,7 +147,7 @@ function advice(e: Existing): string {
             />
           </div>
           <div>
-            <span class="label">Along</span>
+            <span class="block text-xs text-soft mb-1">Along</span>
             <GroundSignedLength
               :label="`${e.name} along`"
               :model-value="e.x"
@@ -150,7 +156,7 @@ function advice(e: Existing): string {
             />
           </div>
           <div>
-            <span class="label">Out</span>
+            <span class="block text-xs text-soft mb-1">Out</span>
             <GroundSignedLength
               :label="`${e.name} out`"
               :model-value="e.y"
@@ -168,7 +174,7 @@ function advice(e: Existing): string {
             @update:model-value="(into) => put(e.id, { into })"
           />
           <div v-if="hasMonth(e)">
-            <span class="label">In the month</span>
+            <span class="block text-xs text-soft mb-1">In the month</span>
             <USelect
               :model-value="e.month ?? NOT_SAID"
               :items="monthItems"
@@ -178,7 +184,7 @@ function advice(e: Existing): string {
               @update:model-value="(month) => setMonth(e.id, month)"
             />
           </div>
-          <p class="hint wide">
+          <p class="hint col-span-full text-xs text-soft leading-snug">
             {{ advice(e) }}
             <template v-if="freedBy(e) > 0">
               {{ freedBy(e) }} {{ freedBy(e) === 1 ? 'plant is' : 'plants are' }} free to use again and counted as
@@ -191,74 +197,25 @@ function advice(e: Existing): string {
         </div>
       </li>
     </ul>
-    <div class="add">
+    <div class="flex gap-2.5">
       <UInput
         v-model="text"
         size="sm"
         icon="i-lucide-search"
         placeholder="Name of what stands there"
         aria-label="Name of what stands there"
-        class="grow"
+        class="flex-1"
         @keydown.enter="answers[0] && add(answers[0].id)"
       />
       <UButton size="sm" color="neutral" variant="outline" @click="add('')">Reserve a gap</UButton>
     </div>
-    <ul v-if="answers.length > 0" class="answers">
+    <ul v-if="answers.length > 0">
       <li v-for="p in answers" :key="p.id">
-        <button @click="add(p.id)">
+        <button class="cursor-pointer py-0.5 px-1 text-sm hover:bg-amber/14" @click="add(p.id)">
           {{ p.commonName }}
-          <small><BotanicalName :name="p.botanicalName" /></small>
+          <small class="text-soft text-xs"><BotanicalName :name="p.botanicalName" /></small>
         </button>
       </li>
     </ul>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped>
-.existing {
-  display: grid;
-  gap: 6px;
-}
-.line {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-}
-.what {
-  flex: 1;
-  display: flex;
-  gap: 6px;
-  align-items: baseline;
-  text-align: left;
-  font-size: 13px;
-  cursor: pointer;
-}
-.what small,
-.answers small {
-  color: var(--soft);
-  font-size: 12px;
-}
-.fate {
-  width: 104px;
-}
-.figures {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-  align-items: end;
-  padding: 4px 0 8px;
-}
-.add {
-  display: flex;
-  gap: 8px;
-}
-.answers button {
-  cursor: pointer;
-  padding: 2px 4px;
-  font-size: 13px;
-}
-.answers button:hover {
-  background: color-mix(in srgb, var(--amber) 14%, transparent);
-}
-</style>

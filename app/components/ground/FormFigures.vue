@@ -44,9 +44,9 @@ const moveStation = (i: number, x: number, y: number) =>
 </script>
 
 <template>
-  <div class="figures">
-    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
-    <div v-if="form.kind === 'terrace'" class="grid">
+  <div class="grid gap-2.5">
+    <p v-if="problem" class="problem text-amber-deep text-sm leading-snug" role="alert">{{ say(problem) }}</p>
+    <div v-if="form.kind === 'terrace'" class="grid grid-cols-[repeat(3,1fr)] gap-y-2.5 gap-x-3 items-end">
       <LengthInput
         label="Raised by"
         :model-value="form.baseM"
@@ -55,7 +55,7 @@ const moveStation = (i: number, x: number, y: number) =>
         @update:model-value="(baseM) => put({ baseM })"
       />
       <div>
-        <span class="label">Falls to the right by</span>
+        <span class="block text-xs text-soft mb-1">Falls to the right by</span>
         <GroundSignedLength
           label="Falls to the right by"
           :model-value="form.fallM"
@@ -63,9 +63,14 @@ const moveStation = (i: number, x: number, y: number) =>
           @update:model-value="(fallM) => put({ fallM })"
         />
       </div>
-      <p class="hint wide">What holds it up is a retaining wall: a licensed professional and the local code.</p>
+      <p class="hint col-span-full text-xs text-soft leading-snug">
+        What holds it up is a retaining wall: a licensed professional and the local code.
+      </p>
     </div>
-    <div v-else-if="form.kind === 'island' || form.kind === 'ring'" class="grid">
+    <div
+      v-else-if="form.kind === 'island' || form.kind === 'ring'"
+      class="grid grid-cols-[repeat(3,1fr)] gap-y-2.5 gap-x-3 items-end"
+    >
       <LengthInput
         label="Across"
         :model-value="across.l"
@@ -99,7 +104,7 @@ const moveStation = (i: number, x: number, y: number) =>
       </template>
       <template v-else>
         <div>
-          <span class="label">In the middle</span>
+          <span class="block text-xs text-soft mb-1">In the middle</span>
           <USelect
             :model-value="form.centre"
             :items="CENTREPIECES.map((value) => ({ label: value, value }))"
@@ -127,7 +132,7 @@ const moveStation = (i: number, x: number, y: number) =>
           @update:model-value="(showFromM) => put({ showFromM })"
         />
       </template>
-      <div class="wide row">
+      <div class="row col-span-full flex gap-3.5 items-center">
         <USwitch
           :model-value="form.edge.smooth"
           size="sm"
@@ -138,29 +143,37 @@ const moveStation = (i: number, x: number, y: number) =>
           Make it an oval again
         </UButton>
       </div>
-      <details class="wide">
-        <summary>{{ form.edge.stations.length }} stations of the edge, from the middle</summary>
-        <div v-for="(p, i) in form.edge.stations" :key="i" class="station">
-          <span>{{ nth(i) }}</span>
+      <details class="col-span-full">
+        <summary class="text-sm text-soft cursor-pointer">
+          {{ form.edge.stations.length }} stations of the edge, from the middle
+        </summary>
+        <div
+          v-for="(p, i) in form.edge.stations"
+          :key="i"
+          class="flex gap-1.5 items-center text-xs text-soft py-px px-0"
+        >
+          <span class="first:w-5">{{ nth(i) }}</span>
           <GroundSignedLength
+            class="first:w-5"
             :label="`Edge station ${nth(i)} right`"
             :model-value="p.x"
             :units="units"
             @update:model-value="(x) => moveStation(i, x, p.y)"
           />
-          <span>right,</span>
+          <span class="first:w-5">right,</span>
           <GroundSignedLength
+            class="first:w-5"
             :label="`Edge station ${nth(i)} toward the viewer`"
             :model-value="p.y"
             :units="units"
             @update:model-value="(y) => moveStation(i, p.x, y)"
           />
-          <span>toward the viewer</span>
+          <span class="first:w-5">toward the viewer</span>
         </div>
       </details>
     </div>
     <GroundCourtFigures v-else-if="form.kind === 'court'" :form="form" :units="units" @change="put" />
-    <div v-else-if="form.kind === 'container'" class="grid">
+    <div v-else-if="form.kind === 'container'" class="grid grid-cols-[repeat(3,1fr)] gap-y-2.5 gap-x-3 items-end">
       <LengthInput
         label="Pot, across"
         :model-value="form.diameterM"
@@ -198,48 +211,8 @@ const moveStation = (i: number, x: number, y: number) =>
         @update:model-value="(shows) => put({ rimShows: shows === true })"
       />
     </div>
-    <p v-if="isRound(form) && form.kind !== 'container'" class="hint">
+    <p v-if="isRound(form) && form.kind !== 'container'" class="hint text-xs text-soft leading-snug">
       The score goes round the bed from its left, past the viewer first.
     </p>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped>
-.figures {
-  display: grid;
-  gap: 8px;
-}
-.grid {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px 10px;
-  align-items: end;
-}
-.row {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-}
-.problem {
-  color: var(--amber-deep);
-  font-size: 12.5px;
-  line-height: 1.4;
-}
-summary {
-  font-size: 12.5px;
-  color: var(--soft);
-  cursor: pointer;
-}
-.station {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  font-size: 12px;
-  color: var(--soft);
-  padding: 1px 0;
-}
-.station > :first-child {
-  width: 18px;
-}
-</style>

@@ -112,18 +112,9 @@ function hover(event: PointerEvent) {
 <template>
   <div
     ref="holder"
-    class="plan"
+    class="w-full h-full overflow-hidden touch-none"
     role="img"
     aria-label="Plan of the bed with handles; every station can also be typed in the field book"
     @pointermove="hover"
   />
 </template>
-
-<style scoped>
-.plan {
-  width: 100%;
-  height: 100%;
-  overflow: hidden;
-  touch-action: none;
-}
-</style>

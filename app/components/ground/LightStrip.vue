@@ -33,46 +33,31 @@ function sayCell(cell: (typeof grid.value)[number][number], row: number): string
   <div class="light">
     <div
       v-if="grid.length > 0"
-      class="strip"
+      class="grid grid-cols-[repeat(48,1fr)] rounded-sm overflow-hidden border border-line"
       role="img"
       :aria-label="`Computed light: ${figure(light!.meanH, 1, 1)} hours a day on the mean`"
     >
       <template v-for="(row, r) in grid" :key="r">
-        <i v-for="(cell, c) in row" :key="c" :style="{ background: sunColour(cell.h) }" :title="sayCell(cell, r)" />
+        <i
+          class="h-2.5"
+          v-for="(cell, c) in row"
+          :key="c"
+          :style="{ background: sunColour(cell.h) }"
+          :title="sayCell(cell, r)"
+        />
       </template>
     </div>
-    <p v-if="progress < 1" class="hint" role="status">
+    <p v-if="progress < 1" class="hint text-xs text-soft leading-snug mt-1" role="status">
       Working out the light, {{ percent(progress) }} %
       <button class="link" @click="cancel">Stop</button>
     </p>
-    <p v-else-if="problem" class="loud" role="alert">{{ problem }}</p>
-    <p v-else-if="light" class="hint">
+    <p v-else-if="problem" class="loud text-amber-deep text-xs" role="alert">{{ problem }}</p>
+    <p v-else-if="light" class="hint text-xs text-soft leading-snug mt-1">
       Computed: {{ figure(light.meanH, 1, 1) }} h a day on the mean of the growing season,
       {{ words(sunClass(light.meanH)) }}. Back above, front below.
     </p>
-    <p v-else class="hint">Put the bed on the site and its light is computed, place by place.</p>
+    <p v-else class="hint text-xs text-soft leading-snug mt-1">
+      Put the bed on the site and its light is computed, place by place.
+    </p>
   </div>
 </template>
-
-<style scoped>
-.strip {
-  display: grid;
-  grid-template-columns: repeat(48, 1fr);
-  border-radius: 4px;
-  overflow: hidden;
-  border: 1px solid var(--line);
-}
-.strip i {
-  height: 9px;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-  margin-top: 3px;
-}
-.loud {
-  color: var(--amber-deep);
-  font-size: 12px;
-}
-</style>

@@ -62,7 +62,11 @@ function draw() {
     </UButton>
     <template v-if="open">
       <ol>
-        <li v-for="(s, i) in sides" :key="i">
+        <li
+          class="grid grid-cols-[18px_92px_58px_64px_44px_28px] gap-1.5 items-center text-sm text-soft py-px px-0"
+          v-for="(s, i) in sides"
+          :key="i"
+        >
           <span>{{ nth(i) }}.</span>
           <LengthInput
             hide-label
@@ -94,7 +98,7 @@ function draw() {
           />
         </li>
       </ol>
-      <div class="row">
+      <div class="row flex gap-2.5 items-end mt-1">
         <UButton
           size="xs"
           color="neutral"
@@ -117,42 +121,21 @@ function draw() {
           "
         />
       </div>
-      <p class="error" :class="{ loud: close.perCent > 1 }" role="status" data-testid="closing">
+      <p
+        class="text-sm mt-1.5 leading-snug [&.loud]:text-amber-deep"
+        :class="{ loud: close.perCent > 1 }"
+        role="status"
+        data-testid="closing"
+      >
         Closes with {{ length(close.errorM) }} missing on {{ length(close.lengthM, 1) }} walked ({{
           figure(close.perCent, 2, 2)
         }}
         %).{{ close.perCent > 1 ? ' Over 1 %: measure again what is least sure.' : '' }}
       </p>
-      <div class="row">
+      <div class="row flex gap-2.5 items-end mt-1">
         <USelect v-model="kind" :items="kinds" size="sm" aria-label="Draw it as" />
         <UButton size="sm" @click="draw">Spread the error and draw it</UButton>
       </div>
     </template>
   </div>
 </template>
-
-<style scoped>
-li {
-  display: grid;
-  grid-template-columns: 18px 92px 58px 64px 44px 28px;
-  gap: 5px;
-  align-items: center;
-  font-size: 12.5px;
-  color: var(--soft);
-  padding: 1px 0;
-}
-.row {
-  display: flex;
-  gap: 8px;
-  align-items: end;
-  margin-top: 4px;
-}
-.error {
-  font-size: 12.5px;
-  margin-top: 6px;
-  line-height: 1.4;
-}
-.loud {
-  color: var(--amber-deep);
-}
-</style>

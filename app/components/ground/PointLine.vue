@@ -40,10 +40,16 @@ function rename(event: Event) {
 </script>
 
 <template>
-  <li class="line" :class="{ chosen }" :data-point="point.name" :data-row="point.id" @focusin="emit('choose')">
+  <li
+    class="flex flex-wrap items-center gap-y-1 gap-x-1 text-sm text-soft py-1 px-1 rounded-sm [&.chosen]:bg-amber/14"
+    :class="{ chosen }"
+    :data-point="point.name"
+    :data-row="point.id"
+    @focusin="emit('choose')"
+  >
     <input
       :value="point.name"
-      class="name"
+      class="w-13 font-serif font-semibold text-ink bg-transparent border-b border-transparent hover:border-line focus:border-line"
       :aria-label="`Name of point ${point.name}`"
       maxlength="120"
       @change="rename"
@@ -53,7 +59,7 @@ function rename(event: Event) {
       :items="KINDS"
       size="xs"
       variant="ghost"
-      class="kind"
+      class="w-32"
       :aria-label="`How ${point.name} was measured`"
       :disabled="others.length < 2 && m.kind === 'fixed'"
       @update:model-value="(k) => kind(String(k))"
@@ -81,7 +87,7 @@ function rename(event: Event) {
         :model-value="m.aM"
         :units="units"
         :max="FAR"
-        class="len"
+        class="w-22"
         @update:model-value="(aM) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), aM })"
       />
       <span>from</span>
@@ -89,7 +95,7 @@ function rename(event: Event) {
         :model-value="m.a"
         :items="others"
         size="xs"
-        class="from"
+        class="w-18"
         :aria-label="`${point.name}, first tape from`"
         @update:model-value="(a) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), a: String(a) })"
       />
@@ -100,7 +106,7 @@ function rename(event: Event) {
         :model-value="m.bM"
         :units="units"
         :max="FAR"
-        class="len"
+        class="w-22"
         @update:model-value="(bM) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), bM })"
       />
       <span>from</span>
@@ -108,12 +114,12 @@ function rename(event: Event) {
         :model-value="m.b"
         :items="others"
         size="xs"
-        class="from"
+        class="w-18"
         :aria-label="`${point.name}, second tape from`"
         @update:model-value="(b) => put({ ...(m as Extract<Measure, { kind: 'tapes' }>), b: String(b) })"
       />
       <button
-        class="side"
+        class="underline cursor-pointer text-ink"
         :title="'The side when walking from the first to the second'"
         @click="
           put({
@@ -131,7 +137,7 @@ function rename(event: Event) {
         :model-value="m.from"
         :items="others"
         size="xs"
-        class="from"
+        class="w-18"
         :aria-label="`${point.name}, baseline from`"
         @update:model-value="(from) => put({ ...(m as Extract<Measure, { kind: 'running' }>), from: String(from) })"
       />
@@ -140,7 +146,7 @@ function rename(event: Event) {
         :model-value="m.to"
         :items="others"
         size="xs"
-        class="from"
+        class="w-18"
         :aria-label="`${point.name}, baseline to`"
         @update:model-value="(to) => put({ ...(m as Extract<Measure, { kind: 'running' }>), to: String(to) })"
       />
@@ -169,54 +175,8 @@ function rename(event: Event) {
       :aria-label="`Take out point ${point.name}`"
       @click="emit('remove')"
     />
-    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
+    <p v-if="problem" class="problem basis-full text-amber-deep text-xs leading-snug" role="alert">
+      {{ say(problem) }}
+    </p>
   </li>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 3px 4px;
-  font-size: 12.5px;
-  color: var(--soft);
-  padding: 3px 4px;
-  border-radius: 5px;
-}
-.chosen {
-  background: color-mix(in srgb, var(--amber) 14%, transparent);
-}
-.name {
-  width: 46px;
-  font-family: var(--font-serif);
-  font-weight: 600;
-  color: var(--ink);
-  background: none;
-  border-bottom: 1px solid transparent;
-}
-.name:hover,
-.name:focus {
-  border-color: var(--line);
-}
-.kind {
-  width: 112px;
-}
-.from {
-  width: 62px;
-}
-.len {
-  width: 78px;
-}
-.side {
-  text-decoration: underline;
-  cursor: pointer;
-  color: var(--ink);
-}
-.problem {
-  flex-basis: 100%;
-  color: var(--amber-deep);
-  font-size: 12px;
-  line-height: 1.35;
-}
-</style>

@@ -37,7 +37,7 @@ function commit(quiet: boolean) {
 </script>
 
 <template>
-  <span class="signed">
+  <span class="w-22 inline-block">
     <UInput
       v-model="text"
       size="xs"
@@ -51,18 +51,6 @@ function commit(quiet: boolean) {
       @blur="leave"
       @keydown.enter="leave"
     />
-    <small v-if="error" class="error" role="alert">{{ error }}</small>
+    <small v-if="error" class="block text-brick-600 leading-tight" role="alert">{{ error }}</small>
   </span>
 </template>
-
-<style scoped>
-.signed {
-  width: 78px;
-  display: inline-block;
-}
-.error {
-  display: block;
-  color: var(--color-brick-600);
-  line-height: 1.25;
-}
-</style>

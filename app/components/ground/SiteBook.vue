@@ -118,33 +118,45 @@ function sayFacing(id: string): string {
 
 <template>
   <div class="site">
-    <section>
-      <div class="head">
-        <h3>Where the beds lie</h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-1.5">
+      <div class="head flex gap-2.5 items-center">
+        <h3 class="text-lg font-semibold flex-1">Where the beds lie</h3>
         <NumberInput
           hide-label
           label="The sheet’s top looks to, degrees from north"
           :model-value="site.northDeg"
           :min="-360"
           :max="360"
-          class="north"
+          class="w-18"
           @update:model-value="(northDeg) => store.edit({ kind: 'setNorth', northDeg })"
         />
-        <span class="hint">° from north is up</span>
+        <span class="hint text-xs text-soft leading-snug">° from north is up</span>
         <FieldNote of="sheet" />
       </div>
       <ul>
-        <li v-for="b in beds" :key="b.id" class="thing" :class="{ chosen: ground.chosenId === `bed:${b.id}` }">
-          <button class="what" :disabled="!placeOf(b.id)" @click="ground.chosenId = `bed:${b.id}`">
+        <li
+          v-for="b in beds"
+          :key="b.id"
+          class="thing rounded-sm py-px px-1.5 flex flex-wrap items-center gap-1 [&.chosen]:bg-amber/11"
+          :class="{ chosen: ground.chosenId === `bed:${b.id}` }"
+        >
+          <button
+            class="flex-1 text-left py-1 px-0 cursor-pointer text-sm"
+            :disabled="!placeOf(b.id)"
+            @click="ground.chosenId = `bed:${b.id}`"
+          >
             <b class="serif">{{ b.bed.name }}</b>
-            <small>
+            <small class="text-soft text-xs ml-1">
               {{ sayFacing(b.id) }}
             </small>
           </button>
           <UButton v-if="!placeOf(b.id)" size="xs" color="neutral" variant="outline" @click="putOnSite(b.id)">
             Put it on the site
           </UButton>
-          <div v-if="placeOf(b.id) && ground.chosenId === `bed:${b.id}`" class="figures">
+          <div
+            v-if="placeOf(b.id) && ground.chosenId === `bed:${b.id}`"
+            class="basis-full grid grid-cols-2 gap-2.5 items-end pb-2.5 *:first:col-span-full"
+          >
             <GroundSpotTable
               v-if="!placeOf(b.id)!.against"
               :spots="[placeOf(b.id)!.at]"
@@ -163,7 +175,7 @@ function sayFacing(id: string): string {
               @update:model-value="(lookDeg) => placeBed(b.id, { ...placeOf(b.id)!, lookDeg })"
             />
             <div>
-              <span class="label">Level of its ground</span>
+              <span class="block text-xs text-soft mb-1">Level of its ground</span>
               <GroundSignedLength
                 label="Level of its ground"
                 :model-value="placeOf(b.id)!.baseM"
@@ -171,7 +183,7 @@ function sayFacing(id: string): string {
                 @update:model-value="(baseM) => placeBed(b.id, { ...placeOf(b.id)!, baseM })"
               />
             </div>
-            <label class="label">
+            <label class="block text-xs text-soft mb-1">
               Lies against
               <USelect
                 :model-value="sideKey(placeOf(b.id)!)"
@@ -182,7 +194,7 @@ function sayFacing(id: string): string {
               />
             </label>
             <div v-if="placeOf(b.id)!.against">
-              <span class="label">From the wall’s left end</span>
+              <span class="block text-xs text-soft mb-1">From the wall’s left end</span>
               <GroundSignedLength
                 label="From the wall’s left end"
                 :model-value="placeOf(b.id)!.against!.alongM"
@@ -190,7 +202,7 @@ function sayFacing(id: string): string {
                 @update:model-value="(alongM) => shiftAlong(b.id, alongM)"
               />
             </div>
-            <label class="label">
+            <label class="block text-xs text-soft mb-1">
               Judged from
               <USelect
                 :model-value="placeOf(b.id)!.viewFrom ?? 'own'"
@@ -207,45 +219,47 @@ function sayFacing(id: string): string {
         </li>
       </ul>
     </section>
-    <section>
-      <div class="head">
-        <h3>What stands and runs</h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-1.5">
+      <div class="head flex gap-2.5 items-center">
+        <h3 class="text-lg font-semibold flex-1">What stands and runs</h3>
         <UDropdownMenu :items="menu" :content="keepFocus" :modal="false" portal="#content">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-thing">
             Add
           </UButton>
         </UDropdownMenu>
       </div>
-      <p v-if="groups.length === 0" class="hint">
+      <p v-if="groups.length === 0" class="hint text-xs text-soft leading-snug">
         Nothing yet. Begin with the building the beds stand against: Add, then type its figures or drag its corners.
       </p>
       <div v-for="g in groups" :key="g.kind">
-        <h4>{{ THING_NAMES[g.kind] }}</h4>
+        <h4 class="text-xs text-soft mt-1.5">{{ THING_NAMES[g.kind] }}</h4>
         <ul>
           <li
             v-for="t in g.things"
             :key="t.id"
-            class="thing"
+            class="thing rounded-sm py-px px-1.5 flex flex-wrap items-center gap-1 [&.chosen]:bg-amber/11"
             :class="{ chosen: ground.chosenId === t.id }"
             :data-thing="t.name"
             :data-row="t.id"
           >
             <button
-              class="what"
+              class="flex-1 text-left py-1 px-0 cursor-pointer text-sm"
               :aria-expanded="ground.chosenId === t.id"
               @click="ground.chosenId = ground.chosenId === t.id ? null : t.id"
             >
               <b class="serif">{{ t.name }}</b>
-              <small>{{ say(thingWords(t)) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}</small>
+              <small class="text-soft text-xs ml-1">
+                {{ say(thingWords(t)) }}{{ spotsOf(t).some((s) => 'of' in s) ? ', surveyed' : '' }}
+              </small>
             </button>
-            <GroundThingForm v-if="ground.chosenId === t.id" :thing="t" :units="units" />
+            <GroundThingForm v-if="ground.chosenId === t.id" class="basis-full" :thing="t" :units="units" />
           </li>
         </ul>
       </div>
     </section>
-    <section>
-      <div class="head">
-        <h3>Points by tape</h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-1.5">
+      <div class="head flex gap-2.5 items-center">
+        <h3 class="text-lg font-semibold flex-1">Points by tape</h3>
         <FieldNote of="baseline" />
         <UDropdownMenu :items="pointMenu" :content="keepFocus" :modal="false" portal="#content">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-plus" data-testid="add-point">
@@ -253,7 +267,7 @@ function sayFacing(id: string): string {
           </UButton>
         </UDropdownMenu>
       </div>
-      <p v-if="site.points.length === 0" class="hint">
+      <p v-if="site.points.length === 0" class="hint text-xs text-soft leading-snug">
         Two corners that are sure make a baseline; every other point is so far along and out from it, or by two
         tapes. Corners of buildings and beds can be fixed to points.
       </p>
@@ -273,9 +287,9 @@ function sayFacing(id: string): string {
       </ul>
       <GroundMeasuredOutline :units="units" />
     </section>
-    <section>
-      <div class="head">
-        <h3>Drawings in and out</h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-1.5">
+      <div class="head flex gap-2.5 items-center">
+        <h3 class="text-lg font-semibold flex-1">Drawings in and out</h3>
         <UDropdownMenu :items="exports">
           <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-download">Take the site away</UButton>
         </UDropdownMenu>
@@ -284,5 +298,3 @@ function sayFacing(id: string): string {
     </section>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/SiteBook.css"></style>

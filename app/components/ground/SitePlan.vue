@@ -193,10 +193,10 @@ defineExpose({ fit, zoom })
 </script>
 
 <template>
-  <div class="wrap">
+  <div class="relative w-full h-full overflow-hidden">
     <div
       ref="holder"
-      class="plan"
+      class="w-full h-full touch-none cursor-default [&.tape]:cursor-crosshair focus-visible:-outline-offset-3"
       tabindex="0"
       role="application"
       data-testid="site-plan"
@@ -211,8 +211,14 @@ defineExpose({ fit, zoom })
       @keydown="key"
     />
     <GroundSunRing v-if="width > 50" :width="width" :height="height" />
-    <p v-if="reading" class="reading" role="status">{{ reading }}</p>
-    <div class="tools">
+    <p
+      v-if="reading"
+      class="absolute right-3.5 top-3.5 bg-card border border-line rounded-sm py-0.5 px-2.5 text-xs pointer-events-none"
+      role="status"
+    >
+      {{ reading }}
+    </p>
+    <div class="absolute left-3 top-3 flex gap-1 bg-card/80 rounded-sm p-0.5">
       <UButton
         size="xs"
         color="neutral"
@@ -265,45 +271,3 @@ defineExpose({ fit, zoom })
     </div>
   </div>
 </template>
-
-<style scoped>
-.wrap {
-  position: relative;
-  width: 100%;
-  height: 100%;
-  overflow: hidden;
-}
-.plan {
-  width: 100%;
-  height: 100%;
-  touch-action: none;
-  cursor: default;
-}
-.plan:focus-visible {
-  outline-offset: -3px;
-}
-.tape {
-  cursor: crosshair;
-}
-.tools {
-  position: absolute;
-  left: 10px;
-  top: 10px;
-  display: flex;
-  gap: 4px;
-  background: color-mix(in srgb, var(--card) 80%, transparent);
-  border-radius: 6px;
-  padding: 2px;
-}
-.reading {
-  position: absolute;
-  right: 12px;
-  top: 12px;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  padding: 2px 8px;
-  font-size: 12px;
-  pointer-events: none;
-}
-</style>

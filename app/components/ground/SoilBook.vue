@@ -27,14 +27,14 @@ const HARMS = [
 
 <template>
   <div>
-    <section>
-      <h3>
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">
         Soil and water
         <FieldNote of="soil" />
       </h3>
-      <div class="three">
+      <div class="grid grid-cols-[1fr_1fr_1fr] gap-3 items-end">
         <div>
-          <label class="label" for="soil">Soil</label>
+          <label class="block text-xs text-soft mb-1" for="soil">Soil</label>
           <USelect
             id="soil"
             :model-value="ground.soil"
@@ -52,7 +52,7 @@ const HARMS = [
           @update:model-value="(ph) => put({ ph })"
         />
         <div>
-          <label class="label" for="drainage">Drains</label>
+          <label class="block text-xs text-soft mb-1" for="drainage">Drains</label>
           <USelect
             id="drainage"
             :model-value="ground.drainage"
@@ -63,7 +63,7 @@ const HARMS = [
           />
         </div>
         <div>
-          <label class="label" for="water">In summer it is</label>
+          <label class="block text-xs text-soft mb-1" for="water">In summer it is</label>
           <USelect
             id="water"
             :model-value="ground.water"
@@ -74,7 +74,7 @@ const HARMS = [
           />
         </div>
         <div>
-          <label class="label" for="irrigation">Watered by</label>
+          <label class="block text-xs text-soft mb-1" for="irrigation">Watered by</label>
           <USelect
             id="irrigation"
             :model-value="ground.irrigation"
@@ -88,20 +88,20 @@ const HARMS = [
           :model-value="ground.wetInWinter"
           size="sm"
           label="stands wet in winter"
-          class="switch"
+          class="pb-1.5"
           @update:model-value="(wetInWinter) => put({ wetInWinter })"
         />
       </div>
-      <p class="hint">
+      <p class="hint text-xs text-soft leading-snug">
         The tests beside this fill in soil and drainage. Fertiliser only by a soil test; the local extension office
         does it.
       </p>
     </section>
-    <section>
-      <h3>Exposure to harm</h3>
-      <div v-for="h in HARMS" :key="h.key" class="harm">
+    <section class="py-3.5 px-0 border-b border-line grid gap-2.5">
+      <h3 class="text-lg font-semibold">Exposure to harm</h3>
+      <div v-for="h in HARMS" :key="h.key" class="grid grid-cols-[120px_1fr] items-center text-sm">
         <span>{{ h.label }}</span>
-        <div role="group" :aria-label="h.label">
+        <div class="flex gap-1" role="group" :aria-label="h.label">
           <UButton
             v-for="e in EXPOSURE"
             :key="e"
@@ -115,28 +115,10 @@ const HARMS = [
           </UButton>
         </div>
       </div>
-      <p class="hint">
+      <p class="hint text-xs text-soft leading-snug">
         Deer and rabbits, wet winters and standing water count in the second look; wind, salt and heat are told to
         whoever chooses the plants.
       </p>
     </section>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped src="~/assets/css/parts/sections.css"></style>
-<style scoped>
-.switch {
-  padding-bottom: 6px;
-}
-.harm {
-  display: grid;
-  grid-template-columns: 120px 1fr;
-  align-items: center;
-  font-size: 13px;
-}
-.harm div {
-  display: flex;
-  gap: 4px;
-}
-</style>

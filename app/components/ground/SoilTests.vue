@@ -30,9 +30,11 @@ const hundredths = (n: number) => `${percent(n)} %`
 </script>
 
 <template>
-  <div class="tests">
-    <article>
-      <h3>The jar</h3>
+  <div class="grid gap-4 p-5 overflow-y-auto grid-cols-[1fr_1fr] content-start">
+    <article
+      class="bg-card border border-line rounded-md py-4 px-4.5 text-sm leading-normal text-soft first:row-span-2"
+    >
+      <h3 class="text-lg font-semibold text-ink mb-1">The jar</h3>
       <p>
         Fill a straight jar a third with soil, crumbled and without stones, the rest with water and a drop of soap.
         Shake it for three minutes and set it down. Mark the height after
@@ -43,7 +45,7 @@ const hundredths = (n: number) => `${percent(n)} %`
         <b>day or two</b>
         (clay on top).
       </p>
-      <div class="body">
+      <div class="flex gap-4 items-end my-3 mx-0">
         <svg viewBox="0 0 70 120" class="jar" role="img" aria-label="Layers in the jar">
           <rect x="8" y="6" width="54" height="110" rx="8" fill="none" stroke="currentColor" stroke-width="2" />
           <g v-if="texture">
@@ -52,7 +54,7 @@ const hundredths = (n: number) => `${percent(n)} %`
             <rect x="10" y="44" width="50" :height="layers.clay" fill="#7a4f3a" />
           </g>
         </svg>
-        <div class="inputs">
+        <div class="grid gap-1.5 w-34">
           <QuantityInput
             label="Sand"
             unit="mm"
@@ -91,7 +93,7 @@ const hundredths = (n: number) => `${percent(n)} %`
           />
         </div>
       </div>
-      <p v-if="texture" class="result" data-testid="jar">
+      <p v-if="texture" class="text-ink" data-testid="jar">
         {{ hundredths(texture.sand) }} sand, {{ hundredths(texture.silt) }} silt,
         {{ hundredths(texture.clay) }} clay:
         <b>{{ texture.texture }}.</b>
@@ -99,15 +101,17 @@ const hundredths = (n: number) => `${percent(n)} %`
           Write “{{ texture.soil }}” in the book
         </UButton>
       </p>
-      <p v-else class="result">Type the heights of the layers.</p>
+      <p v-else class="text-ink">Type the heights of the layers.</p>
     </article>
-    <article>
-      <h3>The ribbon</h3>
+    <article
+      class="bg-card border border-line rounded-md py-4 px-4.5 text-sm leading-normal text-soft first:row-span-2"
+    >
+      <h3 class="text-lg font-semibold text-ink mb-1">The ribbon</h3>
       <p>
         Wet a handful until it holds as a ball, then press it out between thumb and finger, upward, until it breaks
         of its own weight. Measure the ribbon; rub a pinch for grit.
       </p>
-      <div class="body">
+      <div class="flex gap-4 items-end my-3 mx-0">
         <QuantityInput
           label="Ribbon"
           unit="cm"
@@ -122,20 +126,22 @@ const hundredths = (n: number) => `${percent(n)} %`
         />
         <USwitch v-model="ribbon.gritty" size="sm" label="feels gritty" />
       </div>
-      <p class="result">
+      <p class="text-ink">
         {{ felt.words }}.
         <UButton size="xs" color="neutral" variant="outline" @click="put({ soil: felt.soil })">
           Write “{{ felt.soil }}” in the book
         </UButton>
       </p>
     </article>
-    <article>
-      <h3>The hole</h3>
+    <article
+      class="bg-card border border-line rounded-md py-4 px-4.5 text-sm leading-normal text-soft first:row-span-2"
+    >
+      <h3 class="text-lg font-semibold text-ink mb-1">The hole</h3>
       <p>
         Dig {{ length(0.3, 1) }} deep where the bed will be (services located first), fill it with water and let it
         drain. Fill it again and see how far the water falls in how long.
       </p>
-      <div class="body">
+      <div class="flex gap-4 items-end my-3 mx-0">
         <QuantityInput
           label="Fell"
           unit="mm"
@@ -160,7 +166,7 @@ const hundredths = (n: number) => `${percent(n)} %`
           "
         />
       </div>
-      <p v-if="drains" class="result" data-testid="percolation">
+      <p v-if="drains" class="text-ink" data-testid="percolation">
         <b>{{ say(`${drains.mmPerH.toFixed(0)}\u202fmm`) }} an hour:</b>
         {{ drains.words }}.
         <UButton size="xs" color="neutral" variant="outline" @click="put({ drainage: drains.drainage })">
@@ -172,49 +178,9 @@ const hundredths = (n: number) => `${percent(n)} %`
 </template>
 
 <style scoped>
-.tests {
-  display: grid;
-  gap: 14px;
-  padding: 18px;
-  overflow-y: auto;
-  grid-template-columns: 1fr 1fr;
-  align-content: start;
-}
-article {
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  padding: 14px 16px;
-  font-size: 13px;
-  line-height: 1.5;
-  color: var(--soft);
-}
-article:first-child {
-  grid-row: span 2;
-}
-h3 {
-  font-size: 17px;
-  font-weight: 600;
-  color: var(--ink);
-  margin-bottom: 4px;
-}
-.body {
-  display: flex;
-  gap: 14px;
-  align-items: end;
-  margin: 10px 0;
-}
 .jar {
   width: 84px;
   flex: none;
-  color: var(--ink);
-}
-.inputs {
-  display: grid;
-  gap: 6px;
-  width: 120px;
-}
-.result {
   color: var(--ink);
 }
 </style>

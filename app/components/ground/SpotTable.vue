@@ -40,22 +40,22 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
 </script>
 
 <template>
-  <table class="spots">
+  <table class="text-xs text-soft">
     <tbody>
       <tr v-for="(s, i) in spots" :key="i">
-        <td>
+        <td class="py-px pr-1 pl-0 whitespace-nowrap">
           <USelect
             v-if="points.length > 0"
             :model-value="'of' in s ? s.of : FREE"
             :items="items"
             size="xs"
-            class="fix"
+            class="w-19"
             :aria-label="`${name}, corner ${nth(i)} fixed to`"
             @update:model-value="(of) => fix(i, String(of))"
           />
           <span v-else>{{ labelOf(i) }}</span>
         </td>
-        <td>
+        <td class="py-px pr-1 pl-0 whitespace-nowrap">
           <GroundSignedLength
             v-if="!('of' in s)"
             :label="`${name}, corner ${nth(i)} right`"
@@ -65,8 +65,8 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
           />
           <span v-else>{{ length(placeOf(s).x) }}</span>
         </td>
-        <td>right,</td>
-        <td>
+        <td class="py-px pr-1 pl-0 whitespace-nowrap">right,</td>
+        <td class="py-px pr-1 pl-0 whitespace-nowrap">
           <GroundSignedLength
             v-if="!('of' in s)"
             :label="`${name}, corner ${nth(i)} up`"
@@ -76,8 +76,8 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
           />
           <span v-else>{{ length(placeOf(s).y) }}</span>
         </td>
-        <td>up</td>
-        <td v-if="least > 1">
+        <td class="py-px pr-1 pl-0 whitespace-nowrap">up</td>
+        <td class="py-px pr-1 pl-0 whitespace-nowrap" v-if="least > 1">
           <UButton
             size="xs"
             color="neutral"
@@ -106,17 +106,3 @@ const labelOf = (i: number) => (props.spots.length > 1 ? nth(i) : 'at')
     </tbody>
   </table>
 </template>
-
-<style scoped>
-.spots {
-  font-size: 12px;
-  color: var(--soft);
-}
-.spots td {
-  padding: 1px 4px 1px 0;
-  white-space: nowrap;
-}
-.fix {
-  width: 66px;
-}
-</style>

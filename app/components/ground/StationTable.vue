@@ -27,8 +27,8 @@ function endName(i: number): string {
 
 <template>
   <div class="edge">
-    <div class="head">
-      <h4>
+    <div class="head flex items-center gap-3 mb-1">
+      <h4 class="text-sm font-semibold">
         {{ name }} edge
         <FieldNote of="station" />
       </h4>
@@ -36,13 +36,17 @@ function endName(i: number): string {
         :model-value="edge.kind"
         :items="kinds"
         size="xs"
-        class="kind"
+        class="w-30"
         :aria-label="`${name} edge runs`"
         @update:model-value="(k) => emit('kind', k as Edge['kind'])"
       />
     </div>
     <ol>
-      <li v-for="(p, i) in edge.stations" :key="i">
+      <li
+        class="grid grid-cols-[58px_92px_40px_92px_26px_28px] gap-1.5 items-center text-sm text-soft py-0.5 px-0"
+        v-for="(p, i) in edge.stations"
+        :key="i"
+      >
         <span>{{ endName(i) }}</span>
         <LengthInput
           v-if="isBetween(i)"
@@ -53,7 +57,7 @@ function endName(i: number): string {
           :max="200"
           @update:model-value="(x) => emit('move', i, { x, y: p.y })"
         />
-        <span v-else class="still">{{ length(p.x) }}</span>
+        <span v-else class="text-ink pl-2.5">{{ length(p.x) }}</span>
         <span>along,</span>
         <LengthInput
           hide-label
@@ -80,32 +84,3 @@ function endName(i: number): string {
     </UButton>
   </div>
 </template>
-
-<style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  margin-bottom: 4px;
-}
-h4 {
-  font-size: 13px;
-  font-weight: 600;
-}
-.kind {
-  width: 104px;
-}
-li {
-  display: grid;
-  grid-template-columns: 58px 92px 40px 92px 26px 28px;
-  gap: 5px;
-  align-items: center;
-  font-size: 12.5px;
-  color: var(--soft);
-  padding: 2px 0;
-}
-.still {
-  color: var(--ink);
-  padding-left: 9px;
-}
-</style>

@@ -33,8 +33,10 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
 </script>
 
 <template>
-  <div class="bar">
-    <div class="group" role="group" aria-label="Light on the plan">
+  <div
+    class="flex flex-wrap items-center gap-y-1.5 gap-x-4 py-2.5 px-4 border-t border-line bg-rail min-h-13.5 flex-none"
+  >
+    <div class="flex gap-1 items-center" role="group" aria-label="Light on the plan">
       <UButton
         v-for="s in SHADES"
         :key="s.id"
@@ -47,10 +49,11 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
         {{ s.label }}
       </UButton>
     </div>
-    <label v-if="ground.shade === 'shadows'" class="hour">
+    <label v-if="ground.shade === 'shadows'" class="flex items-center gap-2.5 text-sm">
       <span>{{ clock }} sun time, {{ ground.day }} {{ monthName(ground.month) }}</span>
-      <em>hour</em>
+      <em class="not-italic text-soft text-xs">hour</em>
       <input
+        class="w-31"
         v-model.number="ground.minutes"
         type="range"
         :min="Math.round(day.first)"
@@ -59,8 +62,9 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
         aria-label="Hour of the day"
         data-testid="hour"
       />
-      <em>date</em>
+      <em class="not-italic text-soft text-xs">date</em>
       <input
+        class="w-31"
         v-model.number="dayOfYear"
         type="range"
         min="1"
@@ -70,30 +74,34 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
         data-testid="date"
       />
     </label>
-    <span v-if="ground.shade === 'shadows'" class="fig">
+    <span v-if="ground.shade === 'shadows'" class="text-xs text-soft whitespace-nowrap">
       sun {{ figure(sun.altitudeDeg, 0) }}° high in {{ figure(sun.azimuthDeg, 0) }}°, day
       {{ figure(day.hours, 1, 1) }} h
     </span>
-    <div v-if="ground.shade === 'month' || ground.shade === 'season'" class="key">
-      <span v-for="k in SUN_KEY" :key="k.from">
-        <i :style="{ background: sunColour(nth(k.from)) }" />
+    <div v-if="ground.shade === 'month' || ground.shade === 'season'" class="flex gap-3 text-xs text-soft">
+      <span class="inline-flex gap-1 items-center whitespace-nowrap" v-for="k in SUN_KEY" :key="k.from">
+        <i class="rounded-xs border border-line size-3.5" :style="{ background: sunColour(nth(k.from)) }" />
         {{ k.label }}
       </span>
     </div>
-    <span v-if="ground.shade === 'season'" class="fig">
+    <span v-if="ground.shade === 'season'" class="text-xs text-soft whitespace-nowrap">
       {{ monthShort(season[0]!) }} to {{ monthShort(season.at(-1)!) }}
     </span>
-    <span v-if="ground.shade === 'month'" class="fig">{{ monthName(ground.month) }}</span>
-    <span class="space" />
-    <span v-if="progress < 1" class="work" role="status">
-      <progress :value="progress" max="1" />
+    <span v-if="ground.shade === 'month'" class="text-xs text-soft whitespace-nowrap">
+      {{ monthName(ground.month) }}
+    </span>
+    <span class="flex-1" />
+    <span v-if="progress < 1" class="inline-flex gap-1.5 items-center text-xs" role="status">
+      <progress class="w-23 accent-amber" :value="progress" max="1" />
       {{ percent(progress) }} %
       <button class="link" @click="cancel">Stop</button>
     </span>
-    <span v-else-if="problem" class="loud" role="alert">{{ problem }}</span>
-    <span v-else-if="isWorking" class="fig">{{ percent(worked) }} % worked out again</span>
-    <div class="group" role="group" aria-label="Years that trees have grown">
-      <span class="fig">trees</span>
+    <span v-else-if="problem" class="loud text-amber-deep text-xs" role="alert">{{ problem }}</span>
+    <span v-else-if="isWorking" class="text-xs text-soft whitespace-nowrap">
+      {{ percent(worked) }} % worked out again
+    </span>
+    <div class="flex gap-1 items-center" role="group" aria-label="Years that trees have grown">
+      <span class="text-xs text-soft whitespace-nowrap">trees</span>
       <UButton
         v-for="y in YEARS"
         :key="y"
@@ -108,76 +116,3 @@ const isWorking = computed(() => (ground.shade === 'month' || ground.shade === '
     </div>
   </div>
 </template>
-
-<style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 14px;
-  padding: 8px 14px;
-  border-top: 1px solid var(--line);
-  background: var(--rail);
-  min-height: 48px;
-  flex: none;
-}
-.group {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-}
-.hour em {
-  font-style: normal;
-  color: var(--soft);
-  font-size: 11.5px;
-}
-.hour {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  font-size: 12.5px;
-}
-.hour input {
-  width: 110px;
-}
-.fig {
-  font-size: 12px;
-  color: var(--soft);
-  white-space: nowrap;
-}
-.key {
-  display: flex;
-  gap: 10px;
-  font-size: 11.5px;
-  color: var(--soft);
-}
-.key span {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
-  white-space: nowrap;
-}
-.key i {
-  width: 12px;
-  height: 12px;
-  border-radius: 3px;
-  border: 1px solid var(--line);
-}
-.space {
-  flex: 1;
-}
-.work {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-  font-size: 12px;
-}
-.work progress {
-  width: 80px;
-  accent-color: var(--amber);
-}
-.loud {
-  color: var(--amber-deep);
-  font-size: 12px;
-}
-</style>

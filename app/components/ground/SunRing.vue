@@ -186,7 +186,7 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
 .hour,
 .wind,
 .letter {
-  font: 11px var(--font-sans);
+  font: var(--text-xs) var(--font-sans);
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--soft);
@@ -213,7 +213,7 @@ const winds = computed(() => ['N', 'E', 'S', 'W'].map((name, i) => ({ name, ...s
 }
 .letter {
   stroke: none;
-  font-size: 10.5px;
+  font-size: var(--text-xs);
 }
 .letter.now {
   fill: #2b2621;

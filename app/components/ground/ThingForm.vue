@@ -33,12 +33,12 @@ const spotsLabel = computed(() => (spots.value.length === 1 ? 'Place' : `${spots
 </script>
 
 <template>
-  <div class="form">
-    <div class="row">
+  <div class="grid gap-2.5 pt-1.5 pb-3 px-1">
+    <div class="row flex gap-1.5 items-center">
       <UInput
         :model-value="thing.name"
         size="sm"
-        class="grow"
+        class="flex-1"
         :aria-label="`Name of ${thing.name}`"
         maxlength="120"
         @change="rename"
@@ -47,16 +47,16 @@ const spotsLabel = computed(() => (spots.value.length === 1 ? 'Place' : `${spots
         Take out
       </UButton>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
-    <div class="grid">
-      <div v-for="f in fields" :key="f.key" :class="{ wide: f.wide }">
+    <p v-if="problem" class="problem text-amber-deep text-sm" role="alert">{{ say(problem) }}</p>
+    <div class="grid grid-cols-[repeat(3,1fr)] gap-2.5 items-end">
+      <div class="[&.wide]:col-span-full" v-for="f in fields" :key="f.key" :class="{ wide: f.wide }">
         <GroundThingInput :field="f" :units="units" @change="(value) => put(f, value)" />
       </div>
-      <p v-if="hint" class="hint wide">{{ hint }}</p>
+      <p v-if="hint" class="hint col-span-full text-xs text-soft leading-snug">{{ hint }}</p>
     </div>
     <GroundBuildingOpenings v-if="thing.kind === 'building'" :building="thing" :units="units" />
     <details :open="spots.length <= 4">
-      <summary>{{ spotsLabel }}</summary>
+      <summary class="text-sm cursor-pointer">{{ spotsLabel }}</summary>
       <GroundSpotTable
         :spots="spots"
         :points="site.points"
@@ -68,31 +68,3 @@ const spotsLabel = computed(() => (spots.value.length === 1 ? 'Place' : `${spots
     </details>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped>
-.form {
-  display: grid;
-  gap: 8px;
-  padding: 6px 4px 10px;
-}
-.row {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-}
-.grid {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-  align-items: end;
-}
-.problem {
-  color: var(--amber-deep);
-  font-size: 12.5px;
-}
-summary {
-  font-size: 12.5px;
-  cursor: pointer;
-}
-</style>

@@ -23,7 +23,7 @@ const putColour = (event: Event) => emit('change', (event.target as HTMLInputEle
     @update:model-value="(m) => emit('change', m)"
   />
   <template v-else-if="field.as === 'signed'">
-    <span class="label">{{ field.label }}</span>
+    <span class="block text-xs text-soft mb-1">{{ field.label }}</span>
     <GroundSignedLength
       :label="field.label"
       :model-value="length"
@@ -47,11 +47,11 @@ const putColour = (event: Event) => emit('change', (event.target as HTMLInputEle
     @update:model-value="(on) => emit('change', on)"
   />
   <template v-else>
-    <span class="label">{{ field.label }}</span>
+    <span class="block text-xs text-soft mb-1">{{ field.label }}</span>
     <input
       v-if="field.as === 'colour'"
       type="color"
-      class="colour"
+      class="w-full h-8.5 border border-line rounded-sm bg-transparent cursor-pointer"
       :value="field.value"
       :aria-label="spoken"
       @change="putColour"
@@ -67,5 +67,3 @@ const putColour = (event: Event) => emit('change', (event.target as HTMLInputEle
     />
   </template>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>

@@ -19,9 +19,15 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
 </script>
 
 <template>
-  <div class="stack">
-    <p v-if="problem" class="problem" role="alert">{{ say(problem) }}</p>
-    <div class="three">
+  <div class="grid gap-2.5">
+    <p
+      v-if="problem"
+      class="problem sticky top-1 z-3 mt-2.5 py-2.5 px-3.5 rounded-sm bg-amber-wash text-amber-deep border border-amber text-sm"
+      role="alert"
+    >
+      {{ say(problem) }}
+    </p>
+    <div class="grid grid-cols-[1fr_1fr_1fr] gap-3 items-end">
       <LengthInput
         label="Height"
         :model-value="wall.heightM"
@@ -31,7 +37,7 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
         @update:model-value="(heightM) => setWall({ heightM })"
       />
       <div>
-        <label class="label" for="material">Material</label>
+        <label class="block text-xs text-soft mb-1" for="material">Material</label>
         <USelect
           id="material"
           :model-value="wall.material"
@@ -42,25 +48,31 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
         />
       </div>
       <div>
-        <label class="label" for="wall-colour">Colour</label>
-        <input id="wall-colour" type="color" class="colour" :value="wall.colour" @change="setColour" />
+        <label class="block text-xs text-soft mb-1" for="wall-colour">Colour</label>
+        <input
+          id="wall-colour"
+          type="color"
+          class="w-full h-8.5 border border-line rounded-sm bg-transparent cursor-pointer"
+          :value="wall.colour"
+          @change="setColour"
+        />
       </div>
     </div>
-    <table v-if="openings.length > 0" class="openings">
+    <table v-if="openings.length > 0" class="w-full text-xs">
       <thead>
         <tr>
-          <th>Window</th>
-          <th>from left</th>
-          <th>width</th>
-          <th>sill</th>
-          <th>head</th>
-          <th />
+          <th class="text-left font-medium text-soft py-0.5 pr-1.5 pl-0 align-top">Window</th>
+          <th class="text-left font-medium text-soft py-0.5 pr-1.5 pl-0 align-top">from left</th>
+          <th class="text-left font-medium text-soft py-0.5 pr-1.5 pl-0 align-top">width</th>
+          <th class="text-left font-medium text-soft py-0.5 pr-1.5 pl-0 align-top">sill</th>
+          <th class="text-left font-medium text-soft py-0.5 pr-1.5 pl-0 align-top">head</th>
+          <th class="text-left font-medium text-soft py-0.5 pr-1.5 pl-0 align-top" />
         </tr>
       </thead>
       <tbody>
         <tr v-for="(o, i) in openings" :key="o.id">
-          <td>{{ o.sillM < 0.3 ? 'door' : nth(i) }}</td>
-          <td v-for="l in LENGTHS" :key="l.key">
+          <td class="py-0.5 pr-1.5 pl-0 align-top first:pt-2">{{ o.sillM < 0.3 ? 'door' : nth(i) }}</td>
+          <td class="py-0.5 pr-1.5 pl-0 align-top first:pt-2" v-for="l in LENGTHS" :key="l.key">
             <LengthInput
               hide-label
               :label="`Window ${nth(i)} ${l.label}`"
@@ -71,7 +83,7 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
               @update:model-value="(m) => setOpening(o.id, { [l.key]: m })"
             />
           </td>
-          <td>
+          <td class="py-0.5 pr-1.5 pl-0 align-top first:pt-2">
             <UButton
               size="xs"
               color="neutral"
@@ -89,6 +101,3 @@ const setColour = (event: Event) => setWall({ colour: (event.target as HTMLInput
     </UButton>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/fields.css"></style>
-<style scoped src="~/assets/css/parts/BedBook.css"></style>

@@ -56,7 +56,7 @@ const hasNone = computed(() => answer.value?.backups.length === 0)
 </script>
 
 <template>
-  <section class="ledger backups">
+  <section class="ledger mt-9.5">
     <header>
       <h2>Backups</h2>
       <UButton size="sm" :loading="busy" icon="i-lucide-hard-drive-download" @click="make">Make one now</UButton>
@@ -64,14 +64,14 @@ const hasNone = computed(() => answer.value?.backups.length === 0)
     <p class="soft">
       One is made a minute after the day’s first change and read back. Copy their folder to another machine now and
       then:
-      <code>{{ answer?.folder }}</code>
+      <code class="wrap-anywhere">{{ answer?.folder }}</code>
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div v-if="answer" class="keep">
+    <div v-if="answer" class="flex gap-5 my-3.5 mx-0">
       <NumberInput
         v-for="f in FIELDS"
         :key="f.key"
-        class="many"
+        class="w-26"
         whole
         :model-value="answer.keep[f.key]"
         :min="0"
@@ -110,7 +110,7 @@ const hasNone = computed(() => answer.value?.backups.length === 0)
       @update:open="asked = null"
     >
       <template #body>
-        <div class="acts">
+        <div class="acts flex gap-2.5">
           <UButton @click="putBack">Put it back</UButton>
           <UButton color="neutral" variant="ghost" @click="asked = null">Leave it</UButton>
         </div>
@@ -118,24 +118,3 @@ const hasNone = computed(() => answer.value?.backups.length === 0)
     </UModal>
   </section>
 </template>
-
-<style scoped>
-.backups {
-  margin-top: 34px;
-}
-.keep {
-  display: flex;
-  gap: 18px;
-  margin: 12px 0;
-}
-.many {
-  width: 90px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-}
-code {
-  overflow-wrap: anywhere;
-}
-</style>

@@ -38,7 +38,7 @@ const hasItems = computed(() => (items.value?.length ?? 0) > 0)
     <h2>Removed</h2>
     <p class="soft">What is removed lies here for thirty days; then it goes for good.</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p v-if="isEmpty" class="none">Nothing lies here.</p>
+    <p v-if="isEmpty" class="py-3 px-0">Nothing lies here.</p>
     <div v-if="hasItems" class="scroll">
       <table>
         <thead>
@@ -75,9 +75,3 @@ const hasItems = computed(() => (items.value?.length ?? 0) > 0)
     </div>
   </section>
 </template>
-
-<style scoped>
-.none {
-  padding: 10px 0;
-}
-</style>

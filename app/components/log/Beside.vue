@@ -75,12 +75,12 @@ const chart = computed(() => {
 </script>
 
 <template>
-  <div class="beside">
+  <div class="flex flex-col gap-5.5">
     <LogViews />
     <section class="ledger" aria-labelledby="facts-title">
       <header>
         <h2 id="facts-title">Plan beside fact, to the end of</h2>
-        <USelect v-model="year" :items="items" size="sm" class="year" aria-label="Year" />
+        <USelect v-model="year" :items="items" size="sm" class="w-27" aria-label="Year" />
         <span class="soft">{{ sums.planned }} planned, {{ sums.died }} lost, {{ sums.standing }} should stand</span>
       </header>
       <table data-testid="facts">
@@ -99,7 +99,9 @@ const chart = computed(() => {
         </thead>
         <tbody>
           <tr v-for="f in facts" :key="f.driftId" :class="{ short: f.standing < f.planned }">
-            <th scope="row">{{ f.plant.commonName }}</th>
+            <th class="[.short_&]:text-brick-600 dark:[.short_&]:text-brick-300" scope="row">
+              {{ f.plant.commonName }}
+            </th>
             <td class="right">{{ f.planned }}</td>
             <td class="right">{{ f.planted || '' }}</td>
             <td class="right">{{ f.died || '' }}</td>
@@ -120,28 +122,8 @@ const chart = computed(() => {
         <small>{{ units === 'metric' ? 'm' : 'ft' }}: points measured, dashed as reckoned</small>
       </h2>
       <ClientOnly>
-        <VChart :option="chart" autoresize class="chart" aria-label="Heights measured and reckoned by year" />
+        <VChart :option="chart" autoresize class="h-74!" aria-label="Heights measured and reckoned by year" />
       </ClientOnly>
     </section>
   </div>
 </template>
-
-<style scoped>
-.beside {
-  display: flex;
-  flex-direction: column;
-  gap: 20px;
-}
-.year {
-  width: 96px;
-}
-.short th {
-  color: var(--color-brick-600);
-}
-.dark .short th {
-  color: var(--color-brick-300);
-}
-.chart {
-  height: 260px;
-}
-</style>

@@ -64,12 +64,12 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div class="ledger diary">
+  <div class="ledger grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-7.5 max-[820px]:grid-cols-[minmax(0,1fr)]">
     <div>
       <LogWrite />
-      <div class="filters">
+      <div class="flex items-center gap-3 mt-3.5 max-[820px]:flex-wrap">
         <ChoiceRow v-model="scope" :items="SCOPES" label="Of" />
-        <USelect v-model="kind" :items="kinds" size="xs" class="kind" aria-label="Kind of entry" />
+        <USelect v-model="kind" :items="kinds" size="xs" class="w-37" aria-label="Kind of entry" />
         <UInput
           v-model="search"
           size="xs"
@@ -82,7 +82,7 @@ onBeforeUnmount(() => {
       <NextStep v-if="isEmpty" :sample="SAMPLES.diary">
         Nothing is written yet. Tap a plant in the plan, say what happened; add a photo, or a thought for next year.
       </NextStep>
-      <p v-else-if="shown.length === 0" class="soft empty">No entry answers this: loosen the choice above.</p>
+      <p v-else-if="shown.length === 0" class="soft py-5.5 px-0">No entry answers this: loosen the choice above.</p>
       <section v-for="m in months" :key="m.key" :aria-label="m.name">
         <h3>
           {{ m.name }}
@@ -97,12 +97,12 @@ onBeforeUnmount(() => {
       </UButton>
     </div>
     <aside>
-      <div ref="stage" class="stage">
+      <div ref="stage" class="stage overflow-hidden border border-line rounded-md bg-card">
         <ClientOnly>
           <ComposePlanView still :axis="axis" :height="heightPx" :top-px="topPx" />
         </ClientOnly>
       </div>
-      <p class="soft">Point at an entry: its place lights up. Tap a plant of the plan to write about it.</p>
+      <p class="soft mt-1.5">Point at an entry: its place lights up. Tap a plant of the plan to write about it.</p>
       <section v-if="lossesHere.length > 0" aria-label="Losses" data-testid="losses">
         <h3>Losses to make good</h3>
         <LogLossCard v-for="l in lossesHere" :key="l.entries[0]!.id" :loss="l" />
@@ -110,40 +110,3 @@ onBeforeUnmount(() => {
     </aside>
   </div>
 </template>
-
-<style scoped>
-.diary {
-  display: grid;
-  grid-template-columns: minmax(0, 1.45fr) minmax(0, 1fr);
-  gap: 26px;
-}
-.filters {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  margin-top: 12px;
-}
-.kind {
-  width: 130px;
-}
-.empty {
-  padding: 20px 0;
-}
-.stage {
-  overflow: hidden;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-}
-aside > .soft {
-  margin-top: 5px;
-}
-@media (max-width: 820px) {
-  .diary {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .filters {
-    flex-wrap: wrap;
-  }
-}
-</style>

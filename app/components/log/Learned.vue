@@ -23,7 +23,7 @@ async function tryTo(key: string, act: () => Promise<void>) {
 </script>
 
 <template>
-  <div class="ledger learned">
+  <div class="ledger max-w-257">
     <h2>What this garden taught</h2>
     <p class="soft">
       Nothing is changed unseen: what you take over becomes the garden’s own figure, and pictures, placing,
@@ -50,11 +50,19 @@ async function tryTo(key: string, act: () => Promise<void>) {
           <th scope="row">{{ l.plant.commonName }}</th>
           <td>{{ l.what }}</td>
           <td>
-            <i v-if="isColour(l)" class="dot" :style="{ background: l.library }" />
+            <i
+              v-if="isColour(l)"
+              class="inline-block mr-1 rounded-full border border-line align-[-1px] size-3.5"
+              :style="{ background: l.library }"
+            />
             {{ l.library }}
           </td>
           <td>
-            <i v-if="isColour(l)" class="dot" :style="{ background: l.here }" />
+            <i
+              v-if="isColour(l)"
+              class="inline-block mr-1 rounded-full border border-line align-[-1px] size-3.5"
+              :style="{ background: l.here }"
+            />
             <b>{{ l.here }}</b>
           </td>
           <td class="right">{{ l.entries.length }}</td>
@@ -69,7 +77,7 @@ async function tryTo(key: string, act: () => Promise<void>) {
     <template v-if="taken.length > 0">
       <h3>Taken over</h3>
       <ul data-testid="taken">
-        <li v-for="e in taken" :key="e.id">
+        <li class="flex items-center gap-2.5 py-1 px-0 text-sm" v-for="e in taken" :key="e.id">
           <b>{{ plantName(e.plantId) }}</b>
           {{ e.note }}
           <span class="soft">{{ dayWords(e.day) }}</span>
@@ -83,26 +91,7 @@ async function tryTo(key: string, act: () => Promise<void>) {
 </template>
 
 <style scoped>
-.learned {
-  max-width: 900px;
-}
 .empty {
   padding: 16px 0;
-}
-.dot {
-  display: inline-block;
-  width: 12px;
-  height: 12px;
-  margin-right: 4px;
-  border-radius: 50%;
-  border: 1px solid var(--line);
-  vertical-align: -1px;
-}
-li {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  padding: 4px 0;
-  font-size: 13px;
 }
 </style>

@@ -31,99 +31,37 @@ const print = () => globalThis.print()
 </script>
 
 <template>
-  <div class="letter" data-testid="letter">
-    <header class="acts">
-      <USelect v-model="year" :items="items" size="sm" class="year" aria-label="Year" />
+  <div class="max-w-246" data-testid="letter">
+    <header class="acts flex gap-2.5 mb-3 print:hidden">
+      <USelect v-model="year" :items="items" size="sm" class="w-29" aria-label="Year" />
       <UButton size="sm" color="neutral" variant="outline" icon="i-lucide-printer" @click="print">Print</UButton>
     </header>
-    <article>
-      <h1>{{ bed.garden?.value.name }}, {{ year }}</h1>
-      <p class="soft">{{ sums }}</p>
-      <div v-if="letter.photos.length > 0" class="photos">
+    <article class="py-7.5 px-9 bg-card border border-line print:border-0 print:p-0 print:bg-transparent">
+      <h1 class="font-serif text-2xl">{{ bed.garden?.value.name }}, {{ year }}</h1>
+      <p class="soft text-sm text-soft">{{ sums }}</p>
+      <div v-if="letter.photos.length > 0" class="grid grid-cols-[1fr_1fr] gap-3.5 my-4 mx-0">
         <figure v-for="p in letter.photos" :key="p.id">
-          <img :src="book!.photoOf(p.photoId)" :alt="p.note || dayWords(p.day)" />
-          <figcaption>
+          <img
+            class="w-full aspect-[16_/_9] object-cover rounded-sm"
+            :src="book!.photoOf(p.photoId)"
+            :alt="p.note || dayWords(p.day)"
+          />
+          <figcaption class="text-xs text-soft">
             {{ dayWords(p.day) }}
             <template v-if="p.drawn">(drawn)</template>
             {{ p.note }}
           </figcaption>
         </figure>
       </div>
-      <div class="parts">
+      <div class="grid grid-cols-[1fr_1fr] gap-y-0 gap-x-7.5">
         <section v-for="p in parts" :key="p.title">
-          <h2>{{ p.title }}</h2>
+          <h2 class="text-lg mt-3.5">{{ p.title }}</h2>
           <ul>
-            <li v-for="l in p.lines" :key="l">{{ l }}</li>
+            <li class="text-sm py-0.5 px-0" v-for="l in p.lines" :key="l">{{ l }}</li>
           </ul>
         </section>
       </div>
-      <p v-if="parts.length === 0" class="soft">Nothing was written down in {{ year }}.</p>
+      <p v-if="parts.length === 0" class="soft text-sm text-soft">Nothing was written down in {{ year }}.</p>
     </article>
   </div>
 </template>
-
-<style scoped>
-.letter {
-  max-width: 860px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  margin-bottom: 10px;
-}
-.year {
-  width: 100px;
-}
-article {
-  padding: 26px 32px;
-  background: var(--card);
-  border: 1px solid var(--line);
-}
-h1 {
-  font-family: var(--font-serif);
-  font-size: 26px;
-}
-h2 {
-  font-size: 15px;
-  margin-top: 12px;
-}
-.soft {
-  font-size: 13px;
-  color: var(--soft);
-}
-.photos {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-  margin: 14px 0;
-}
-.photos img {
-  width: 100%;
-  aspect-ratio: 16 / 9;
-  object-fit: cover;
-  border-radius: 5px;
-}
-figcaption {
-  font-size: 12px;
-  color: var(--soft);
-}
-.parts {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 26px;
-}
-li {
-  font-size: 13px;
-  padding: 2px 0;
-}
-@media print {
-  .acts {
-    display: none;
-  }
-  article {
-    border: 0;
-    padding: 0;
-    background: none;
-  }
-}
-</style>

@@ -18,12 +18,12 @@ const light = (on: boolean) => {
 </script>
 
 <template>
-  <article class="loss" @mouseenter="light(true)" @mouseleave="light(false)">
+  <article class="py-2.5 px-0 text-sm border-b border-line" @mouseenter="light(true)" @mouseleave="light(false)">
     <p>
       <b>{{ what }}</b>
     </p>
-    <p class="soft">{{ why }}</p>
-    <div class="acts">
+    <p class="soft text-sm text-soft">{{ why }}</p>
+    <div class="acts flex flex-wrap gap-1.5 mt-1.5">
       <UButton size="xs" color="neutral" variant="outline" @click="makeGood(loss, loss.plant)">
         Set the same again
       </UButton>
@@ -40,21 +40,3 @@ const light = (on: boolean) => {
     </div>
   </article>
 </template>
-
-<style scoped>
-.loss {
-  padding: 8px 0;
-  font-size: 13px;
-  border-bottom: 1px solid var(--line);
-}
-.soft {
-  font-size: 12.5px;
-  color: var(--soft);
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin-top: 5px;
-}
-</style>

@@ -15,7 +15,7 @@ const stateOf = (i: NextItem) =>
 </script>
 
 <template>
-  <div class="ledger next">
+  <div class="ledger max-w-257">
     <h2>Next season</h2>
     <p class="soft">
       What was wished for while it could be seen. It stands in Care when its time comes, and in Compose as long as
@@ -25,17 +25,23 @@ const stateOf = (i: NextItem) =>
       Nothing is wished for. Say “next season” when you write in the diary.
     </NextStep>
     <ul data-testid="next-season">
-      <li v-for="i in next" :key="i.entry.id">
-        <b class="wish">{{ capital(WISH_WORDS[i.wish]) }}</b>
-        <div>
+      <li
+        class="flex items-center gap-3.5 py-2.5 px-0 text-sm border-b border-line"
+        v-for="i in next"
+        :key="i.entry.id"
+      >
+        <b class="w-16 text-amber-deep">{{ capital(WISH_WORDS[i.wish]) }}</b>
+        <div class="flex-1">
           <p>
             {{ i.plant?.commonName ?? bedName(i.entry.bedId) }}
             <span class="soft">{{ bedName(i.entry.bedId) }}</span>
           </p>
           <p v-if="i.entry.note" class="soft">{{ i.entry.note }}</p>
-          <p class="when">
+          <p>
             {{ stateOf(i) }}, {{ i.why }}
-            <em v-if="i.missed > 0">{{ missedWords(i.missed) }}</em>
+            <em class="ml-1.5 text-brick-600 not-italic dark:text-brick-300" v-if="i.missed > 0">
+              {{ missedWords(i.missed) }}
+            </em>
           </p>
         </div>
         <UButton size="xs" color="neutral" variant="outline" :to="`/beds/${i.entry.bedId || bed.id}/compose`">
@@ -47,9 +53,13 @@ const stateOf = (i: NextItem) =>
     <template v-if="trials.length > 0">
       <h3>Trials: how did they do?</h3>
       <ul data-testid="trials">
-        <li v-for="t in trials" :key="t.id">
-          <b class="wish">Trial</b>
-          <div>
+        <li
+          class="flex items-center gap-3.5 py-2.5 px-0 text-sm border-b border-line"
+          v-for="t in trials"
+          :key="t.id"
+        >
+          <b class="w-16 text-amber-deep">Trial</b>
+          <div class="flex-1">
             <p>
               {{ plantName(t.plantId) || bedName(t.bedId) }}
               <span class="soft">since {{ dayWords(t.day) }}</span>
@@ -70,33 +80,7 @@ const stateOf = (i: NextItem) =>
 </template>
 
 <style scoped>
-.next {
-  max-width: 900px;
-}
 .empty {
   padding: 16px 0;
-}
-li {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 8px 0;
-  font-size: 13px;
-  border-bottom: 1px solid var(--line);
-}
-li > div {
-  flex: 1;
-}
-.wish {
-  width: 56px;
-  color: var(--amber-deep);
-}
-.when em {
-  margin-left: 6px;
-  color: var(--color-brick-600);
-  font-style: normal;
-}
-.dark .when em {
-  color: var(--color-brick-300);
 }
 </style>

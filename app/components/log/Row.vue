@@ -48,26 +48,36 @@ async function setName() {
 
 <template>
   <li class="entry" @mouseenter="light(true)" @mouseleave="light(false)">
-    <a v-if="entry.photoId" :href="book!.photoOf(entry.photoId)" target="_blank" class="thumb">
-      <img :src="book!.photoOf(entry.photoId)" :alt="`${KIND_WORDS[entry.kind]}, ${who}`" loading="lazy" />
-      <small v-if="entry.drawn">drawn</small>
+    <a v-if="entry.photoId" :href="book!.photoOf(entry.photoId)" target="_blank" class="relative w-26 flex-none">
+      <img
+        class="w-26 h-18 object-cover rounded-sm"
+        :src="book!.photoOf(entry.photoId)"
+        :alt="`${KIND_WORDS[entry.kind]}, ${who}`"
+        loading="lazy"
+      />
+      <small class="absolute left-1 bottom-1 py-0 px-1 text-xs bg-card rounded-xs" v-if="entry.drawn">drawn</small>
     </a>
-    <div class="words">
-      <p class="title">
+    <div class="flex-1 min-w-0 text-sm">
+      <p class="flex flex-wrap items-baseline gap-2.5">
         <b>{{ capital(KIND_WORDS[entry.kind]) }}</b>
-        <span class="who">{{ who }}</span>
-        <span v-if="place" class="soft">{{ place }}</span>
+        <span class="font-medium">{{ who }}</span>
+        <span v-if="place" class="soft text-xs text-soft">{{ place }}</span>
         <span v-if="amount">{{ amount }}</span>
-        <i v-if="entry.colour" class="dot" :style="{ background: entry.colour }" :title="entry.colour" />
+        <i
+          v-if="entry.colour"
+          class="rounded-full border border-line self-center size-3.5"
+          :style="{ background: entry.colour }"
+          :title="entry.colour"
+        />
         <span v-if="entry.cause" class="tag">{{ CAUSE_WORDS[entry.cause] }}</span>
-        <span v-if="entry.wish" class="tag wish" :class="{ over: entry.done }">
+        <span v-if="entry.wish" class="tag border-amber [&.over]:line-through" :class="{ over: entry.done }">
           next season: {{ WISH_WORDS[entry.wish] }}
         </span>
         <span v-if="entry.trial" class="tag">trial</span>
       </p>
       <p v-if="entry.note || became" class="note">{{ entry.note }} {{ became }}</p>
-      <p class="soft" title="Weather made up for planning">{{ say(dayWithWeather(entry)) }}</p>
-      <div v-if="canRename" class="rename">
+      <p class="soft text-xs text-soft" title="Weather made up for planning">{{ say(dayWithWeather(entry)) }}</p>
+      <div v-if="canRename" class="flex gap-1.5 mt-1">
         <UButton v-if="!isNaming" size="xs" color="neutral" variant="outline" @click="isNaming = true">
           Say what it is
         </UButton>
@@ -77,7 +87,7 @@ async function setName() {
             :items="items"
             value-key="value"
             size="xs"
-            class="menu"
+            class="w-86"
             aria-label="What it is"
           />
           <UButton size="xs" @click="setName">Rename it in the plan</UButton>
@@ -85,7 +95,7 @@ async function setName() {
       </div>
     </div>
     <button
-      class="out"
+      class="self-start text-soft cursor-pointer"
       :aria-label="`Take out: ${KIND_WORDS[entry.kind]}, ${who}`"
       title="Take this entry out"
       @click="remove(entry)"
@@ -96,80 +106,18 @@ async function setName() {
 </template>
 
 <style scoped>
-.entry {
-  display: flex;
-  gap: 12px;
-  padding: 8px 0;
-  border-bottom: 1px solid var(--line);
-}
-.thumb {
-  position: relative;
-  width: 92px;
-  flex: none;
-}
-.thumb img {
-  width: 92px;
-  height: 62px;
-  object-fit: cover;
-  border-radius: 5px;
-}
-.thumb small {
-  position: absolute;
-  left: 4px;
-  bottom: 4px;
-  padding: 0 4px;
-  font-size: 10.5px;
-  background: var(--card);
-  border-radius: 3px;
-}
-.words {
-  flex: 1;
-  min-width: 0;
-  font-size: 13px;
-}
-.title {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 8px;
-}
-.who {
-  font-weight: 500;
-}
-.soft {
-  font-size: 12px;
-  color: var(--soft);
-}
-.tag {
-  padding: 0 6px;
-  font-size: 11.5px;
-  border: 1px solid var(--line);
-  border-radius: 4px;
-}
-.wish {
-  border-color: var(--amber);
-}
-.over {
-  text-decoration: line-through;
-}
-.dot {
-  width: 12px;
-  height: 12px;
-  border-radius: 50%;
-  border: 1px solid var(--line);
-  align-self: center;
-}
-.rename {
-  display: flex;
-  gap: 6px;
-  margin-top: 4px;
-}
-.menu {
-  width: 300px;
-}
-.out {
-  align-self: start;
-  color: var(--soft);
-  cursor: pointer;
+@layer components {
+  .entry {
+    display: flex;
+    gap: 12px;
+    padding: 8px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .tag {
+    padding: 0 6px;
+    font-size: var(--text-xs);
+    border: 1px solid var(--line);
+    border-radius: 4px;
+  }
 }
 </style>

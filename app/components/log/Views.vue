@@ -44,7 +44,7 @@ const whenWords = computed(() =>
       <h2 id="views-title">From the viewpoint</h2>
       <template v-if="chosen">
         <span class="soft">{{ whenWords }} beside</span>
-        <USelect v-model="otherId" :items="others" size="sm" class="other" aria-label="Beside" />
+        <USelect v-model="otherId" :items="others" size="sm" class="w-71" aria-label="Beside" />
       </template>
     </header>
     <p v-if="!chosen" class="soft">
@@ -52,8 +52,9 @@ const whenWords = computed(() =>
       down.
     </p>
     <template v-else>
-      <div class="pair" :style="{ height: `${HEIGHT_PX}px` }">
+      <div class="pair relative overflow-hidden rounded-sm bg-sky" :style="{ height: `${HEIGHT_PX}px` }">
         <img
+          class="[&.other]:w-71 absolute inset-0 w-full h-full object-cover [&.drawn]:object-contain [&.drawn]:bg-sky"
           v-if="other"
           :class="{ drawn: other.drawn }"
           :src="book!.photoOf(other.photoId)"
@@ -72,22 +73,23 @@ const whenWords = computed(() =>
         <img
           :src="book!.photoOf(chosen.photoId)"
           :alt="`Photo of ${dayWords(chosen.day)}`"
-          class="over"
+          class="over absolute inset-0 w-full h-full object-cover [&.drawn]:object-contain [&.drawn]:bg-sky"
           :class="{ drawn: chosen.drawn }"
           :style="cut"
         />
-        <i class="seam" :style="{ left: `${share}%` }" />
+        <i class="seam absolute top-0 bottom-0 w-0.5 bg-amber" :style="{ left: `${share}%` }" />
       </div>
       <input
         v-model.number="share"
         type="range"
         min="0"
         max="100"
-        class="slider"
+        class="w-full accent-amber"
         aria-label="How much of the photo shows"
       />
-      <div class="axis" role="group" aria-label="Photos by day">
+      <div class="axis relative h-5 border-b-2 border-line" role="group" aria-label="Photos by day">
         <button
+          class="[&.on]:bg-amber [&.on]:outline-2 [&.on]:outline-amber-deep"
           v-for="p in photos"
           :key="p.id"
           :style="{ left: `${leftOf(p.day)}%` }"
@@ -97,7 +99,7 @@ const whenWords = computed(() =>
           @click="chosenId = p.id"
         />
       </div>
-      <div class="ends">
+      <div class="flex justify-between mt-2.5 text-xs text-soft">
         <span>{{ dayWords(photos[0]!.day) }}</span>
         <span>{{ dayWords(photos.at(-1)!.day) }}</span>
       </div>
@@ -106,61 +108,16 @@ const whenWords = computed(() =>
 </template>
 
 <style scoped>
-.other {
-  width: 250px;
-}
-.pair {
-  position: relative;
-  overflow: hidden;
-  border-radius: 6px;
-  background: var(--sky);
-}
-.pair img {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  object-fit: cover;
-}
-.pair .drawn {
-  object-fit: contain;
-  background: var(--sky);
-}
-.seam {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  width: 2px;
-  background: var(--amber);
-}
-.slider {
-  width: 100%;
-  accent-color: var(--amber);
-}
-.axis {
-  position: relative;
-  height: 18px;
-  border-bottom: 2px solid var(--line);
-}
-.axis button {
-  position: absolute;
-  bottom: -7px;
-  width: 13px;
-  height: 13px;
-  margin-left: -6px;
-  border-radius: 50%;
-  background: var(--sage);
-  cursor: pointer;
-}
-.axis .on {
-  background: var(--amber);
-  outline: 2px solid var(--amber-deep);
-}
-.ends {
-  display: flex;
-  justify-content: space-between;
-  margin-top: 8px;
-  font-size: 12px;
-  color: var(--soft);
+@layer components {
+  .axis button {
+    position: absolute;
+    bottom: -7px;
+    width: 13px;
+    height: 13px;
+    margin-left: -6px;
+    border-radius: 50%;
+    background: var(--sage);
+    cursor: pointer;
+  }
 }
 </style>

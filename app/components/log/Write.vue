@@ -116,41 +116,53 @@ const wishItems = [NO_WISH, ...WISHES.map((value) => ({ label: WISH_WORDS[value]
 </script>
 
 <template>
-  <form class="write" data-testid="log-write" @submit.prevent="save">
-    <div class="row">
+  <form class="py-3 px-3.5 border border-line rounded-md bg-card" data-testid="log-write" @submit.prevent="save">
+    <div class="row flex flex-wrap items-end gap-3">
       <label>
-        <span>What</span>
-        <USelect v-model="kind" :items="KINDS" size="sm" class="w" aria-label="What happened" />
+        <span class="block text-xs text-soft mb-1">What</span>
+        <USelect v-model="kind" :items="KINDS" size="sm" class="w-38" aria-label="What happened" />
       </label>
       <label>
-        <span>Where</span>
-        <USelect v-model="where" :items="places" size="sm" class="wide" aria-label="Where" />
+        <span class="block text-xs text-soft mb-1">Where</span>
+        <USelect v-model="where" :items="places" size="sm" class="w-60" aria-label="Where" />
       </label>
       <label>
-        <span>Day</span>
-        <input v-model="day" type="date" class="day" aria-label="Day" />
+        <span class="block text-xs text-soft mb-1">Day</span>
+        <input
+          v-model="day"
+          type="date"
+          class="block h-8 py-0 px-1.5 text-sm border border-accented rounded-sm bg-paper text-ink"
+          aria-label="Day"
+        />
       </label>
       <label v-if="unit">
-        <span>How much, {{ unit }}</span>
-        <UInput v-model="amount" size="sm" class="n" :aria-label="`How much, ${unit}`" />
+        <span class="block text-xs text-soft mb-1">How much, {{ unit }}</span>
+        <UInput v-model="amount" size="sm" class="w-24" :aria-label="`How much, ${unit}`" />
       </label>
       <label v-if="kind === 'died'">
-        <span>Why</span>
-        <USelect v-model="cause" :items="causeItems" size="sm" class="w" aria-label="Why it died" />
+        <span class="block text-xs text-soft mb-1">Why</span>
+        <USelect v-model="cause" :items="causeItems" size="sm" class="w-38" aria-label="Why it died" />
       </label>
       <label v-if="kind === 'wrong colour'">
-        <span>Colour that came</span>
-        <input v-model="colour" type="color" class="colour" aria-label="Colour that came" />
+        <span class="block text-xs text-soft mb-1">Colour that came</span>
+        <input
+          v-model="colour"
+          type="color"
+          class="block h-8 py-0 px-1.5 text-sm border border-accented rounded-sm bg-paper text-ink"
+          aria-label="Colour that came"
+        />
       </label>
     </div>
-    <div class="row">
-      <UInput v-model="note" size="sm" class="note" placeholder="A word" aria-label="A word" />
+    <div class="row flex flex-wrap items-end gap-3">
+      <UInput v-model="note" size="sm" class="flex-1 min-w-57" placeholder="A word" aria-label="A word" />
       <label>
-        <span>Next season</span>
-        <USelect v-model="wish" :items="wishItems" size="sm" class="w" aria-label="Next season" />
+        <span class="block text-xs text-soft mb-1">Next season</span>
+        <USelect v-model="wish" :items="wishItems" size="sm" class="w-38" aria-label="Next season" />
       </label>
       <UCheckbox v-model="trial" label="a trial" />
-      <label class="file">
+      <label
+        class="flex items-center gap-1.5 h-8 py-0 px-2.5 text-sm cursor-pointer border border-dashed border-accented rounded-sm"
+      >
         <UIcon name="i-lucide-camera" />
         {{ photo ? photo.name.slice(0, 18) : 'Photo' }}
         <input type="file" accept="image/*" class="sr-only" @change="pick" />
@@ -158,70 +170,12 @@ const wishItems = [NO_WISH, ...WISHES.map((value) => ({ label: WISH_WORDS[value]
       <UCheckbox v-if="photo" v-model="fromView" label="from the bed’s viewpoint" />
       <UButton type="submit" size="sm" :loading="busy">Write it down</UButton>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem mt-1.5 text-sm text-brick-600" role="alert">{{ problem }}</p>
   </form>
 </template>
 
 <style scoped>
-.write {
-  padding: 10px 12px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 10px;
-}
 .row + .row {
   margin-top: 8px;
-}
-label > span {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-  margin-bottom: 3px;
-}
-.w {
-  width: 132px;
-}
-.wide {
-  width: 210px;
-}
-.n {
-  width: 84px;
-}
-.note {
-  flex: 1;
-  min-width: 200px;
-}
-.day,
-.colour {
-  display: block;
-  height: 28px;
-  padding: 0 6px;
-  font-size: 12.5px;
-  border: 1px solid var(--ui-border-accented);
-  border-radius: 6px;
-  background: var(--paper);
-  color: var(--ink);
-}
-.file {
-  display: flex;
-  align-items: center;
-  gap: 5px;
-  height: 28px;
-  padding: 0 8px;
-  font-size: 12.5px;
-  cursor: pointer;
-  border: 1px dashed var(--ui-border-accented);
-  border-radius: 6px;
-}
-.problem {
-  margin-top: 6px;
-  font-size: 12.5px;
-  color: var(--color-brick-600);
 }
 </style>

@@ -97,22 +97,28 @@ const causes = CAUSES.map((value) => ({ label: CAUSE_WORDS[value], value }))
 </script>
 
 <template>
-  <section class="pad" data-testid="log-pad">
-    <p class="of">
+  <section class="pt-2.5 pb-3.5 px-3.5 border-t-2 border-[#14110d]" data-testid="log-pad">
+    <p>
       <b>{{ kind ? kind.commonName : bed.name }}</b>
-      <span>{{ kind ? 'this plant' : 'the whole bed: tap a plant to speak of it' }}</span>
+      <span class="ml-2.5 text-lg">{{ kind ? 'this plant' : 'the whole bed: tap a plant to speak of it' }}</span>
     </p>
-    <div class="kinds" role="group" aria-label="What happened">
-      <button v-for="k in KINDS" :key="k" :aria-pressed="what === k" @click="what = what === k ? null : k">
+    <div class="kinds flex flex-wrap items-center gap-1.5 mt-1.5" role="group" aria-label="What happened">
+      <button
+        class="aria-pressed:bg-[#14110d] aria-pressed:text-[#fffdf8]"
+        v-for="k in KINDS"
+        :key="k"
+        :aria-pressed="what === k"
+        @click="what = what === k ? null : k"
+      >
         {{ KIND_WORDS[k] }}
       </button>
     </div>
-    <div class="line">
+    <div class="flex items-center gap-2.5 mt-2.5">
       <UInput
         v-if="unit"
         v-model="amount"
         size="xl"
-        class="amount"
+        class="w-37"
         :placeholder="unit === 'm' ? 'height' : unit"
         :aria-label="`How much, ${unit}`"
       />
@@ -121,98 +127,53 @@ const causes = CAUSES.map((value) => ({ label: CAUSE_WORDS[value], value }))
         v-model="cause"
         :items="causes"
         size="xl"
-        class="amount"
+        class="w-37"
         aria-label="Why it died"
       />
-      <UInput v-model="note" size="xl" class="word" placeholder="A word" aria-label="A word" />
+      <UInput v-model="note" size="xl" class="flex-1" placeholder="A word" aria-label="A word" />
     </div>
-    <div class="kinds" role="group" aria-label="Next season">
+    <div class="kinds flex flex-wrap items-center gap-1.5 mt-1.5" role="group" aria-label="Next season">
       <span>Next season</span>
-      <button v-for="w in WISHED" :key="w" :aria-pressed="wish === w" @click="wish = wish === w ? '' : w">
+      <button
+        class="aria-pressed:bg-[#14110d] aria-pressed:text-[#fffdf8]"
+        v-for="w in WISHED"
+        :key="w"
+        :aria-pressed="wish === w"
+        @click="wish = wish === w ? '' : w"
+      >
         {{ w }}
       </button>
     </div>
-    <div class="line">
-      <label class="photo">
+    <div class="flex items-center gap-2.5 mt-2.5">
+      <label
+        class="flex items-center gap-1.5 min-h-15 py-0 px-4 border-2 border-dashed border-[#14110d] rounded-md cursor-pointer"
+      >
         <UIcon name="i-lucide-camera" />
         {{ photoName || 'Photo' }}
         <input type="file" accept="image/*" capture="environment" class="sr-only" @change="pick" />
       </label>
       <UCheckbox v-if="photo" v-model="fromView" size="xl" label="from the viewpoint" />
-      <button class="write" :disabled="!isReady" @click="write">Write it down</button>
+      <button
+        class="flex-1 min-h-15 font-bold bg-[#14110d] text-[#fffdf8] rounded-md cursor-pointer disabled:opacity-45"
+        :disabled="!isReady"
+        @click="write"
+      >
+        Write it down
+      </button>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p v-if="said" class="said" role="status">{{ said }}</p>
+    <p v-if="problem" class="problem mt-1.5 text-[#8a2f14]" role="alert">{{ problem }}</p>
+    <p v-if="said" class="mt-1.5 font-semibold" role="status">{{ said }}</p>
   </section>
 </template>
 
 <style scoped>
-.pad {
-  padding: 8px 12px 12px;
-  border-top: 2px solid #14110d;
-}
-.of span {
-  margin-left: 8px;
-  font-size: 15px;
-}
-.kinds {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px;
-  margin-top: 6px;
-}
-.kinds button {
-  min-height: 46px;
-  padding: 0 12px;
-  border: 1.5px solid #14110d;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.kinds button[aria-pressed='true'] {
-  background: #14110d;
-  color: #fffdf8;
-}
-.line {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  margin-top: 8px;
-}
-.amount {
-  width: 130px;
-}
-.word {
-  flex: 1;
-}
-.photo {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 52px;
-  padding: 0 14px;
-  border: 2px dashed #14110d;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.write {
-  flex: 1;
-  min-height: 52px;
-  font-weight: 700;
-  background: #14110d;
-  color: #fffdf8;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.write:disabled {
-  opacity: 0.45;
-}
-.problem {
-  margin-top: 6px;
-  color: #8a2f14;
-}
-.said {
-  margin-top: 6px;
-  font-weight: 600;
+@layer components {
+  .kinds button {
+    min-height: 46px;
+    padding: 0 12px;
+    border: 1.5px solid #14110d;
+    border-radius: 8px;
+    cursor: pointer;
+  }
 }
 </style>

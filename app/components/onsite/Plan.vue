@@ -91,7 +91,7 @@ function zoomBy(by: number) {
 </script>
 
 <template>
-  <div ref="frame" class="frame">
+  <div ref="frame" class="frame relative flex-1 min-h-0 min-w-0 touch-none overflow-hidden">
     <svg
       v-if="width > 0"
       :width="width"
@@ -118,22 +118,26 @@ function zoomBy(by: number) {
         </g>
       </g>
     </svg>
-    <div class="zoom">
-      <button aria-label="Nearer" @click="zoomBy(1.5)">+</button>
-      <button aria-label="Farther" @click="zoomBy(0.67)">−</button>
+    <div class="absolute right-3 bottom-3 flex gap-2.5">
+      <button
+        class="text-2xl border-2 border-[#14110d] rounded-md bg-[#fffdf8] cursor-pointer size-13.5"
+        aria-label="Nearer"
+        @click="zoomBy(1.5)"
+      >
+        +
+      </button>
+      <button
+        class="text-2xl border-2 border-[#14110d] rounded-md bg-[#fffdf8] cursor-pointer size-13.5"
+        aria-label="Farther"
+        @click="zoomBy(0.67)"
+      >
+        −
+      </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.frame {
-  position: relative;
-  flex: 1;
-  min-height: 0;
-  min-width: 0;
-  touch-action: none;
-  overflow: hidden;
-}
 .bed {
   fill: #efe5d0;
   stroke: #14110d;
@@ -163,21 +167,5 @@ text {
   dominant-baseline: central;
   font-weight: 700;
   pointer-events: none;
-}
-.zoom {
-  position: absolute;
-  right: 10px;
-  bottom: 10px;
-  display: flex;
-  gap: 8px;
-}
-.zoom button {
-  width: 48px;
-  height: 48px;
-  font-size: 24px;
-  border: 2px solid #14110d;
-  border-radius: 8px;
-  background: #fffdf8;
-  cursor: pointer;
 }
 </style>

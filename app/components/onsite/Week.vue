@@ -24,113 +24,75 @@ const left = computed(() => shown.value.filter((t) => stateOf(t) === null).lengt
 </script>
 
 <template>
-  <div class="week">
-    <div class="bar">
+  <div class="flex flex-col flex-1 min-h-0">
+    <div class="flex items-center gap-3 py-2.5 px-3.5">
       <button class="small" aria-label="Week before" @click="monday = addDays(monday, -7)">‹</button>
-      <p>
+      <p class="flex-1 text-center font-semibold">
         {{ dayWords(monday) }} to {{ dayWords(sunday) }}
-        <small>{{ left }} to do</small>
+        <small class="block font-normal">{{ left }} to do</small>
       </p>
       <button class="small" aria-label="Week after" @click="monday = addDays(monday, 7)">›</button>
-      <button class="small" :aria-pressed="all" @click="all = !all">All beds</button>
+      <button
+        class="small aria-pressed:bg-[#14110d] aria-pressed:text-[#fffdf8]"
+        :aria-pressed="all"
+        @click="all = !all"
+      >
+        All beds
+      </button>
     </div>
-    <ul data-testid="onsite-week">
-      <li v-for="t in shown" :key="t.id" :class="{ over: stateOf(t) !== null }" :data-task="t.id">
-        <button class="what" @click="emit('show', t.places, t.bedId)">
+    <ul class="flex-1 min-h-0 overflow-y-auto" data-testid="onsite-week">
+      <li
+        class="flex gap-2.5 items-center py-2.5 px-3.5 border-t border-[#cbbc9f]"
+        v-for="t in shown"
+        :key="t.id"
+        :class="{ over: stateOf(t) !== null }"
+        :data-task="t.id"
+      >
+        <button
+          class="flex-1 text-left cursor-pointer [.over_&]:opacity-55"
+          @click="emit('show', t.places, t.bedId)"
+        >
           <b>{{ t.title }}</b>
-          <span>{{ t.count > 1 ? `${t.count} · ` : '' }}{{ t.minutes }} min · until {{ dayWords(t.closes) }}</span>
-          <span>{{ t.why }}</span>
-          <em v-for="c in t.cautions" :key="c">{{ c }}</em>
+          <span class="block text-lg">
+            {{ t.count > 1 ? `${t.count} · ` : '' }}{{ t.minutes }} min · until {{ dayWords(t.closes) }}
+          </span>
+          <span class="block text-lg">{{ t.why }}</span>
+          <em class="block text-lg text-[#8a2f14] not-italic" v-for="c in t.cautions" :key="c">{{ c }}</em>
         </button>
-        <button class="tick" :aria-pressed="stateOf(t) === 'done'" @click="set(t, 'done')">Done</button>
-        <button class="tick thin" :aria-pressed="stateOf(t) === 'skipped'" @click="set(t, 'skipped')">
+        <button
+          class="min-w-25 min-h-16 border-2 border-[#14110d] rounded-md cursor-pointer aria-pressed:bg-[#9db57c]"
+          :aria-pressed="stateOf(t) === 'done'"
+          @click="set(t, 'done')"
+        >
+          Done
+        </button>
+        <button
+          class="min-w-25 min-h-16 border-2 border-[#14110d] rounded-md cursor-pointer border text-lg aria-pressed:bg-[#9db57c]"
+          :aria-pressed="stateOf(t) === 'skipped'"
+          @click="set(t, 'skipped')"
+        >
           Not this year
         </button>
       </li>
-      <li v-if="shown.length === 0" class="none">Nothing to do here this week.</li>
+      <li
+        v-if="shown.length === 0"
+        class="flex gap-2.5 items-center border-t border-[#cbbc9f] justify-center p-8.5"
+      >
+        Nothing to do here this week.
+      </li>
     </ul>
   </div>
 </template>
 
 <style scoped>
-.week {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  min-height: 0;
-}
-.bar {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  padding: 8px 12px;
-}
-.bar p {
-  flex: 1;
-  text-align: center;
-  font-weight: 600;
-}
-.bar small {
-  display: block;
-  font-weight: 400;
-}
-.small {
-  min-width: 48px;
-  height: 46px;
-  padding: 0 10px;
-  border: 2px solid #14110d;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.small[aria-pressed='true'] {
-  background: #14110d;
-  color: #fffdf8;
-}
-ul {
-  flex: 1;
-  min-height: 0;
-  overflow-y: auto;
-}
-li {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  padding: 8px 12px;
-  border-top: 1px solid #cbbc9f;
-}
-.what {
-  flex: 1;
-  text-align: left;
-  cursor: pointer;
-}
-.what span,
-.what em {
-  display: block;
-  font-size: 15px;
-}
-.what em {
-  color: #8a2f14;
-  font-style: normal;
-}
-.tick {
-  min-width: 86px;
-  min-height: 56px;
-  border: 2px solid #14110d;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.tick.thin {
-  border-width: 1px;
-  font-size: 15px;
-}
-.tick[aria-pressed='true'] {
-  background: #9db57c;
-}
-.over .what {
-  opacity: 0.55;
-}
-.none {
-  justify-content: center;
-  padding: 30px;
+@layer components {
+  .small {
+    min-width: 48px;
+    height: 46px;
+    padding: 0 10px;
+    border: 2px solid #14110d;
+    border-radius: 8px;
+    cursor: pointer;
+  }
 }
 </style>

@@ -41,12 +41,15 @@ const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.
 </script>
 
 <template>
-  <div ref="holder" class="compare" data-testid="compare-plants">
-    <p v-if="plants.length === 0" class="hint">
+  <div ref="holder" class="overflow-y-auto py-4 px-4.5 text-sm" data-testid="compare-plants">
+    <p v-if="plants.length === 0" class="hint text-soft">
       Choose up to six plants with the scales beneath them; they stand here side by side at one scale.
     </p>
     <template v-else>
-      <div class="line" :style="{ height: `${HEIGHT_PX}px` }">
+      <div
+        class="flex items-end border-b-5 border-soil bg-sky rounded-[6px_6px_0_0]"
+        :style="{ height: `${HEIGHT_PX}px` }"
+      >
         <svg width="56" :height="HEIGHT_PX" aria-hidden="true">
           <g class="person" :transform="personAt">
             <circle cx="0" cy="-93" r="7" />
@@ -65,13 +68,17 @@ const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.
           :px-per-m="pxPerM"
         />
       </div>
-      <table>
+      <table class="w-full table-fixed mt-2.5">
         <thead>
           <tr>
-            <th />
-            <th v-for="p in plants" :key="p.id">
+            <th class="font-serif text-left py-1 px-1.5 first:w-26 first:text-soft" />
+            <th class="font-serif text-left py-1 px-1.5 first:w-26 first:text-soft" v-for="p in plants" :key="p.id">
               {{ p.commonName }}
-              <button :aria-label="`Leave ${p.commonName} out`" @click="emit('drop', p)">
+              <button
+                class="ml-1 text-soft cursor-pointer align-middle"
+                :aria-label="`Leave ${p.commonName} out`"
+                @click="emit('drop', p)"
+              >
                 <UIcon name="i-lucide-x" />
               </button>
             </th>
@@ -79,8 +86,16 @@ const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.
         </thead>
         <tbody>
           <tr v-for="r in rows" :key="r.label">
-            <td>{{ r.label }}</td>
-            <td v-for="p in plants" :key="p.id">{{ r.of(p) }}</td>
+            <td class="py-1 px-1.5 border-t border-line align-top leading-snug first:w-26 first:text-soft">
+              {{ r.label }}
+            </td>
+            <td
+              class="py-1 px-1.5 border-t border-line align-top leading-snug first:w-26 first:text-soft"
+              v-for="p in plants"
+              :key="p.id"
+            >
+              {{ r.of(p) }}
+            </td>
           </tr>
         </tbody>
       </table>
@@ -89,50 +104,8 @@ const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.
 </template>
 
 <style scoped>
-.compare {
-  overflow-y: auto;
-  padding: 14px 16px;
-  font-size: 12.5px;
-}
-.line {
-  display: flex;
-  align-items: flex-end;
-  border-bottom: 5px solid var(--soil);
-  background: var(--sky);
-  border-radius: 6px 6px 0 0;
-}
 .person {
   fill: #8a7d6a;
   opacity: 0.75;
-}
-table {
-  width: 100%;
-  table-layout: fixed;
-  margin-top: 8px;
-}
-th {
-  font-family: var(--font-serif);
-  text-align: left;
-  padding: 4px 6px;
-}
-th button {
-  margin-left: 4px;
-  color: var(--soft);
-  cursor: pointer;
-  vertical-align: middle;
-}
-td {
-  padding: 4px 6px;
-  border-top: 1px solid var(--line);
-  vertical-align: top;
-  line-height: 1.35;
-}
-th:first-child,
-td:first-child {
-  width: 90px;
-  color: var(--soft);
-}
-.hint {
-  color: var(--soft);
 }
 </style>

@@ -94,8 +94,8 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
     @wheel.prevent="wheel"
     @keydown="key"
   >
-    <div class="stage" :style="{ width: `${whole}px` }">
-      <div class="ground" :style="{ bottom: GROUND }" />
+    <div class="stage relative h-full" :style="{ width: `${whole}px` }">
+      <div class="absolute left-0 right-0 h-2.5 bg-soil opacity-75" :style="{ bottom: GROUND }" />
       <svg
         class="ruler"
         :style="{ left: `${scrolled}px`, height: `${height}px` }"
@@ -118,7 +118,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
       <div
         v-for="p in seen"
         :key="p.plant.id"
-        class="figure"
+        class="absolute top-0 bottom-0 cursor-pointer"
         :class="{ chosen: p.plant.id === chosenId }"
         :style="{ left: `${p.left}px`, width: `${p.w}px` }"
         role="group"
@@ -127,7 +127,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
         @click="emit('choose', p.plant)"
       >
         <button
-          class="pick"
+          class="absolute inset-0.5 rounded-sm cursor-pointer"
           :tabindex="stopOf(p.plant)"
           :aria-pressed="p.plant.id === chosenId"
           :aria-label="`About ${p.plant.commonName}`"
@@ -139,17 +139,18 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
           :width="p.w"
           :height="portraitHeight(p.plant)"
           :px-per-m="pxPerM"
-          class="portrait"
+          class="absolute left-0 pointer-events-none"
           :style="{ bottom: FEET }"
         />
-        <div class="words">
+        <div class="words [.chosen_&]:bg-amber/18">
           <b :title="p.plant.botanicalName">{{ p.plant.commonName }}</b>
-          <small>
+          <small class="text-soft text-xs block truncate">
             {{ arrowFor(p.plant) }}{{ length(fullHeightM(p.plant)) }} × {{ length(p.plant.spreadM) }}
-            <em v-if="marks.get(p.plant.id)">· {{ marks.get(p.plant.id) }}</em>
+            <em class="not-italic text-amber-deep" v-if="marks.get(p.plant.id)">· {{ marks.get(p.plant.id) }}</em>
           </small>
-          <span class="acts">
+          <span class="acts flex gap-1 justify-center mt-0.5">
             <button
+              class="[&.on]:bg-amber [&.on]:text-[#2b2621] [&.on]:border-amber-deep"
               :tabindex="stopOf(p.plant)"
               :aria-label="`${listed.has(p.plant.id) ? 'Take off' : 'Put on'} the shortlist: ${p.plant.commonName}`"
               :aria-pressed="listed.has(p.plant.id)"
@@ -160,6 +161,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
               <UIcon :name="listed.has(p.plant.id) ? 'i-lucide-check' : 'i-lucide-plus'" />
             </button>
             <button
+              class="[&.on]:bg-amber [&.on]:text-[#2b2621] [&.on]:border-amber-deep"
               :tabindex="stopOf(p.plant)"
               :aria-label="`Compare ${p.plant.commonName}`"
               :aria-pressed="compared.includes(p.plant.id)"
@@ -177,23 +179,6 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
 </template>
 
 <style scoped>
-.line-up {
-  overflow-x: auto;
-  overflow-y: hidden;
-  background: linear-gradient(var(--sky) 0 calc(100% - 92px), var(--card) calc(100% - 92px));
-}
-.stage {
-  position: relative;
-  height: 100%;
-}
-.ground {
-  position: absolute;
-  left: 0;
-  right: 0;
-  height: 8px;
-  background: var(--soil);
-  opacity: 0.75;
-}
 .ruler {
   position: absolute;
   top: 0;
@@ -209,7 +194,7 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
   stroke: var(--soft);
 }
 .ruler text {
-  font: 11px var(--font-sans);
+  font: var(--text-xs) var(--font-sans);
   text-anchor: end;
   dominant-baseline: central;
   fill: var(--soft);
@@ -218,80 +203,44 @@ const arrowFor = (plant: Plant) => (fullHeightM(plant) > tallest.value * 1.05 ? 
   fill: #8a7d6a;
   opacity: 0.75;
 }
-.figure {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  cursor: pointer;
-}
-.pick {
-  position: absolute;
-  inset: 2px;
-  border-radius: 6px;
-  cursor: pointer;
-}
-.portrait {
-  position: absolute;
-  left: 0;
-  pointer-events: none;
-}
-.words {
-  position: absolute;
-  left: 2px;
-  right: 2px;
-  bottom: 2px;
-  height: 78px;
-  text-align: center;
-  font-size: 12px;
-  line-height: 1.2;
-  padding: 4px 3px 0;
-  border-radius: 6px;
-}
-.chosen .words {
-  background: color-mix(in srgb, var(--amber) 18%, var(--card));
-}
-b {
-  font-family: var(--font-serif);
-  font-weight: 600;
-  font-size: 12.5px;
-  display: -webkit-box;
-  -webkit-line-clamp: 2;
-  -webkit-box-orient: vertical;
-  overflow: hidden;
-}
-small {
-  color: var(--soft);
-  font-size: 11px;
-  display: block;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-em {
-  font-style: normal;
-  color: var(--amber-deep);
-}
-.acts {
-  display: flex;
-  gap: 4px;
-  justify-content: center;
-  margin-top: 2px;
-}
-.acts button {
-  width: 24px;
-  height: 22px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  display: inline-flex;
-  align-items: center;
-  justify-content: center;
-  cursor: pointer;
-  font-size: 13px;
-  background: var(--card);
-}
-.acts .on {
-  background: var(--amber);
-  color: #2b2621;
-  border-color: var(--amber-deep);
+@layer components {
+  .line-up {
+    overflow-x: auto;
+    overflow-y: hidden;
+    background: linear-gradient(var(--sky) 0 calc(100% - 92px), var(--card) calc(100% - 92px));
+  }
+  .words {
+    position: absolute;
+    left: 2px;
+    right: 2px;
+    bottom: 2px;
+    height: 78px;
+    text-align: center;
+    font-size: var(--text-xs);
+    line-height: 1.2;
+    padding: 4px 3px 0;
+    border-radius: 6px;
+  }
+  b {
+    font-family: var(--font-serif);
+    font-weight: 600;
+    font-size: var(--text-sm);
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+  .acts button {
+    width: 24px;
+    height: 22px;
+    border: 1px solid var(--line);
+    border-radius: 6px;
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    cursor: pointer;
+    font-size: var(--text-sm);
+    background: var(--card);
+  }
 }
 </style>

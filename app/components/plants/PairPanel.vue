@@ -50,19 +50,25 @@ watchEffect(async (clean) => {
 </script>
 
 <template>
-  <div class="partners" data-testid="partners">
+  <div class="py-2.5 px-4 text-sm" data-testid="partners">
     <ComposePartnerAsk v-model:size="size" v-model:bias="bias" :title="`Goes with ${seed.commonName}`" />
-    <p v-if="problem" class="hint" role="alert">
+    <p v-if="problem" class="hint text-soft text-xs leading-snug mb-1" role="alert">
       {{ problem }} Choose another number or move the slider to ask again.
     </p>
-    <p v-else-if="groups.length === 0 && !working" class="hint">
+    <p v-else-if="groups.length === 0 && !working" class="hint text-soft text-xs leading-snug mb-1">
       Nothing in the library fits this bed well enough.
     </p>
-    <article v-for="g in groups" :key="g.plants.map((p) => p.id).join('+')">
+    <article
+      class="border-t border-line pt-1.5 pb-2.5 px-0"
+      v-for="g in groups"
+      :key="g.plants.map((p) => p.id).join('+')"
+    >
       <ComposePartnerPictures :plants="g.plants" />
-      <p class="names">{{ g.plants.map((p) => p.commonName).join(' · ') }}</p>
-      <p class="hint">{{ g.score }} of 100 for contrast and shared needs: {{ say(g.reasons.join('; ')) }}</p>
-      <div class="acts">
+      <p class="font-serif leading-snug mt-1">{{ g.plants.map((p) => p.commonName).join(' · ') }}</p>
+      <p class="hint text-soft text-xs leading-snug mb-1">
+        {{ g.score }} of 100 for contrast and shared needs: {{ say(g.reasons.join('; ')) }}
+      </p>
+      <div class="acts flex gap-1.5">
         <UButton
           size="xs"
           color="neutral"
@@ -77,5 +83,3 @@ watchEffect(async (clean) => {
     </article>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/partners.css"></style>

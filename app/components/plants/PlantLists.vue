@@ -143,7 +143,7 @@ function leave() {
 </script>
 
 <template>
-  <span class="lists">
+  <span class="inline-flex gap-1.5">
     <UButton color="neutral" variant="outline" size="sm" icon="i-lucide-upload" @click="file?.click()">
       Bring in
     </UButton>
@@ -170,8 +170,8 @@ function leave() {
       "
     >
       <template #body>
-        <div class="fields">
-          <label v-for="f in SHORT_FIELDS" :key="f">
+        <div class="grid grid-cols-[1fr_1fr] gap-y-2.5 gap-x-4.5 mb-3">
+          <label class="grid gap-0.5 text-sm text-soft" v-for="f in SHORT_FIELDS" :key="f">
             {{ FIELDS[f] }}
             <USelect
               size="sm"
@@ -186,10 +186,13 @@ function leave() {
           {{ filled.known }} plants are in the library, {{ filled.leaning.length }} lean on one of their species or
           genus, {{ filled.errors.length }} are not known.
         </p>
-        <ul v-if="filled && filled.errors.length > 0" class="bad">
+        <ul
+          v-if="filled && filled.errors.length > 0"
+          class="max-h-74 overflow-y-auto text-sm my-1.5 mx-0 list-disc pl-5 text-amber-deep"
+        >
           <li v-for="e in filled.errors.slice(0, 12)" :key="e.row">{{ describeRowError(e) }}</li>
         </ul>
-        <div class="acts">
+        <div class="acts flex gap-2.5 mt-3">
           <UButton :disabled="usable === 0" @click="takeShort">Go on with those that are known</UButton>
           <UButton color="neutral" variant="ghost" @click="short = null">Leave it</UButton>
         </div>
@@ -208,15 +211,15 @@ function leave() {
       "
     >
       <template #body>
-        <div v-if="report" :class="{ bad: !report.ok }" role="alert">
+        <div class="[&.bad]:text-amber-deep" v-if="report" :class="{ bad: !report.ok }" role="alert">
           <p>
             <b>{{ report.text }}</b>
           </p>
-          <ul>
+          <ul class="max-h-74 overflow-y-auto text-sm my-1.5 mx-0 list-disc pl-5">
             <li v-for="l in report.lines" :key="l">{{ l }}</li>
           </ul>
         </div>
-        <div class="acts">
+        <div class="acts flex gap-2.5 mt-3">
           <UButton v-if="waiting && report?.ok" @click="take">Take them in</UButton>
           <UButton color="neutral" variant="ghost" @click="leave">
             {{ waiting ? 'Leave it' : 'Close' }}
@@ -226,38 +229,3 @@ function leave() {
     </UModal>
   </span>
 </template>
-
-<style scoped>
-.lists {
-  display: inline-flex;
-  gap: 6px;
-}
-.bad {
-  color: var(--amber-deep);
-}
-ul {
-  max-height: 260px;
-  overflow-y: auto;
-  font-size: 13px;
-  margin: 6px 0;
-  list-style: disc;
-  padding-left: 18px;
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 16px;
-  margin-bottom: 10px;
-}
-.fields label {
-  display: grid;
-  gap: 2px;
-  font-size: 12.5px;
-  color: var(--soft);
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  margin-top: 10px;
-}
-</style>

@@ -44,9 +44,14 @@ const drop = () => attempt(() => $fetch<unknown, string>(address.value, { method
 </script>
 
 <template>
-  <figure class="picture">
-    <img v-if="drawing" :src="`/api/drawings/${drawing}`" :alt="`Photo of ${plant.commonName} in this garden`" />
-    <figcaption>
+  <figure class="mt-1 mb-2.5 mx-0">
+    <img
+      class="w-full max-h-57 object-cover rounded-sm border border-line mb-1.5"
+      v-if="drawing"
+      :src="`/api/drawings/${drawing}`"
+      :alt="`Photo of ${plant.commonName} in this garden`"
+    />
+    <figcaption class="flex gap-1.5">
       <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-image" @click="input?.click()">
         {{ drawing ? 'Another photo' : 'Add a photo' }}
       </UButton>
@@ -61,28 +66,6 @@ const drop = () => attempt(() => $fetch<unknown, string>(address.value, { method
       tabindex="-1"
       @change="take"
     />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="problem text-amber-deep mt-1" role="alert">{{ problem }}</p>
   </figure>
 </template>
-
-<style scoped>
-.picture {
-  margin: 4px 0 8px;
-}
-img {
-  width: 100%;
-  max-height: 200px;
-  object-fit: cover;
-  border-radius: 6px;
-  border: 1px solid var(--line);
-  margin-bottom: 6px;
-}
-figcaption {
-  display: flex;
-  gap: 6px;
-}
-.problem {
-  color: var(--amber-deep);
-  margin-top: 4px;
-}
-</style>

@@ -110,59 +110,65 @@ const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${prop
 </script>
 
 <template>
-  <aside class="sheet" :aria-label="`About ${plant.commonName}`" data-testid="plant-sheet">
-    <button class="close" aria-label="Close" @click="emit('close')"><UIcon name="i-lucide-x" /></button>
+  <aside
+    class="sheet relative w-89 flex-none border-l border-line bg-card overflow-y-auto pt-3.5 pb-7 px-4 text-sm"
+    :aria-label="`About ${plant.commonName}`"
+    data-testid="plant-sheet"
+  >
+    <button class="absolute right-3 top-3 cursor-pointer text-soft" aria-label="Close" @click="emit('close')">
+      <UIcon name="i-lucide-x" />
+    </button>
     <PlantPortrait :plant="plant" :month="compose.moment.month" :width="250" :height="150" />
-    <h2>{{ plant.commonName }}</h2>
+    <h2 class="text-xl font-semibold leading-tight">{{ plant.commonName }}</h2>
     <p><BotanicalName :name="plant.botanicalName" /></p>
-    <p v-if="own || changed" class="badge">
+    <p v-if="own || changed" class="inline-block bg-amber/25 text-amber-deep rounded-sm py-0 px-2 mt-1">
       {{ own ? 'your own plant' : '' }}{{ own && changed ? ', ' : ''
       }}{{ changed ? 'figures changed for this garden' : '' }}
       <UButton v-if="own" size="xs" color="neutral" variant="ghost" icon="i-lucide-trash-2" @click="removeOwn">
         Remove it
       </UButton>
     </p>
-    <p v-if="said" class="problem" role="alert">{{ said }}</p>
-    <dl>
-      <dt>Size</dt>
+    <p v-if="said" class="problem text-amber-deep col-span-full flex gap-1.5" role="alert">{{ said }}</p>
+    <dl class="grid grid-cols-[54px_1fr] gap-y-1 gap-x-2.5 my-2.5 mx-0 leading-snug">
+      <dt class="text-soft">Size</dt>
       <dd>
         {{ length(fullHeightM(plant)) }} high, {{ length(plant.spreadM) }} across, in about
         {{ grownIn }}
       </dd>
-      <dt>Leaf</dt>
+      <dt class="text-soft">Leaf</dt>
       <dd>
         {{ words(plant.leafSize) }}, {{ words(plant.leafOutline) }}, {{ words(plant.leafSurface) }};
         {{ RETENTION_WORDS[plant.retention] }}
       </dd>
-      <dt>Flower</dt>
+      <dt class="text-soft">Flower</dt>
       <dd>
         {{ flowerWords }}
       </dd>
-      <dt>Wants</dt>
+      <dt class="text-soft">Wants</dt>
       <dd>
         {{ rangeWords(plant.sun.brightest, plant.sun.darkest) }},
         {{ rangeWords(plant.water.driest, plant.water.wettest) }}, {{ plant.soils.join(', ') }}, pH
         {{ plant.ph.low }} to {{ plant.ph.high }}, zones {{ plant.zones.coldest }} to {{ plant.zones.warmest }}
       </dd>
-      <dt>Travels</dt>
+      <dt class="text-soft">Travels</dt>
       <dd>
         {{ plant.travels }}{{ plant.runMPerYear ? `, ${length(plant.runMPerYear)} a year` : '' }}; deer
         {{ plant.deer }}, rabbits {{ plant.rabbits }}
       </dd>
       <template v-if="caution">
-        <dt>Caution</dt>
-        <dd class="warn">{{ caution }}</dd>
+        <dt class="text-soft">Caution</dt>
+        <dd class="text-amber-deep">{{ caution }}</dd>
       </template>
-      <dt>Here</dt>
-      <dd :class="{ warn: wrong.length > 0 }">
+      <dt class="text-soft">Here</dt>
+      <dd class="[&.warn]:text-amber-deep" :class="{ warn: wrong.length > 0 }">
         {{ wrong.length === 0 ? 'suits this bed' : wrong.map((w) => w.text).join('; ') }}
       </dd>
     </dl>
-    <details class="more">
-      <summary>Growing it</summary>
-      <dl>
+    <details>
+      <summary class="text-soft cursor-pointer">Growing it</summary>
+      <dl class="grid grid-cols-[54px_1fr] gap-y-1 gap-x-2.5 my-2.5 mx-0 leading-snug">
         <template v-for="[label, text] in facts" :key="label">
-          <dt>{{ label }}</dt>
+          <dt class="text-soft">{{ label }}</dt>
           <dd>{{ text }}</dd>
         </template>
       </dl>
@@ -171,110 +177,32 @@ const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${prop
     <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-pencil" @click="editing = !editing">
       Figures for this garden
     </UButton>
-    <form v-if="editing" class="edit" @submit.prevent="save()">
+    <form v-if="editing" class="grid grid-cols-[1fr_1fr] gap-y-1.5 gap-x-2.5 mt-2.5" @submit.prevent="save()">
       <label v-for="f in FIELDS" :key="f.column">
-        <span>{{ f.label }}</span>
-        <input v-model="draft[f.column]" :aria-label="f.label" />
+        <span class="block text-soft text-xs">{{ f.label }}</span>
+        <input
+          class="w-full border border-line rounded-sm py-1 px-1.5 bg-paper"
+          v-model="draft[f.column]"
+          :aria-label="f.label"
+        />
       </label>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="acts">
+      <p v-if="problem" class="problem text-amber-deep col-span-full flex gap-1.5" role="alert">{{ problem }}</p>
+      <div class="acts col-span-full flex gap-1.5">
         <UButton type="submit" size="xs">Keep for this garden</UButton>
         <UButton v-if="changed" size="xs" color="neutral" variant="ghost" @click="save(true)">
           As in the library
         </UButton>
       </div>
-      <p class="hint">
+      <p class="hint col-span-full flex gap-1.5 text-soft text-xs">
         The nursery’s label and the local extension office know the place better than typical figures.
       </p>
     </form>
-    <PlantsPairPanel :seed="plant" class="partners" />
+    <PlantsPairPanel :seed="plant" class="pt-3 pb-0 px-0 mt-3 border-t border-line" />
   </aside>
 </template>
 
 <style scoped>
-.sheet {
-  position: relative;
-  width: 312px;
-  flex: none;
-  border-left: 1px solid var(--line);
-  background: var(--card);
-  overflow-y: auto;
-  padding: 12px 14px 24px;
-  font-size: 12.5px;
-}
-.close {
-  position: absolute;
-  right: 10px;
-  top: 10px;
-  cursor: pointer;
-  color: var(--soft);
-}
-h2 {
-  font-size: 18px;
-  font-weight: 600;
-  line-height: 1.2;
-}
 h2::first-letter {
   text-transform: uppercase;
-}
-.badge {
-  display: inline-block;
-  background: color-mix(in srgb, var(--amber) 25%, var(--card));
-  color: var(--amber-deep);
-  border-radius: 5px;
-  padding: 0 7px;
-  margin-top: 3px;
-}
-dl {
-  display: grid;
-  grid-template-columns: 54px 1fr;
-  gap: 3px 8px;
-  margin: 8px 0;
-  line-height: 1.4;
-}
-dt {
-  color: var(--soft);
-}
-.more summary {
-  color: var(--soft);
-  cursor: pointer;
-}
-.warn,
-.problem {
-  color: var(--amber-deep);
-}
-.edit {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px 8px;
-  margin-top: 8px;
-}
-.edit span {
-  display: block;
-  color: var(--soft);
-  font-size: 11.5px;
-}
-.edit input {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  padding: 3px 6px;
-  background: var(--paper);
-}
-.acts,
-.problem,
-.hint {
-  grid-column: 1 / -1;
-  display: flex;
-  gap: 6px;
-}
-.hint {
-  color: var(--soft);
-  font-size: 11.5px;
-}
-.partners {
-  padding: 10px 0 0;
-  margin-top: 10px;
-  border-top: 1px solid var(--line);
 }
 </style>

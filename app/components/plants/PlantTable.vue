@@ -34,22 +34,26 @@ const rowNumber = (i: number) => first.value + nth(i)
 </script>
 
 <template>
-  <div ref="holder" class="holder" data-testid="plant-table">
-    <table :aria-rowcount="plants.length">
+  <div
+    ref="holder"
+    class="overflow-y-auto text-sm [contain:strict] [container-type:inline-size] bg-paper"
+    data-testid="plant-table"
+  >
+    <table class="w-full min-w-274 table-fixed border-separate [border-spacing:0]" :aria-rowcount="plants.length">
       <colgroup>
-        <col class="wide" />
-        <col class="narrow" />
-        <col class="figure" />
-        <col class="figure" />
-        <col class="words" />
-        <col class="words" />
-        <col class="figure zones" />
-        <col class="words" />
+        <col class="wide w-[34%]" />
+        <col class="narrow w-30" />
+        <col class="w-18" />
+        <col class="w-18" />
+        <col class="words w-[12%]" />
+        <col class="words w-[12%]" />
+        <col class="zones w-18" />
+        <col class="words w-[12%]" />
         <col class="note" />
-        <col class="act" />
+        <col class="w-12" />
       </colgroup>
       <thead>
-        <tr>
+        <tr class="cursor-pointer">
           <th>Plant</th>
           <th>Kind</th>
           <th>High</th>
@@ -63,8 +67,11 @@ const rowNumber = (i: number) => first.value + nth(i)
         </tr>
       </thead>
       <tbody v-roving="'tr:not([aria-hidden])'">
-        <tr v-if="first > 0" aria-hidden="true"><td :style="{ height: aboveHeight }" /></tr>
+        <tr class="cursor-pointer hover:bg-amber/12" v-if="first > 0" aria-hidden="true">
+          <td :style="{ height: aboveHeight }" />
+        </tr>
         <tr
+          class="cursor-pointer [&.chosen]:bg-amber/12 hover:bg-amber/12"
           v-for="(p, i) in rows"
           :key="p.id"
           v-memo="[p, rowNumber(i), p.id === chosenId, listed.has(p.id), marks.get(p.id), climate, units, region]"
@@ -74,25 +81,33 @@ const rowNumber = (i: number) => first.value + nth(i)
           @click="emit('choose', p)"
         >
           <td>
-            <button class="open" :aria-pressed="p.id === chosenId" @click.stop="emit('choose', p)">
+            <button
+              class="open block w-full min-h-7 text-left cursor-pointer truncate"
+              :aria-pressed="p.id === chosenId"
+              @click.stop="emit('choose', p)"
+            >
               <b class="serif">{{ p.commonName }}</b>
-              <BotanicalName :name="p.botanicalName" class="bot" />
+              <BotanicalName :name="p.botanicalName" class="text-soft ml-1.5" />
             </button>
           </td>
           <td>{{ p.kind }}</td>
-          <td class="n">{{ length(fullHeightM(p)) }}</td>
-          <td class="n">{{ length(p.spreadM) }}</td>
+          <td class="tabular-nums">{{ length(fullHeightM(p)) }}</td>
+          <td class="tabular-nums">{{ length(p.spreadM) }}</td>
           <td>{{ rangeWords(p.sun.brightest, p.sun.darkest) }}</td>
           <td>{{ rangeWords(p.water.driest, p.water.wettest) }}</td>
-          <td class="n zones">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
+          <td class="zones tabular-nums">{{ p.zones.coldest }}–{{ p.zones.warmest }}</td>
           <td>
-            <i v-if="p.flowerColour" class="dot" :style="{ background: p.flowerColour }" />
+            <i
+              v-if="p.flowerColour"
+              class="inline-block rounded-full mr-1.5 border border-line size-3"
+              :style="{ background: p.flowerColour }"
+            />
             {{ months(p) }}
           </td>
-          <td class="mark">{{ marks.get(p.id) ?? '' }}</td>
+          <td class="text-amber-deep">{{ marks.get(p.id) ?? '' }}</td>
           <td>
             <button
-              class="add"
+              class="border border-line rounded-sm cursor-pointer inline-flex items-center justify-center size-7"
               :aria-label="`${listed.has(p.id) ? 'Take off' : 'Put on'} the shortlist: ${p.commonName}`"
               :aria-pressed="listed.has(p.id)"
               @click.stop="emit('list', p)"
@@ -101,7 +116,7 @@ const rowNumber = (i: number) => first.value + nth(i)
             </button>
           </td>
         </tr>
-        <tr v-if="last < plants.length" aria-hidden="true">
+        <tr class="cursor-pointer hover:bg-amber/12" v-if="last < plants.length" aria-hidden="true">
           <td :style="{ height: belowHeight }" />
         </tr>
       </tbody>
@@ -110,46 +125,7 @@ const rowNumber = (i: number) => first.value + nth(i)
 </template>
 
 <style scoped>
-.holder {
-  overflow-y: auto;
-  font-size: 12.5px;
-  contain: strict;
-  container-type: inline-size;
-  background: var(--paper);
-}
-.open {
-  display: block;
-  width: 100%;
-  min-height: 24px;
-  text-align: left;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  cursor: pointer;
-}
 /* Columns of fixed width: rows that come into view lay out by themselves, and nothing jumps. */
-table {
-  width: 100%;
-  min-width: 960px;
-  table-layout: fixed;
-  border-collapse: separate;
-  border-spacing: 0;
-}
-.wide {
-  width: 34%;
-}
-.narrow {
-  width: 104px;
-}
-.figure {
-  width: 62px;
-}
-.words {
-  width: 12%;
-}
-.act {
-  width: 42px;
-}
 /* Beside an open plant there is less room, and its zones stand there. */
 @container (width < 1100px) {
   table {
@@ -165,56 +141,23 @@ table {
     display: none;
   }
 }
-th {
-  text-align: left;
-  font-weight: 500;
-  color: var(--soft);
-  padding: 6px 8px;
-  background: var(--card);
-  position: sticky;
-  top: 0;
-  z-index: 1;
-}
-td {
-  padding: 0 8px;
-  border-top: 1px solid var(--line);
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-tr {
-  cursor: pointer;
-}
-tbody tr:hover,
-.chosen {
-  background: color-mix(in srgb, var(--amber) 12%, transparent);
-}
-.bot {
-  color: var(--soft);
-  margin-left: 6px;
-}
-.n {
-  font-variant-numeric: tabular-nums;
-}
-.dot {
-  display: inline-block;
-  width: 10px;
-  height: 10px;
-  border-radius: 50%;
-  margin-right: 5px;
-  border: 1px solid var(--line);
-}
-.mark {
-  color: var(--amber-deep);
-}
-.add {
-  width: 24px;
-  height: 24px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  cursor: pointer;
-  display: inline-flex;
-  align-items: center;
-  justify-content: center;
+@layer components {
+  th {
+    text-align: left;
+    font-weight: 500;
+    color: var(--soft);
+    padding: 6px 8px;
+    background: var(--card);
+    position: sticky;
+    top: 0;
+    z-index: 1;
+  }
+  td {
+    padding: 0 8px;
+    border-top: 1px solid var(--line);
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
 }
 </style>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import type { Bed } from '~~/core/bed'
-import type { BedYear, Tapestry } from '~~/core/season'
 import { monthName } from '~~/core/time'
 import type { HistoryEntry } from '~~/shared/wire'
-import type { SeasonAnswer, SeasonAsk } from '~/workers/seasonJobs'
+import type { BedSeasons } from '~/workers/season.worker'
 
 const { length: plain, figure } = useManner()
 
@@ -17,10 +16,8 @@ const garden = useGardenScene()
 const NONE = 'none'
 const chosen = ref(NONE)
 const earlier = shallowRef<readonly HistoryEntry[]>([])
-const other = shallowRef<{ readonly cloth: Tapestry; readonly years: readonly BedYear[] } | null>(null)
+const other = shallowRef<BedSeasons | null>(null)
 const problem = ref('')
-let worker: Worker | null = null
-onBeforeUnmount(() => worker?.terminate())
 onMounted(async () => {
   earlier.value = await $fetch<HistoryEntry[]>(`/api/beds/${bed.id}/history`).catch(() => [])
 })
@@ -40,13 +37,8 @@ async function set(id: string) {
   if (id === NONE || !settled.value) return
   try {
     const scene = { ...sentScene(settled.value.scene), bed: plainValue(await bedOf(id)) }
-    worker ??= new Worker(new URL('../../workers/season.worker.ts', import.meta.url), { type: 'module' })
-    worker.onmessage = ({ data }: MessageEvent<SeasonAnswer>) => {
-      if ('message' in data) problem.value = data.message
-      else other.value = data
-    }
-    worker.postMessage({ job: 'library', plants: [...library.plants].map((p) => toRaw(p)) } satisfies SeasonAsk)
-    worker.postMessage({ job: 'year', number: 1, scene, year: compose.moment.year } satisfies SeasonAsk)
+    const found = await askSeasons(library.plants, scene, compose.moment.year)
+    if (chosen.value === id) other.value = found
   } catch (error) {
     problem.value = messageOf(error)
   }
@@ -95,14 +87,14 @@ const table = computed(() =>
         :model-value="chosen"
         :items="items"
         size="xs"
-        class="choice"
+        class="w-69"
         aria-label="Plan to compare with"
         @update:model-value="(id) => set(String(id))"
       />
     </header>
     <p v-if="problem" role="alert" class="soft">{{ problem }}</p>
     <div v-if="other" class="scroll">
-      <table>
+      <table class="mb-2.5 text-xs">
         <thead>
           <tr>
             <th scope="col">This | that</th>
@@ -112,21 +104,26 @@ const table = computed(() =>
         <tbody>
           <tr>
             <th scope="row">in flower</th>
-            <td v-for="m in months" :key="m.name" :class="{ more: m.more, less: m.less }">
+            <td
+              class="whitespace-nowrap [&.more]:text-good [&.less]:text-brick-600 dark:[&.less]:text-brick-300"
+              v-for="m in months"
+              :key="m.name"
+              :class="{ more: m.more, less: m.less }"
+            >
               {{ m.here }}
-              <span>{{ m.there }}</span>
+              <span class="block text-soft">{{ m.there }}</span>
             </td>
           </tr>
           <tr>
             <th scope="row">leaf of interest</th>
-            <td v-for="m in months" :key="m.name">
+            <td class="whitespace-nowrap" v-for="m in months" :key="m.name">
               {{ m.leaf }}
-              <span>{{ m.leafThere }}</span>
+              <span class="block text-soft">{{ m.leafThere }}</span>
             </td>
           </tr>
         </tbody>
       </table>
-      <table>
+      <table class="mb-2.5 text-xs">
         <thead>
           <tr>
             <th scope="col">Year</th>
@@ -139,9 +136,9 @@ const table = computed(() =>
         <tbody>
           <tr v-for="r in table" :key="r.year">
             <th scope="row">{{ r.year }}</th>
-            <td v-for="(c, i) in r.cells" :key="i">
+            <td class="whitespace-nowrap" v-for="(c, i) in r.cells" :key="i">
               {{ c[0] }}
-              <span>{{ c[1] }}</span>
+              <span class="block text-soft">{{ c[1] }}</span>
             </td>
           </tr>
         </tbody>
@@ -151,28 +148,9 @@ const table = computed(() =>
 </template>
 
 <style scoped>
-.choice {
-  width: 240px;
-}
-table {
-  margin-bottom: 8px;
-  font-size: 12px;
-}
-th,
-td {
-  white-space: nowrap;
-}
-td span {
-  display: block;
-  color: var(--soft);
-}
-.more {
-  color: var(--good);
-}
-.less {
-  color: var(--color-brick-600);
-}
-.dark .less {
-  color: var(--color-brick-300);
+@layer components {
+  th {
+    white-space: nowrap;
+  }
 }
 </style>

@@ -83,7 +83,7 @@ defineExpose({ svg })
 </script>
 
 <template>
-  <div ref="holder" class="cloth">
+  <div ref="holder" class="w-full">
     <svg
       v-if="woven"
       ref="svg"
@@ -163,9 +163,10 @@ defineExpose({ svg })
         </g>
       </g>
     </svg>
-    <p v-else class="hint">Weaving the year…</p>
-    <div class="months" :style="{ paddingLeft: `${NAMES_PX}px` }">
+    <p v-else class="hint text-soft p-5.5">Weaving the year…</p>
+    <div class="months flex" :style="{ paddingLeft: `${NAMES_PX}px` }">
       <button
+        class="flex-1 text-xs min-h-7 text-soft"
         v-for="m in PLACE_MONTHS"
         :key="m"
         :aria-pressed="m === compose.moment.month"
@@ -179,9 +180,6 @@ defineExpose({ svg })
 </template>
 
 <style scoped>
-.cloth {
-  width: 100%;
-}
 svg {
   display: block;
   touch-action: pan-y;
@@ -198,19 +196,19 @@ svg {
   stroke-width: 0.5;
 }
 .gap {
-  font-size: 11px;
+  font-size: var(--text-xs);
   fill: var(--amber-deep);
   text-anchor: middle;
   font-weight: 600;
 }
 .month,
 .foot {
-  font-size: 11px;
+  font-size: var(--text-xs);
   fill: var(--soft);
   text-anchor: middle;
 }
 .under {
-  font-size: 11px;
+  font-size: var(--text-xs);
   fill: var(--soft);
 }
 .month.now {
@@ -237,7 +235,7 @@ svg {
   fill: color-mix(in srgb, var(--amber) 10%, transparent);
 }
 .name {
-  font-size: 12px;
+  font-size: var(--text-xs);
   fill: var(--ink);
 }
 .letter {
@@ -251,22 +249,11 @@ svg {
   stroke-width: 1.8;
   stroke-linecap: round;
 }
-.months {
-  display: flex;
-}
-.months button {
-  flex: 1;
-  font-size: 11px;
-  min-height: 24px;
-  color: var(--soft);
-}
-.months button[aria-pressed='true'] {
-  color: var(--ink);
-  font-weight: 700;
-  border-bottom: 2px solid var(--amber);
-}
-.hint {
-  color: var(--soft);
-  padding: 20px;
+@layer components {
+  .months button[aria-pressed='true'] {
+    color: var(--ink);
+    font-weight: 700;
+    border-bottom: 2px solid var(--amber);
+  }
 }
 </style>

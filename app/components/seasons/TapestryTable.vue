@@ -29,46 +29,38 @@ const rows = computed(() =>
 
 <template>
   <details>
-    <summary>The same as a table</summary>
-    <div class="wide">
-      <table>
+    <summary class="cursor-pointer text-sm text-soft py-1.5 px-0">The same as a table</summary>
+    <div class="overflow-x-auto">
+      <table class="border-collapse text-xs">
         <caption class="sr-only">What each drift shows month by month</caption>
         <thead>
           <tr>
-            <th scope="col">Drift</th>
-            <th v-for="m in PLACE_MONTHS" :key="m" scope="col">{{ monthName(m).slice(0, 3) }}</th>
+            <th class="border border-line py-0.5 px-1.5 text-left whitespace-nowrap" scope="col">Drift</th>
+            <th
+              class="border border-line py-0.5 px-1.5 text-left whitespace-nowrap"
+              v-for="m in PLACE_MONTHS"
+              :key="m"
+              scope="col"
+            >
+              {{ monthName(m).slice(0, 3) }}
+            </th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="r in rows" :key="r.id">
-            <th scope="row">{{ r.letter }} {{ r.name }}</th>
-            <td v-for="(words, i) in r.months" :key="i">{{ words }}</td>
+            <th class="border border-line py-0.5 px-1.5 text-left whitespace-nowrap" scope="row">
+              {{ r.letter }} {{ r.name }}
+            </th>
+            <td
+              class="border border-line py-0.5 px-1.5 text-left whitespace-nowrap"
+              v-for="(words, i) in r.months"
+              :key="i"
+            >
+              {{ words }}
+            </td>
           </tr>
         </tbody>
       </table>
     </div>
   </details>
 </template>
-
-<style scoped>
-summary {
-  cursor: pointer;
-  font-size: 13px;
-  color: var(--soft);
-  padding: 6px 0;
-}
-.wide {
-  overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-  font-size: 11.5px;
-}
-th,
-td {
-  border: 1px solid var(--line);
-  padding: 2px 5px;
-  text-align: left;
-  white-space: nowrap;
-}
-</style>

@@ -24,9 +24,9 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
 
 <template>
   <section aria-labelledby="ten-title">
-    <h3 id="ten-title">Ten years</h3>
-    <div class="wide">
-      <table data-testid="ten-years">
+    <h3 class="mt-4.5 mb-1 mx-0" id="ten-title">Ten years</h3>
+    <div class="overflow-x-auto">
+      <table class="w-full border-collapse text-sm" data-testid="ten-years">
         <thead>
           <tr>
             <th scope="col">Year</th>
@@ -44,26 +44,46 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
           </tr>
         </thead>
         <tbody>
-          <tr v-for="y in years" :key="y.year" :class="{ now: y.year === compose.moment.year }">
+          <tr
+            class="[&.now]:bg-amber/12"
+            v-for="y in years"
+            :key="y.year"
+            :class="{ now: y.year === compose.moment.year }"
+          >
             <th scope="row">
               <button @click="show(y.year)">{{ y.year === 0 ? 'planting' : y.year }}</button>
             </th>
             <td>
-              <span class="bar"><i :style="{ width: percent(y.cover) }" /></span>
+              <span class="inline-block w-17 h-2.5 rounded-sm bg-line mr-1.5 overflow-hidden">
+                <i class="block h-full bg-[#7d9a5a]" :style="{ width: percent(y.cover) }" />
+              </span>
               {{ percent(y.cover) }}
             </td>
-            <td :class="{ loud: y.crowding > 1.3 }">{{ figure(y.crowding, 2, 2) }}</td>
-            <td v-if="hasSill" :class="{ loud: (y.overSillM ?? 0) > 0 }">
+            <td class="[&.loud]:text-amber-deep [&.loud]:font-semibold" :class="{ loud: y.crowding > 1.3 }">
+              {{ figure(y.crowding, 2, 2) }}
+            </td>
+            <td
+              class="[&.loud]:text-amber-deep [&.loud]:font-semibold"
+              v-if="hasSill"
+              :class="{ loud: (y.overSillM ?? 0) > 0 }"
+            >
               {{ y.overSillM === null ? '—' : length(y.overSillM) }}
             </td>
             <td>{{ length(y.highestM) }}</td>
             <td>{{ figure(y.hours, 0) }}</td>
             <td v-if="hasSeedlings">{{ y.selfSown || '' }}</td>
-            <td v-for="s in y.sights" :key="s.name" :class="{ loud: isLoud(s) }">{{ percent(s.blocked) }}</td>
+            <td
+              class="[&.loud]:text-amber-deep [&.loud]:font-semibold"
+              v-for="s in y.sights"
+              :key="s.name"
+              :class="{ loud: isLoud(s) }"
+            >
+              {{ percent(s.blocked) }}
+            </td>
             <td>{{ y.cost || '' }}</td>
-            <td class="names">{{ y.thin.join(', ') }}</td>
-            <td class="names">{{ y.divide.join(', ') }}</td>
-            <td class="names">{{ y.renew.join(', ') }}</td>
+            <td class="max-w-63 text-soft">{{ y.thin.join(', ') }}</td>
+            <td class="max-w-63 text-soft">{{ y.divide.join(', ') }}</td>
+            <td class="max-w-63 text-soft">{{ y.renew.join(', ') }}</td>
           </tr>
         </tbody>
       </table>
@@ -72,58 +92,24 @@ const hasSill = computed(() => years.value.some((y) => y.overSillM !== null))
 </template>
 
 <style scoped>
-h3 {
-  margin: 16px 0 4px;
-}
-.wide {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 12.5px;
-}
-th,
-td {
-  text-align: left;
-  padding: 3px 8px 3px 0;
-  border-top: 1px solid var(--line);
-  font-variant-numeric: tabular-nums;
-  vertical-align: top;
-}
-thead th {
-  font-weight: 500;
-  color: var(--soft);
-}
-.now {
-  background: color-mix(in srgb, var(--amber) 12%, transparent);
-}
-.bar {
-  display: inline-block;
-  width: 60px;
-  height: 8px;
-  border-radius: 4px;
-  background: var(--line);
-  margin-right: 6px;
-  overflow: hidden;
-}
-.bar i {
-  display: block;
-  height: 100%;
-  background: #7d9a5a;
-}
-.loud {
-  color: var(--amber-deep);
-  font-weight: 600;
-}
-.names {
-  max-width: 220px;
-  color: var(--soft);
-}
-button {
-  min-width: 24px;
-  min-height: 24px;
-  text-align: left;
-  text-decoration: underline dotted;
+@layer components {
+  th,
+  td {
+    text-align: left;
+    padding: 3px 8px 3px 0;
+    border-top: 1px solid var(--line);
+    font-variant-numeric: tabular-nums;
+    vertical-align: top;
+  }
+  thead th {
+    font-weight: 500;
+    color: var(--soft);
+  }
+  button {
+    min-width: 24px;
+    min-height: 24px;
+    text-align: left;
+    text-decoration: underline dotted;
+  }
 }
 </style>

@@ -104,6 +104,6 @@ watch(bars, draw)
 .bars .bar-label.big {
   fill: var(--ink);
   font-family: var(--font-sans);
-  font-size: 11px;
+  font-size: var(--text-xs);
 }
 </style>

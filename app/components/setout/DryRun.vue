@@ -70,17 +70,17 @@ const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&m
       </div>
     </header>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <div v-if="photo" class="beside">
+    <div v-if="photo" class="grid grid-cols-[1fr_1fr] gap-4">
       <figure>
-        <img :src="planPicture" alt="The bed from above as drawn" />
+        <img class="w-full max-h-97 object-contain bg-white" :src="planPicture" alt="The bed from above as drawn" />
         <figcaption class="hint">As drawn</figcaption>
       </figure>
       <figure>
-        <img :src="photo" alt="The pots as they stand" />
+        <img class="w-full max-h-97 object-contain bg-white" :src="photo" alt="The pots as they stand" />
         <figcaption class="hint">As it stands, kept with the garden</figcaption>
       </figure>
     </div>
-    <div class="columns">
+    <div class="grid grid-cols-[1fr_1.3fr_1.1fr] gap-7.5">
       <div>
         <h3>Outline, full size</h3>
         <p class="hint">
@@ -110,12 +110,12 @@ const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&m
       <div>
         <h3>Pots as they are set</h3>
         <div v-for="l in lanes" :key="l.lane">
-          <p class="lane">
+          <p class="font-serif font-semibold capitalize mt-2.5 mb-0.5 mx-0">
             {{ l.lane }}
             <span class="hint">{{ l.count }} pots</span>
           </p>
           <ul>
-            <li v-for="p in l.lines" :key="p.letters">
+            <li class="flex gap-2.5 items-center py-0.5 px-0 text-sm" v-for="p in l.lines" :key="p.letters">
               <span class="letters">{{ p.letters }}</span>
               <b>{{ p.count }}</b>
               {{ p.plant.commonName }}
@@ -127,9 +127,9 @@ const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&m
       <div>
         <h3>Packing: loaded from the top, planted from the foot</h3>
         <div v-for="l in packing" :key="l.lane">
-          <p class="lane">{{ l.lane }}</p>
+          <p class="font-serif font-semibold capitalize mt-2.5 mb-0.5 mx-0">{{ l.lane }}</p>
           <ol>
-            <li v-for="p in l.lines" :key="p.letters">
+            <li class="flex gap-2.5 items-center py-0.5 px-0 text-sm" v-for="p in l.lines" :key="p.letters">
               <span class="letters">{{ p.letters }}</span>
               {{ p.count }} × {{ p.size }}
             </li>
@@ -139,35 +139,3 @@ const planPicture = computed(() => `/api/beds/${bed.id}/sheet?view=plan&as=svg&m
     </div>
   </section>
 </template>
-
-<style scoped>
-.columns {
-  display: grid;
-  grid-template-columns: 1fr 1.3fr 1.1fr;
-  gap: 26px;
-}
-.lane {
-  font-family: var(--font-serif);
-  font-weight: 600;
-  text-transform: capitalize;
-  margin: 8px 0 2px;
-}
-li {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  padding: 2px 0;
-  font-size: 13px;
-}
-.beside {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-}
-.beside img {
-  width: 100%;
-  max-height: 340px;
-  object-fit: contain;
-  background: #fff;
-}
-</style>

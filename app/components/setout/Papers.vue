@@ -64,10 +64,11 @@ const drawing = (as: string) => save(`/api/beds/${bed.id}/sheet?view=plan&as=${a
       </div>
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div class="columns">
+    <div class="grid grid-cols-[1fr_1fr_1fr] gap-8.5">
       <fieldset>
-        <legend>Sheets</legend>
+        <legend class="font-serif font-semibold my-1.5 mx-0">Sheets</legend>
         <UCheckbox
+          class="my-1.5 mx-0"
           v-for="k in SHEET_KINDS"
           :key="k"
           :model-value="chosen.includes(k)"
@@ -75,30 +76,30 @@ const drawing = (as: string) => save(`/api/beds/${bed.id}/sheet?view=plan&as=${a
           @update:model-value="(on) => toggle(k, on === true)"
         />
       </fieldset>
-      <div class="choices">
+      <div class="grid gap-2.5 content-start">
         <label>
-          <span>Paper</span>
+          <span class="block text-xs text-soft">Paper</span>
           <USelect v-model="paper" :items="paperItems" size="sm" aria-label="Paper" />
         </label>
         <label>
-          <span>Plans at</span>
+          <span class="block text-xs text-soft">Plans at</span>
           <USelect v-model="scale" :items="scaleItems" size="sm" aria-label="Scale of the plans" />
         </label>
         <label>
-          <span>Beds</span>
+          <span class="block text-xs text-soft">Beds</span>
           <USelect v-model="bedId" :items="bedItems" size="sm" aria-label="Beds on the papers" />
         </label>
         <label>
-          <span>Drawn by</span>
+          <span class="block text-xs text-soft">Drawn by</span>
           <UInput v-model="author" size="sm" aria-label="Drawn by" />
         </label>
         <label>
-          <span>Revision</span>
+          <span class="block text-xs text-soft">Revision</span>
           <UInput v-model="revision" size="sm" aria-label="Revision" />
         </label>
         <UCheckbox v-model="isPlain" label="black and white" />
       </div>
-      <div class="make">
+      <div class="flex flex-col gap-2.5 items-start">
         <UButton icon="i-lucide-file-text" :loading="busy" :disabled="chosen.length === 0" @click="make(chosen)">
           Make the PDF
         </UButton>
@@ -115,35 +116,3 @@ const drawing = (as: string) => save(`/api/beds/${bed.id}/sheet?view=plan&as=${a
     </div>
   </section>
 </template>
-
-<style scoped>
-.columns {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
-  gap: 30px;
-}
-legend {
-  font-family: var(--font-serif);
-  font-weight: 600;
-  margin-bottom: 4px;
-}
-fieldset > * {
-  margin: 6px 0;
-}
-.choices {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
-.choices span {
-  display: block;
-  font-size: 12px;
-  color: var(--soft);
-}
-.make {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  align-items: flex-start;
-}
-</style>

@@ -71,7 +71,7 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div v-if="method === 'tapes'" class="acts">
       <template v-if="pointItems.length >= 2">
-        <label class="field">
+        <label class="field flex items-center gap-1.5 text-sm">
           <span>Tape A at</span>
           <USelect
             :model-value="pointIds?.[0] ?? points[0]!.id"
@@ -81,7 +81,7 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
             @update:model-value="(id) => setPoint(0, String(id))"
           />
         </label>
-        <label class="field">
+        <label class="field flex items-center gap-1.5 text-sm">
           <span>Tape B at</span>
           <USelect
             :model-value="pointIds?.[1] ?? points[1]!.id"
@@ -106,12 +106,12 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
           {{ checkOf(d) }}
         </span>
       </p>
-      <ol class="edge">
+      <ol class="columns-[5_140px] text-sm tabular-nums list-decimal inside mb-1.5">
         <li v-for="(e, i) in table.edge" :key="i">{{ measure(e.alongM) }} · {{ measure(e.outM) }}</li>
       </ol>
     </div>
-    <table v-for="rows in laneRows" :key="rows[0]!.lane">
-      <caption>
+    <table class="max-w-217" v-for="rows in laneRows" :key="rows[0]!.lane">
+      <caption class="text-left font-serif font-semibold pt-3.5 pb-1 px-0">
         {{ lane(rows) }}
       </caption>
       <thead>
@@ -155,28 +155,3 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
     </table>
   </section>
 </template>
-
-<style scoped>
-caption {
-  text-align: left;
-  font-family: var(--font-serif);
-  font-weight: 600;
-  padding: 12px 0 4px;
-}
-table {
-  max-width: 760px;
-}
-.edge {
-  columns: 5 140px;
-  font-size: 12.5px;
-  font-variant-numeric: tabular-nums;
-  list-style: decimal inside;
-  margin-bottom: 6px;
-}
-.field {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 12.5px;
-}
-</style>

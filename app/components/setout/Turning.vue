@@ -38,8 +38,8 @@ const heights = computed(() => {
     </header>
     <h3>Trios</h3>
     <p v-if="trios.length === 0" class="hint">No group of three hides one of its own from the main viewpoint.</p>
-    <ul class="turns">
-      <li v-for="t in trios" :key="t.driftId">
+    <ul>
+      <li class="flex gap-3 items-center py-1 px-0 text-base" v-for="t in trios" :key="t.driftId">
         <span class="letters">{{ letters.get(t.plants[0]!.plant.id) }}</span>
         <span>
           {{ t.plants[0]!.plant.commonName }}: turn the three by
@@ -51,8 +51,8 @@ const heights = computed(() => {
     </ul>
     <h3>Good sides</h3>
     <p v-if="sides.length === 0" class="hint">No large shrub or tree stands alone here.</p>
-    <ul class="turns">
-      <li v-for="s in sides" :key="s.plant.id">
+    <ul>
+      <li class="flex gap-3 items-center py-1 px-0 text-base" v-for="s in sides" :key="s.plant.id">
         <span class="letters">{{ letters.get(s.plant.plant.id) }}</span>
         <span>{{ s.plant.plant.commonName }}: {{ s.why }}, toward {{ clock(s.towardDeg) }}.</span>
       </li>
@@ -61,7 +61,7 @@ const heights = computed(() => {
     <p class="hint">
       The pot goes into the ground: height in the first year is the height sold less the depth of the pot.
     </p>
-    <table class="heights">
+    <table class="max-w-217">
       <thead>
         <tr>
           <th scope="col">Letter</th>
@@ -89,16 +89,3 @@ const heights = computed(() => {
     </table>
   </section>
 </template>
-
-<style scoped>
-.turns li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  padding: 3px 0;
-  font-size: 13.5px;
-}
-.heights {
-  max-width: 760px;
-}
-</style>

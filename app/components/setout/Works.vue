@@ -72,7 +72,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
       </div>
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div class="acts rules">
+    <div class="acts items-end gap-3.5">
       <USelect v-model="bedId" :items="bedItems" size="sm" aria-label="Bed whose tasks are shown" class="w-44" />
       <label class="field">
         <span>Begin on</span>
@@ -101,8 +101,9 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
         class="narrow"
         @update:model-value="(hoursADay) => set({ hoursADay }, 'hours a day')"
       />
-      <div role="group" aria-label="Days of work" class="days">
+      <div role="group" aria-label="Days of work" class="days flex">
         <button
+          class="aria-pressed:bg-amber-wash aria-pressed:text-amber-deep aria-pressed:font-semibold"
           v-for="d in WEEKDAYS"
           :key="d.day"
           :aria-pressed="plan.days.includes(d.day)"
@@ -121,7 +122,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
         Minutes
       </UButton>
     </div>
-    <div v-if="showsRates" class="acts rates">
+    <div v-if="showsRates" class="acts my-2.5 mx-0 items-end">
       <NumberInput
         v-for="r in rates"
         :key="r"
@@ -129,16 +130,22 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
         :model-value="minutesOf(r)"
         :min="0"
         :max="10000"
-        class="rate"
+        class="w-43"
         @update:model-value="(n) => setRate(r, n)"
       />
     </div>
-    <ol class="sky" aria-label="Made-up forecast">
-      <li v-for="w in forecast" :key="w.day" :class="{ bad: w.hindrance }" :title="w.hindrance ?? undefined">
+    <ol class="grid grid-cols-[repeat(14,1fr)] gap-1 my-3 mx-0 text-xs" aria-label="Made-up forecast">
+      <li
+        class="border border-line rounded-sm py-1 px-1 leading-snug [&.bad]:bg-amber-wash [&.bad]:text-amber-deep"
+        v-for="w in forecast"
+        :key="w.day"
+        :class="{ bad: w.hindrance }"
+        :title="w.hindrance ?? undefined"
+      >
         <b>{{ w.day.slice(8) }}</b>
-        <span>{{ degrees(w.highC) }} / {{ degrees(w.lowC) }}</span>
-        <span>{{ say(`${Math.round(w.rainMm)}\u202fmm`) }}</span>
-        <em v-if="w.hindrance">{{ w.hindrance }}</em>
+        <span class="block">{{ degrees(w.highC) }} / {{ degrees(w.lowC) }}</span>
+        <span class="block">{{ say(`${Math.round(w.rainMm)}\u202fmm`) }}</span>
+        <em class="block" v-if="w.hindrance">{{ w.hindrance }}</em>
       </li>
     </ol>
     <ClientOnly><SetoutBars :tasks="shown" @move="move" /></ClientOnly>
@@ -166,16 +173,18 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
           </td>
           <td>
             <b>{{ say(t.name) }}</b>
-            <span v-for="m in t.moved" :key="m" class="why">{{ say(m) }}</span>
+            <span v-for="m in t.moved" :key="m" class="block text-xs text-amber-deep">{{ say(m) }}</span>
           </td>
           <td>
             {{ when(t) }}
-            <button v-if="plan.moved[t.id]" class="let" @click="letGo(t.id)">set by hand: let go</button>
+            <button v-if="plan.moved[t.id]" class="block text-xs underline cursor-pointer" @click="letGo(t.id)">
+              set by hand: let go
+            </button>
           </td>
           <td class="right">{{ figure(t.hours) }}</td>
           <td class="right">{{ t.people }}</td>
-          <td class="basis">{{ say(t.basis) }}</td>
-          <td class="basis">{{ t.tools.join(', ') }}</td>
+          <td class="text-soft max-w-60">{{ say(t.basis) }}</td>
+          <td class="text-soft max-w-60">{{ t.tools.join(', ') }}</td>
           <td>
             <span class="state" :class="{ loud: t.critical }">{{ slackWords(t) }}</span>
           </td>
@@ -192,66 +201,13 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
 </template>
 
 <style scoped>
-.rules {
-  align-items: flex-end;
-  gap: 12px;
-}
-.rates {
-  margin: 8px 0;
-  align-items: flex-end;
-}
-.rate {
-  width: 150px;
-}
-.days {
-  display: flex;
-}
-.days button {
-  width: 32px;
-  height: 30px;
-  border: 1px solid var(--line);
-  font-size: 12px;
-  cursor: pointer;
-}
-.days button[aria-pressed='true'] {
-  background: var(--amber-wash);
-  color: var(--amber-deep);
-  font-weight: 600;
-}
-.sky {
-  display: grid;
-  grid-template-columns: repeat(14, 1fr);
-  gap: 4px;
-  margin: 10px 0;
-  font-size: 11.5px;
-}
-.sky li {
-  border: 1px solid var(--line);
-  border-radius: 4px;
-  padding: 3px 4px;
-  line-height: 1.3;
-}
-.sky span,
-.sky em {
-  display: block;
-}
-.sky .bad {
-  background: var(--amber-wash);
-  color: var(--amber-deep);
-}
-.why {
-  display: block;
-  font-size: 12px;
-  color: var(--amber-deep);
-}
-.basis {
-  color: var(--soft);
-  max-width: 210px;
-}
-.let {
-  display: block;
-  font-size: 12px;
-  text-decoration: underline;
-  cursor: pointer;
+@layer components {
+  .days button {
+    width: 32px;
+    height: 30px;
+    border: 1px solid var(--line);
+    font-size: var(--text-xs);
+    cursor: pointer;
+  }
 }
 </style>

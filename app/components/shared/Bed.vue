@@ -84,9 +84,9 @@ const markWords = computed(() =>
 </script>
 
 <template>
-  <section class="bed" :aria-label="bed.name">
-    <h2>{{ bed.name }}</h2>
-    <div v-if="shown" class="frame" @click="place">
+  <section class="bed mt-8.5" :aria-label="bed.name">
+    <h2 class="text-xl font-semibold mb-2.5">{{ bed.name }}</h2>
+    <div v-if="shown" class="frame relative cursor-crosshair" @click="place">
       <BedPicture
         ref="picture"
         :bed="shown.bed"
@@ -98,15 +98,20 @@ const markWords = computed(() =>
       />
       <span v-for="m in marks" :key="m.label" class="mark" :style="{ left: m.left }">{{ m.label }}</span>
     </div>
-    <ol v-if="threads.length > 0">
-      <li v-for="{ note, answers } in threads" :key="note.id" :class="{ settled: note.settled }">
+    <ol class="my-3 mx-0 pl-6.5 list-decimal text-base" v-if="threads.length > 0">
+      <li
+        class="mb-1.5 [&.settled]:text-soft"
+        v-for="{ note, answers } in threads"
+        :key="note.id"
+        :class="{ settled: note.settled }"
+      >
         <b>{{ WORDS[note.kind] }}{{ whereOf(note) }}</b>
         {{ note.said }}
         <em v-if="note.settled">settled</em>
-        <p v-for="a in answers" :key="a.id">Designer: {{ a.said }}</p>
+        <p class="text-soft" v-for="a in answers" :key="a.id">Designer: {{ a.said }}</p>
       </li>
     </ol>
-    <form v-if="shown" class="say" @submit.prevent="send('note')">
+    <form v-if="shown" class="grid gap-1.5 mt-2.5" @submit.prevent="send('note')">
       <UTextarea
         v-model="said"
         :rows="2"
@@ -115,76 +120,34 @@ const markWords = computed(() =>
         :aria-label="`What you think of ${bed.name}`"
         placeholder="What you think of it"
       />
-      <p class="hint">{{ markWords }}</p>
-      <div class="acts">
+      <p class="hint text-sm text-soft">{{ markWords }}</p>
+      <div class="acts flex flex-wrap gap-2.5">
         <UButton type="submit" size="sm" color="neutral" variant="outline">Send the note</UButton>
         <UButton size="sm" color="neutral" variant="outline" @click="send('change')">Please change it</UButton>
         <UButton size="sm" @click="send('approve')">It is good so</UButton>
       </div>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="problem text-amber-deep" role="alert">{{ problem }}</p>
       <p v-if="thanks" role="status">{{ thanks }}</p>
     </form>
   </section>
 </template>
 
 <style scoped>
-.bed {
-  margin-top: 30px;
-}
-h2 {
-  font-size: 21px;
-  font-weight: 600;
-  margin-bottom: 8px;
-}
-.frame {
-  position: relative;
-  cursor: crosshair;
-}
-.mark {
-  position: absolute;
-  bottom: 8px;
-  width: 22px;
-  height: 22px;
-  margin-left: -11px;
-  border-radius: 50%;
-  background: var(--amber);
-  color: #1c1814;
-  font-size: 12px;
-  font-weight: 700;
-  line-height: 22px;
-  text-align: center;
-  pointer-events: none;
-}
-ol {
-  margin: 10px 0;
-  padding-left: 22px;
-  list-style: decimal;
-  font-size: 14px;
-}
-li {
-  margin-bottom: 6px;
-}
-li p {
-  color: var(--soft);
-}
-.settled {
-  color: var(--soft);
-}
-.say {
-  display: grid;
-  gap: 6px;
-  margin-top: 8px;
-}
-.hint {
-  font-size: 12.5px;
-  color: var(--soft);
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.problem {
-  color: var(--amber-deep);
+@layer components {
+  .mark {
+    position: absolute;
+    bottom: 8px;
+    width: 22px;
+    height: 22px;
+    margin-left: -11px;
+    border-radius: 50%;
+    background: var(--amber);
+    color: #1c1814;
+    font-size: var(--text-xs);
+    font-weight: 700;
+    line-height: 22px;
+    text-align: center;
+    pointer-events: none;
+  }
 }
 </style>

@@ -30,29 +30,25 @@ const amount = (m: number) => say(`${m.toFixed(1)}${UNIT_SPACE}m`)
 </script>
 
 <template>
-  <div class="water">
-    <figure class="top">
-      <figcaption>
-        <p class="hint">{{ said }}</p>
+  <div class="overflow-y-auto">
+    <figure class="top bg-card border-b border-line">
+      <figcaption class="flex flex-wrap justify-between pt-2.5 pb-0 px-5.5">
+        <p class="hint text-sm text-soft">{{ said }}</p>
         <WaterLegend />
       </figcaption>
-      <div ref="stage" class="stage">
+      <div ref="stage" class="stage overflow-hidden">
         <ClientOnly>
           <ComposePlanView still :axis="axis" :height="heightPx" :top-px="topPx" :over="paints" />
         </ClientOnly>
       </div>
     </figure>
-    <div class="columns">
-      <div>
-        <section
-          v-if="faults.length > 0"
-          class="ledger faults"
-          aria-label="What is wrong"
-          data-testid="water-faults"
-        >
+    <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-8 pt-4 pb-11.5 px-5.5">
+      <div class="flex flex-col gap-5">
+        <section v-if="faults.length > 0" class="ledger" aria-label="What is wrong" data-testid="water-faults">
           <h2>What to look at</h2>
           <ul>
             <li
+              class="py-1.5 px-2.5 mt-1 text-sm border-l-3 border-line bg-card [&.grave]:border-l-amber"
               v-for="f in faults"
               :key="f.says"
               tabindex="0"
@@ -62,21 +58,21 @@ const amount = (m: number) => say(`${m.toFixed(1)}${UNIT_SPACE}m`)
               @mouseleave="light([])"
             >
               {{ f.says }}
-              <small>{{ f.todo }}</small>
+              <small class="block text-soft">{{ f.todo }}</small>
             </li>
           </ul>
         </section>
-        <p v-else-if="laid.zones.length > 0" class="well" data-testid="water-faults">
+        <p v-else-if="laid.zones.length > 0" class="text-sm text-soft" data-testid="water-faults">
           Every plant has an emitter in reach, no zone mixes wants, and the tap is enough.
         </p>
         <WaterZones @light="light" />
         <WaterTap />
-        <p class="hint">
+        <p class="hint text-sm text-soft">
           Lines near services are dug by hand. Connection to drinking water needs what the local code asks against
           backflow, done by licensed people.
         </p>
       </div>
-      <div>
+      <div class="flex flex-col gap-5">
         <WaterYear />
         <WaterTimer />
         <WaterByHand />
@@ -84,55 +80,3 @@ const amount = (m: number) => say(`${m.toFixed(1)}${UNIT_SPACE}m`)
     </div>
   </div>
 </template>
-
-<style scoped>
-.water {
-  overflow-y: auto;
-}
-.top {
-  background: var(--card);
-  border-bottom: 1px solid var(--line);
-}
-figcaption {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  padding: 8px 20px 0;
-}
-.stage {
-  overflow: hidden;
-}
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 28px;
-  padding: 14px 20px 40px;
-}
-.columns > div {
-  display: flex;
-  flex-direction: column;
-  gap: 18px;
-}
-.faults li {
-  padding: 5px 8px;
-  margin-top: 4px;
-  font-size: 13px;
-  border-left: 3px solid var(--line);
-  background: var(--card);
-}
-.faults .grave {
-  border-left-color: var(--amber);
-}
-.faults small {
-  display: block;
-  color: var(--soft);
-}
-.well {
-  font-size: 13px;
-  color: var(--soft);
-}
-.hint {
-  font-size: 12.5px;
-  color: var(--soft);
-}
-</style>

@@ -21,7 +21,7 @@ const rows = computed(() =>
   <section v-if="rows.length > 0" class="ledger" aria-labelledby="hand-title" data-testid="water-by-hand">
     <header>
       <h2 id="hand-title">By hand, a week in</h2>
-      <USelect v-model="month" :items="items" size="xs" class="month" aria-label="Month" />
+      <USelect v-model="month" :items="items" size="xs" class="w-37" aria-label="Month" />
     </header>
     <table>
       <tbody>
@@ -36,9 +36,3 @@ const rows = computed(() =>
     </table>
   </section>
 </template>
-
-<style scoped>
-.month {
-  width: 130px;
-}
-</style>

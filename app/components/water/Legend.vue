@@ -12,30 +12,11 @@ const there = computed(() => {
 </script>
 
 <template>
-  <ul v-if="there.length > 0" class="legend" aria-label="Lines by want">
+  <ul v-if="there.length > 0" class="flex gap-4 p-0 text-xs" aria-label="Lines by want">
     <li v-for="t in there" :key="t.want">
-      <i :style="{ background: t.ink }" />
+      <i class="inline-block w-5.5 h-1 align-middle mr-1" :style="{ background: t.ink }" />
       {{ t.want }}
     </li>
-    <li class="hint">dots: emitters</li>
+    <li class="hint text-soft">dots: emitters</li>
   </ul>
 </template>
-
-<style scoped>
-.legend {
-  display: flex;
-  gap: 14px;
-  padding: 0;
-  font-size: 12px;
-}
-.legend i {
-  display: inline-block;
-  width: 20px;
-  height: 3px;
-  vertical-align: middle;
-  margin-right: 4px;
-}
-.hint {
-  color: var(--soft);
-}
-</style>

@@ -45,11 +45,11 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
       <small v-if="!plan.tap">a usual tap is reckoned with until yours is measured</small>
       <FieldNote of="tap" />
     </h2>
-    <div class="fields">
+    <div class="flex flex-wrap items-end gap-3 mt-1.5">
       <QuantityInput
         label="Bucket"
         unit="L"
-        class="n"
+        class="w-26"
         :model-value="tap.litres"
         :min="0.1"
         :max="1000"
@@ -57,7 +57,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
       />
       <NumberInput
         label="fills in, s"
-        class="n"
+        class="w-26"
         :model-value="tap.seconds"
         :min="0.1"
         :max="3600"
@@ -65,20 +65,20 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
       />
       <NumberInput
         label="Pressure, bar"
-        class="n"
+        class="w-26"
         :model-value="tap.bar"
         :min="0.1"
         :max="16"
         @update:model-value="(bar) => setTap({ bar })"
       />
-      <p class="sum">
+      <p class="pb-1.5 text-sm">
         <b>{{ flow }}</b>
         {{ flowUnit }}
       </p>
       <QuantityInput
         label="Emitters"
         unit="L/h"
-        class="n"
+        class="w-26"
         :model-value="plan.emitterLH"
         :min="0.5"
         :max="20"
@@ -90,7 +90,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         :model-value="plan.rowM ?? soil.rowM"
         :min="0.15"
         :max="2"
-        class="by-soil"
+        class="w-37"
         @update:model-value="(rowM: number) => set({ rowM }, 'rows of pipe')"
       />
       <LengthInput
@@ -99,7 +99,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         :model-value="plan.emitterM ?? soil.emitterM"
         :min="0.1"
         :max="1.5"
-        class="by-soil"
+        class="w-37"
         @update:model-value="(emitterM: number) => set({ emitterM }, 'emitters apart')"
       />
       <UButton
@@ -112,7 +112,7 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         by soil and plants again
       </UButton>
     </div>
-    <div v-if="mains.length > 0" class="fields">
+    <div v-if="mains.length > 0" class="flex flex-wrap items-end gap-3 mt-1.5">
       <LengthInput
         v-for="b in mains"
         :key="b.id"
@@ -121,12 +121,12 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         :model-value="b.m"
         :min="0"
         :max="1000"
-        class="main"
+        class="main w-54"
         @update:model-value="(m: number) => setMain(b.id, m)"
       />
     </div>
     <details>
-      <summary class="soft">
+      <summary class="soft mt-3 cursor-pointer">
         Weather by month: {{ plan.months ? 'as typed' : 'reckoned from latitude and frosts' }}
         <UButton
           v-if="plan.months"
@@ -139,22 +139,22 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         </UButton>
       </summary>
       <div class="scroll">
-        <table class="months">
+        <table>
           <thead>
             <tr>
-              <th scope="col"><span class="sr-only">Figure</span></th>
-              <th v-for="m in months" :key="m.m" scope="col">{{ m.name }}</th>
+              <th class="text-xs whitespace-nowrap" scope="col"><span class="sr-only">Figure</span></th>
+              <th class="text-xs whitespace-nowrap" v-for="m in months" :key="m.m" scope="col">{{ m.name }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="f in FIELDS" :key="f.id">
-              <th scope="row">{{ f.label }}, {{ typedUnit(f.unit, units) }}</th>
+              <th class="text-xs whitespace-nowrap" scope="row">{{ f.label }}, {{ typedUnit(f.unit, units) }}</th>
               <td v-for="m in months" :key="m.m">
                 <QuantityInput
                   hide-label
                   :label="`${m.name}, ${f.label}`"
                   :unit="f.unit"
-                  class="cell"
+                  class="w-15.5"
                   :model-value="m[f.id]"
                   :min="f.min"
                   :max="f.max"
@@ -168,37 +168,3 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
     </details>
   </section>
 </template>
-
-<style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 10px;
-  margin-top: 6px;
-}
-.n {
-  width: 92px;
-}
-.by-soil {
-  width: 128px;
-}
-.main {
-  width: 190px;
-}
-.sum {
-  padding-bottom: 6px;
-  font-size: 13px;
-}
-summary {
-  margin-top: 10px;
-  cursor: pointer;
-}
-.months th {
-  font-size: 11.5px;
-  white-space: nowrap;
-}
-.cell {
-  width: 54px;
-}
-</style>

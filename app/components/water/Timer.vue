@@ -24,12 +24,16 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
       Timer
       <small>simulated, with made-up weather</small>
     </h2>
-    <div class="fields">
-      <label class="time">
+    <div class="flex flex-wrap items-end gap-3 my-1.5 mx-0">
+      <label class="flex flex-col gap-1 text-xs text-soft">
         First zone starts
-        <input v-model="startsAt" type="time" />
+        <input
+          class="h-8 py-0 px-1.5 text-sm border border-accented rounded-sm bg-paper text-ink"
+          v-model="startsAt"
+          type="time"
+        />
       </label>
-      <QuantityInput v-model="skipMm" label="Leave out after rain of" unit="mm" class="n" :min="0" :max="200" />
+      <QuantityInput v-model="skipMm" label="Leave out after rain of" unit="mm" class="w-51" :min="0" :max="200" />
       <UButton size="sm" color="primary" @click="handOver(startsAt, skipMm)">
         Hand over the {{ which }} year’s programme
       </UButton>
@@ -37,7 +41,7 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
     </div>
     <p class="soft">{{ said }}</p>
     <details v-if="shown.length > 0">
-      <summary class="soft">Four weeks: {{ litres }} L, {{ left }} runs left out</summary>
+      <summary class="soft cursor-pointer">Four weeks: {{ litres }} L, {{ left }} runs left out</summary>
       <table>
         <thead>
           <tr>
@@ -61,35 +65,3 @@ const left = computed(() => record.value.filter((r) => r.minutes === 0).length)
     </details>
   </section>
 </template>
-
-<style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 10px;
-  margin: 6px 0;
-}
-.time {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  font-size: 12px;
-  color: var(--soft);
-}
-.time input {
-  height: 28px;
-  padding: 0 6px;
-  font-size: 12.5px;
-  border: 1px solid var(--ui-border-accented);
-  border-radius: 6px;
-  background: var(--paper);
-  color: var(--ink);
-}
-.n {
-  width: 180px;
-}
-summary {
-  cursor: pointer;
-}
-</style>

@@ -66,22 +66,22 @@ const rows = computed(() =>
       <ChoiceRow v-model="year" :items="YEARS" label="Year from planting" />
     </header>
     <ClientOnly>
-      <VChart :option="option" autoresize class="chart" aria-label="Litres a week by month and zone" />
+      <VChart :option="option" autoresize class="h-49!" aria-label="Litres a week by month and zone" />
     </ClientOnly>
     <div class="scroll">
-      <table>
+      <table class="text-xs">
         <thead>
           <tr>
-            <th scope="col">runs × min</th>
-            <th v-for="m in months" :key="m" scope="col" class="right">{{ m }}</th>
+            <th class="pr-1 whitespace-nowrap" scope="col">runs × min</th>
+            <th v-for="m in months" :key="m" scope="col" class="right pr-1 whitespace-nowrap">{{ m }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="r in rows" :key="r.id">
-            <th scope="row">{{ r.name }}</th>
-            <td v-for="(c, i) in r.cells" :key="i" class="right" :title="c.note">
+            <th class="pr-1 whitespace-nowrap" scope="row">{{ r.name }}</th>
+            <td v-for="(c, i) in r.cells" :key="i" class="right pr-1 whitespace-nowrap" :title="c.note">
               {{ c.text }}
-              <small v-if="c.note">{{ c.note }}</small>
+              <small class="block text-soft" v-if="c.note">{{ c.note }}</small>
             </td>
           </tr>
         </tbody>
@@ -93,21 +93,3 @@ const rows = computed(() =>
     </p>
   </section>
 </template>
-
-<style scoped>
-.chart {
-  height: 170px;
-}
-.scroll table {
-  font-size: 12px;
-}
-.scroll th,
-.scroll td {
-  padding-right: 4px;
-  white-space: nowrap;
-}
-td small {
-  display: block;
-  color: var(--soft);
-}
-</style>

@@ -62,6 +62,7 @@ const parts = computed(() => {
       </thead>
       <tbody>
         <tr
+          class="hover:bg-card"
           v-for="z in rows"
           :key="z.id"
           tabindex="0"
@@ -83,9 +84,3 @@ const parts = computed(() => {
     <p v-if="parts" class="soft">{{ parts }}</p>
   </section>
 </template>
-
-<style scoped>
-tbody tr:hover {
-  background: var(--card);
-}
-</style>

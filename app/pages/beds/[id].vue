@@ -80,13 +80,13 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
 </script>
 
 <template>
-  <div class="frame">
+  <div class="frame flex h-[100vh] h-dvh overflow-hidden max-[700px]:flex-col-reverse">
     <AppRail :bed-id="String(route.params.id)" />
-    <main class="main">
+    <main class="main max-[700px]:min-h-0 flex-1 flex flex-col min-w-0">
       <BedHeader v-if="isNamed && !problem" />
       <template v-if="ready">
         <ViewGuard>
-          <NuxtPage id="content" class="page" tabindex="-1" />
+          <NuxtPage id="content" class="flex-1 min-h-0" tabindex="-1" />
         </ViewGuard>
         <LatePart v-if="hasClashed"><LazyConflictModal /></LatePart>
       </template>
@@ -97,38 +97,7 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
           <UButton color="neutral" variant="outline" icon="i-lucide-rotate-ccw" @click="open">Try again</UButton>
         </template>
       </Trouble>
-      <p v-else class="opening">Opening the bed…</p>
+      <p v-else class="my-[20vh] mx-auto text-soft">Opening the bed…</p>
     </main>
   </div>
 </template>
-
-<style scoped>
-.frame {
-  display: flex;
-  height: 100vh;
-  height: 100dvh;
-  overflow: hidden;
-}
-@media (max-width: 700px) {
-  .frame {
-    flex-direction: column-reverse;
-  }
-  .main {
-    min-height: 0;
-  }
-}
-.main {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-}
-.page {
-  flex: 1;
-  min-height: 0;
-}
-.opening {
-  margin: 20vh auto;
-  color: var(--soft);
-}
-</style>

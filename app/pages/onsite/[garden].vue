@@ -7,7 +7,8 @@ import { MANNER } from '~/composables/useManner'
 /** Setting out with a tablet or a phone: find a plant, tick it, go on; without a network the day's ticks wait in the device. */
 const route = useRoute()
 const gardenId = String(route.params.garden)
-const { sheet, problem, reached, kinds, open, has, insteadOf, tick, state, waiting } = useSiteSheet(gardenId)
+const book = useSiteSheet(gardenId)
+const { sheet, problem, reached, kinds, open, has, insteadOf, tick, state, waiting } = book
 const week = useWeekBook(gardenId)
 const log = useLogBook(gardenId)
 const live = useLiveStore()
@@ -116,42 +117,83 @@ const sumWords = computed(() => {
 </script>
 
 <template>
-  <main id="content" class="site">
+  <main id="content" class="flex flex-col h-dvh bg-[#fffdf8] text-[#14110d] text-lg">
     <h1 class="sr-only">{{ sheet?.name ?? 'Set out' }} on site</h1>
-    <header>
-      <NuxtLink :to="`/beds/${bed?.id ?? ''}/setout`" class="back" aria-label="Back to the desk">
+    <header class="flex items-center gap-3 py-2.5 px-3.5 border-b-2 border-[#14110d]">
+      <NuxtLink
+        :to="`/beds/${bed?.id ?? ''}/setout`"
+        class="inline-flex items-center justify-center text-2xl size-13.5"
+        aria-label="Back to the desk"
+      >
         <UIcon name="i-lucide-arrow-left" />
       </NuxtLink>
-      <USelect v-model="bedChoice" :items="bedItems" size="xl" class="bed" aria-label="Bed" />
-      <span class="state" :class="{ waits: waits > 0 }" role="status" data-testid="join-state">
+      <USelect
+        v-model="bedChoice"
+        :items="bedItems"
+        size="xl"
+        class="bed flex-1 min-w-0 h-13.5 font-semibold"
+        aria-label="Bed"
+      />
+      <span
+        class="state text-base text-right max-w-[34vw] [&.waits]:font-bold"
+        :class="{ waits: waits > 0 }"
+        role="status"
+        data-testid="join-state"
+      >
         {{ stateWords }}
       </span>
     </header>
-    <p v-if="problem" class="problem" role="alert">
+    <OnsiteRefused :books="[book, week]" />
+    <p v-if="problem" class="problem p-3.5 font-semibold text-[#7c1f10]" role="alert">
       {{ problem }} Open this page once with a network: it keeps the plan for the day.
     </p>
     <template v-if="bed">
-      <div class="switch modes" role="group" aria-label="What is done">
-        <button v-for="m in MODES" :key="m.id" :aria-pressed="mode === m.id" @click="mode = m.id">
+      <div
+        class="flex border-2 border-[#14110d] rounded-md overflow-hidden mt-2.5 mb-0 mx-3.5"
+        role="group"
+        aria-label="What is done"
+      >
+        <button
+          class="min-w-18 h-13 cursor-pointer flex-1 aria-pressed:bg-[#14110d] aria-pressed:text-[#fffdf8]"
+          v-for="m in MODES"
+          :key="m.id"
+          :aria-pressed="mode === m.id"
+          @click="mode = m.id"
+        >
           {{ m.label }}
         </button>
       </div>
-      <div v-if="mode !== 'week'" class="bar">
+      <div v-if="mode !== 'week'" class="flex gap-3 pt-2.5 pb-1 px-3.5">
         <UInput
           v-model="search"
           size="xl"
           icon="i-lucide-search"
           placeholder="Letter or name"
           aria-label="Find by letter or name"
-          class="find"
+          class="flex-1"
         />
-        <div class="switch" role="group" aria-label="Shown as">
-          <button :aria-pressed="view === 'plan'" @click="view = 'plan'">Plan</button>
-          <button :aria-pressed="view === 'list'" @click="view = 'list'">List</button>
+        <div class="flex border-2 border-[#14110d] rounded-md overflow-hidden" role="group" aria-label="Shown as">
+          <button
+            class="min-w-18 h-13 cursor-pointer aria-pressed:bg-[#14110d] aria-pressed:text-[#fffdf8]"
+            :aria-pressed="view === 'plan'"
+            @click="view = 'plan'"
+          >
+            Plan
+          </button>
+          <button
+            class="min-w-18 h-13 cursor-pointer aria-pressed:bg-[#14110d] aria-pressed:text-[#fffdf8]"
+            :aria-pressed="view === 'list'"
+            @click="view = 'list'"
+          >
+            List
+          </button>
         </div>
       </div>
-      <p v-if="mode === 'set'" class="sum" data-testid="sum">{{ sumWords }}</p>
-      <div class="body" :class="mode">
+      <p v-if="mode === 'set'" class="pt-0.5 pb-1.5 px-4" data-testid="sum">{{ sumWords }}</p>
+      <div
+        class="flex-1 min-h-0 overflow-hidden flex [&.week]:flex-[0_0_34dvh] [&.log]:min-h-[26dvh]"
+        :class="mode"
+      >
         <OnsitePlan
           v-if="view === 'plan' || mode === 'week'"
           :bed="bed"
@@ -160,16 +202,21 @@ const sumWords = computed(() => {
           :state-of="stateOf"
           @choose="choose"
         />
-        <ul v-else class="list">
-          <li v-for="p in shown" :key="p.ref" :class="stateOf(p)">
-            <button :aria-pressed="p.ref === chosenRef" @click="choose(p.ref)">
-              <b class="no">{{ p.no }}</b>
+        <ul v-else class="list overflow-y-auto flex-1">
+          <li
+            class="[&.planted]:bg-[#e4ead6] [&.watered]:bg-[#e4ead6]"
+            v-for="p in shown"
+            :key="p.ref"
+            :class="stateOf(p)"
+          >
+            <button class="aria-pressed:bg-[#fbe3b3]" :aria-pressed="p.ref === chosenRef" @click="choose(p.ref)">
+              <b class="min-w-9.5 text-base tabular-nums">{{ p.no }}</b>
               <b class="key">{{ p.letters }}</b>
               <span>
                 {{ kindOf(p)?.commonName }}
-                <small>{{ measure(p.alongM) }} along · {{ measure(p.outM) }} out</small>
+                <small class="block text-base">{{ measure(p.alongM) }} along · {{ measure(p.outM) }} out</small>
               </span>
-              <em>{{ stateOf(p) }}</em>
+              <em class="ml-auto text-base [.missing_&]:font-bold [.missing_&]:text-[#7c1f10]">{{ stateOf(p) }}</em>
             </button>
           </li>
         </ul>
@@ -186,21 +233,27 @@ const sumWords = computed(() => {
       />
       <section v-else class="card" aria-live="polite" data-testid="site-card">
         <template v-if="chosen">
-          <div class="who">
+          <div class="flex gap-3.5 text-xl leading-tight max-[480px]:text-lg">
             <b class="key">{{ chosen.letters }}</b>
             <div>
               <BotanicalName :name="kindOf(chosen)?.botanicalName ?? ''" />
-              <p>{{ measure(chosen.alongM) }} along · {{ measure(chosen.outM) }} out</p>
-              <p v-if="chosen.open" class="note">This place stays open: its plant is short.</p>
-              <p v-if="chosen.turn" class="note">Turn its fullest side to the viewer.</p>
-              <p v-if="kindOf(chosen)?.caution" class="note">{{ kindOf(chosen)?.caution }}</p>
+              <p class="text-lg">{{ measure(chosen.alongM) }} along · {{ measure(chosen.outM) }} out</p>
+              <p v-if="chosen.open" class="text-[#7c3a00] font-semibold text-lg">
+                This place stays open: its plant is short.
+              </p>
+              <p v-if="chosen.turn" class="text-[#7c3a00] font-semibold text-lg">
+                Turn its fullest side to the viewer.
+              </p>
+              <p v-if="kindOf(chosen)?.caution" class="text-[#7c3a00] font-semibold text-lg">
+                {{ kindOf(chosen)?.caution }}
+              </p>
             </div>
           </div>
-          <div class="ticks">
+          <div class="grid grid-cols-[repeat(4,1fr)] gap-2.5 mt-3 mb-2.5 mx-0">
             <button
               v-for="s in STEPS"
               :key="s.what"
-              class="tick"
+              class="tick max-[480px]:text-lg max-[480px]:h-16.5 aria-pressed:bg-[#33491f] aria-pressed:text-white"
               :aria-pressed="is(chosen, s.what)"
               @click="toggle(chosen, s.what)"
             >
@@ -208,12 +261,16 @@ const sumWords = computed(() => {
               {{ s.label }}
             </button>
           </div>
-          <div class="else">
-            <button class="small" :aria-pressed="is(chosen, 'missing')" @click="toggle(chosen, 'missing')">
+          <div class="flex flex-wrap gap-2.5 items-end">
+            <button
+              class="small aria-pressed:bg-[#7c1f10] aria-pressed:text-white"
+              :aria-pressed="is(chosen, 'missing')"
+              @click="toggle(chosen, 'missing')"
+            >
               Not here
             </button>
-            <label>
-              <span>Instead of it</span>
+            <label class="flex-1 min-w-43 text-base">
+              <span class="block">Instead of it</span>
               <USelect
                 :model-value="instead(chosen) || 'no'"
                 :items="kindItems"
@@ -227,7 +284,7 @@ const sumWords = computed(() => {
         </template>
         <template v-else>
           <p>Tap a plant, or find it by its letter.</p>
-          <div class="else">
+          <div class="flex flex-wrap gap-2.5 items-end">
             <button v-if="next" class="small" @click="choose(next.ref)">
               Begin with {{ next.letters }}, place {{ next.no }}
             </button>
@@ -238,7 +295,7 @@ const sumWords = computed(() => {
         </template>
       </section>
     </template>
-    <p v-else-if="!problem" class="sum">Opening the plan…</p>
+    <p v-else-if="!problem" class="pt-0.5 pb-1.5 px-4">Opening the plan…</p>
   </main>
 </template>
 

@@ -61,36 +61,55 @@ const months = MONTH_NAMES.map((name, i) => ({ name, value: (i + 1) as PlaceMont
 </script>
 
 <template>
-  <main id="content" class="shown" tabindex="-1">
-    <form v-if="needsWord" class="door" @submit.prevent="enter">
-      <h1>A garden is shown here</h1>
+  <main id="content" class="max-w-280 my-0 mx-auto pt-8.5 pb-23 px-6.5" tabindex="-1">
+    <form
+      v-if="needsWord"
+      class="grid gap-4 justify-items-start max-w-120 my-[16vh] mx-auto"
+      @submit.prevent="enter"
+    >
+      <h1 class="text-2xl font-semibold">A garden is shown here</h1>
       <UFormField label="The word you were given">
         <UInput v-model="word" type="password" autocomplete="off" required />
       </UFormField>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="problem text-amber-deep" role="alert">{{ problem }}</p>
       <UButton type="submit">Enter</UButton>
     </form>
-    <div v-else-if="problem" class="door" role="alert">
-      <h1>Nothing is shown here</h1>
+    <div v-else-if="problem" class="grid gap-4 justify-items-start max-w-120 my-[16vh] mx-auto" role="alert">
+      <h1 class="text-2xl font-semibold">Nothing is shown here</h1>
       <p>{{ problem }}</p>
     </div>
     <template v-else-if="garden">
       <header>
-        <h1>{{ garden.name }}</h1>
-        <p>For {{ garden.forWhom }} · shown until {{ until }}</p>
+        <h1 class="text-2xl font-semibold">{{ garden.name }}</h1>
+        <p class="text-soft">For {{ garden.forWhom }} · shown until {{ until }}</p>
       </header>
-      <section v-if="garden.letter.length > 0" class="letter" aria-label="The letter">
-        <p v-for="p in garden.letter" :key="p">{{ p }}</p>
+      <section
+        v-if="garden.letter.length > 0"
+        class="mt-5 mb-6.5 mx-0 max-w-[62ch] font-serif text-lg leading-normal"
+        aria-label="The letter"
+      >
+        <p class="mb-2.5" v-for="p in garden.letter" :key="p">{{ p }}</p>
       </section>
-      <div class="moment" role="group" aria-label="Month and year">
-        <div class="months">
-          <button v-for="m in months" :key="m.value" :aria-pressed="m.value === month" @click="month = m.value">
+      <div
+        class="sticky top-0 z-2 flex flex-wrap gap-y-2.5 gap-x-7.5 py-3 px-0 bg-paper border-b border-line"
+        role="group"
+        aria-label="Month and year"
+      >
+        <div class="months flex flex-wrap items-center gap-0.5">
+          <button
+            class="aria-pressed:bg-moss aria-pressed:text-card dark:aria-pressed:bg-amber dark:aria-pressed:text-[#1c1814]"
+            v-for="m in months"
+            :key="m.value"
+            :aria-pressed="m.value === month"
+            @click="month = m.value"
+          >
             {{ m.name.slice(0, 3) }}
           </button>
         </div>
-        <div class="months">
-          <span>Year</span>
+        <div class="months flex flex-wrap items-center gap-0.5">
+          <span class="text-soft">Year</span>
           <button
+            class="aria-pressed:bg-moss aria-pressed:text-card dark:aria-pressed:bg-amber dark:aria-pressed:text-[#1c1814]"
             v-for="y in YEARS"
             :key="y"
             :aria-label="`Year ${y}`"
@@ -111,9 +130,11 @@ const months = MONTH_NAMES.map((name, i) => ({ name, value: (i + 1) as PlaceMont
         :notes="notesOf(bed.id)"
         @notes="took"
       />
-      <footer>
-        <a v-if="garden.schedule" :href="`${base}/schedule`">The plants as a list</a>
-        <a v-if="garden.papers" :href="`${base}/papers`">Plans to print</a>
+      <footer class="flex gap-6.5 mt-7.5">
+        <a class="underline leading-[28px]" v-if="garden.schedule" :href="`${base}/schedule`">
+          The plants as a list
+        </a>
+        <a class="underline leading-[28px]" v-if="garden.papers" :href="`${base}/papers`">Plans to print</a>
       </footer>
     </template>
     <p v-else>…</p>
@@ -121,79 +142,14 @@ const months = MONTH_NAMES.map((name, i) => ({ name, value: (i + 1) as PlaceMont
 </template>
 
 <style scoped>
-.shown {
-  max-width: 980px;
-  margin: 0 auto;
-  padding: 30px 22px 80px;
-}
-h1 {
-  font-size: 30px;
-  font-weight: 600;
-}
-header p,
-.moment span {
-  color: var(--soft);
-}
-.letter {
-  margin: 18px 0 22px;
-  max-width: 62ch;
-  font-family: var(--font-serif);
-  font-size: 17px;
-  line-height: 1.55;
-}
-.letter p {
-  margin-bottom: 8px;
-}
-.moment {
-  position: sticky;
-  top: 0;
-  z-index: 2;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 26px;
-  padding: 10px 0;
-  background: var(--paper);
-  border-bottom: 1px solid var(--line);
-}
-.months {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px;
-}
-.months button {
-  min-width: 34px;
-  min-height: 28px;
-  padding: 2px 6px;
-  border-radius: 6px;
-  font-size: 13px;
-  cursor: pointer;
-}
-.months button[aria-pressed='true'] {
-  background: var(--moss);
-  color: var(--card);
-}
-.dark .months button[aria-pressed='true'] {
-  background: var(--amber);
-  color: #1c1814;
-}
-.door {
-  display: grid;
-  gap: 14px;
-  justify-items: start;
-  max-width: 420px;
-  margin: 16vh auto;
-}
-.problem {
-  color: var(--amber-deep);
-}
-footer {
-  display: flex;
-  gap: 22px;
-  margin-top: 26px;
-}
-footer a {
-  text-decoration: underline;
-  line-height: 28px;
+@layer components {
+  .months button {
+    min-width: 34px;
+    min-height: 28px;
+    padding: 2px 6px;
+    border-radius: 6px;
+    font-size: var(--text-sm);
+    cursor: pointer;
+  }
 }
 </style>

@@ -9,11 +9,13 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
 </script>
 
 <template>
-  <div class="brief">
-    <div class="main">
-      <PageTabs v-model="tab" :tabs="TABS" class="over" />
+  <div class="flex min-h-0 max-[820px]:flex-col max-[820px]:overflow-y-auto">
+    <div class="main flex-1 min-w-0 flex flex-col max-[820px]:flex-none">
+      <PageTabs v-model="tab" :tabs="TABS" class="py-0 px-3.5 bg-card" />
       <h2 class="sr-only">{{ headingOf(tab) }}</h2>
-      <div class="scroll">
+      <div
+        class="scroll flex-1 min-h-0 overflow-y-auto pt-6.5 pb-11.5 px-7 max-[820px]:overflow-visible max-[820px]:px-4"
+      >
         <BriefLetter v-if="tab === 'letter'" />
         <BriefColourBook v-else-if="tab === 'colours'" />
         <BriefSchoolBook v-else />
@@ -22,39 +24,3 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
     <BriefCheckMargin v-if="tab !== 'schools'" />
   </div>
 </template>
-
-<style scoped>
-.brief {
-  display: flex;
-  min-height: 0;
-}
-.main {
-  flex: 1;
-  min-width: 0;
-  display: flex;
-  flex-direction: column;
-}
-.over {
-  padding: 0 12px;
-  background: var(--card);
-}
-.scroll {
-  flex: 1;
-  min-height: 0;
-  overflow-y: auto;
-  padding: 22px 24px 40px;
-}
-@media (max-width: 820px) {
-  .brief {
-    flex-direction: column;
-    overflow-y: auto;
-  }
-  .main {
-    flex: none;
-  }
-  .scroll {
-    overflow: visible;
-    padding-inline: 14px;
-  }
-}
-</style>

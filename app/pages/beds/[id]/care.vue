@@ -7,33 +7,9 @@ const tab = useTab(TABS)
 </script>
 
 <template>
-  <div class="page">
-    <PageTabs v-model="tab" :tabs="TABS" class="tabs" />
-    <CareWeek v-if="tab === 'work'" class="body" />
-    <WaterBook v-else class="body" />
+  <div class="flex flex-col overflow-hidden print:overflow-visible">
+    <PageTabs v-model="tab" :tabs="TABS" class="py-0 px-4 bg-card print:hidden" />
+    <CareWeek v-if="tab === 'work'" class="flex-1 min-h-0" />
+    <WaterBook v-else class="flex-1 min-h-0" />
   </div>
 </template>
-
-<style scoped>
-.page {
-  display: flex;
-  flex-direction: column;
-  overflow: hidden;
-}
-.tabs {
-  padding: 0 14px;
-  background: var(--card);
-}
-.body {
-  flex: 1;
-  min-height: 0;
-}
-@media print {
-  .page {
-    overflow: visible;
-  }
-  .tabs {
-    display: none;
-  }
-}
-</style>

@@ -71,27 +71,46 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="compose" :class="{ upright: isUpright, phone: isPhone }">
-    <ChoiceRow v-if="isPhone" v-model="part" :items="PARTS" label="What is shown" class="parts" />
-    <div v-show="part !== 'side' || !isPhone" class="left">
+  <div class="flex min-h-0 [&.upright]:flex-col [&.phone]:flex-col" :class="{ upright: isUpright, phone: isPhone }">
+    <ChoiceRow
+      v-if="isPhone"
+      v-model="part"
+      :items="PARTS"
+      label="What is shown"
+      class="parts flex-none justify-between py-0.5 px-2.5 border-b border-line bg-card"
+    />
+    <div
+      v-show="part !== 'side' || !isPhone"
+      class="flex-1 min-w-0 flex flex-col [.upright_&]:flex-none [.phone_&]:flex-1 [.phone_&]:min-h-0"
+    >
       <div
         ref="stage"
-        class="stage"
+        class="stage [&.near]:overflow-y-auto [.upright_&]:flex-none [.phone_&]:flex-1 [.phone_&]:min-h-0"
         :class="{ beside: !lined && !isPhone, near: zoom > 1 }"
         :style="stageStyle"
         @wheel="wheel"
       >
-        <section v-show="shows('front')" class="front">
+        <section
+          v-show="shows('front')"
+          class="front [.beside_&]:[grid-area:1_/_1] [.beside_&]:min-w-0 [.phone_&]:touch-pan-y"
+        >
           <ComposeLookFrom />
           <ClientOnly>
             <ComposeElevationView v-if="stageNo >= SEEN.front" :axis="axis" :height="elevationPx" />
           </ClientOnly>
         </section>
-        <section v-show="shows('score')" class="ruled score">
-          <h2 class="caption">
+        <section
+          v-show="shows('score')"
+          class="border-t border-line isolate [.beside_&]:[grid-area:2_/_1_/_3_/_3] [.phone_&]:border-t-0"
+        >
+          <h2
+            class="h-6.5 leading-[23px] pl-3.5 text-base font-semibold whitespace-nowrap overflow-hidden flex items-center"
+          >
             The score
             <FieldNote of="score" />
-            <small>
+            <small
+              class="overflow-hidden text-ellipsis font-sans font-normal text-xs text-soft ml-2.5 [.phone_&]:hidden"
+            >
               {{
                 lined
                   ? 'drag a block along or between lanes, its right end to add plants'
@@ -104,10 +123,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <ComposeScoreView v-if="stageNo >= SEEN.score" :axis="axis" :lane-height="LANE_PX" />
           </ClientOnly>
         </section>
-        <section v-show="shows('above')" class="ruled above">
-          <h2 class="caption">
+        <section v-show="shows('above')" class="above border-t border-line [.phone_&]:border-t-0">
+          <h2
+            class="h-6.5 leading-[23px] pl-3.5 text-base font-semibold whitespace-nowrap overflow-hidden flex items-center"
+          >
             From above
-            <small>
+            <small
+              class="overflow-hidden text-ellipsis font-sans font-normal text-xs text-soft ml-2.5 [.phone_&]:hidden"
+            >
               {{
                 lined
                   ? 'pale to mature spread, solid as it is now; drag a plant to pin it'
@@ -120,7 +143,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
               :variant="compose.tool === 'lasso' ? 'soft' : 'ghost'"
               icon="i-lucide-lasso"
               :aria-pressed="compose.tool === 'lasso'"
-              class="tool"
+              class="ml-auto mr-3.5 font-sans h-5.5"
               @click="compose.take('lasso')"
             >
               {{ compose.tool === 'lasso' ? 'Draw round them …' : 'Lasso' }}
@@ -130,12 +153,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </section>
       </div>
       <ComposeTimeBar v-if="stageNo >= SEEN.beside" />
-      <div v-else class="bar-to-come" />
+      <div v-else class="flex-none h-24" />
     </div>
-    <aside v-show="shows('side')" class="side" aria-label="Second look, shortlist and list">
+    <aside
+      v-show="shows('side')"
+      class="side isolate [.phone_&]:w-full [.phone_&]:flex-1 [.phone_&]:border-0"
+      aria-label="Second look, shortlist and list"
+    >
       <PageTabs v-model="compose.panel" :tabs="tabs" narrow />
       <LatePart v-if="showsCard"><LazyComposePlantCard /></LatePart>
-      <div v-if="stageNo >= SEEN.beside" class="scroll">
+      <div v-if="stageNo >= SEEN.beside" class="scroll flex-1 overflow-y-auto min-h-0">
         <ComposeSecondLook v-if="compose.panel === 'look'" />
         <LatePart v-else :key="compose.panel">
           <LazyComposeShortlistPanel v-if="compose.panel === 'shortlist'" />
@@ -148,143 +175,45 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.compose {
-  display: flex;
-  min-height: 0;
-}
-.left {
-  flex: 1;
-  min-width: 0;
-  display: flex;
-  flex-direction: column;
-}
-.stage {
-  flex: 1;
-  min-height: 0;
-  overflow: hidden;
-  background: var(--paper);
-}
-.near {
-  overflow-y: auto;
-}
-.caption {
-  height: 23px;
-  line-height: 23px;
-  padding-left: 12px;
-  font-size: 13.5px;
-  font-weight: 600;
-  white-space: nowrap;
-  overflow: hidden;
-  display: flex;
-  align-items: center;
-}
-.tool {
-  margin-left: auto;
-  margin-right: 12px;
-  font-family: var(--font-sans);
-  height: 20px;
-}
-.caption small {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  font-family: var(--font-sans);
-  font-weight: 400;
-  font-size: 12px;
-  color: var(--soft);
-  margin-left: 8px;
-}
-/* Elevation and plan side by side, the score beneath both. */
-.beside {
-  display: grid;
-  grid-template-columns: 58% 42%;
-  align-content: start;
-}
-.beside .front {
-  grid-area: 1 / 1;
-  min-width: 0;
-}
-.beside .above {
-  grid-area: 1 / 2;
-  border-top: none;
-  border-left: 1px solid var(--line);
-  min-width: 0;
-}
-.beside .score {
-  grid-area: 2 / 1 / 3 / 3;
-}
-.ruled {
-  border-top: 1px solid var(--line);
-}
-/* Each painted by itself: what the hand moves in one is no reason for the browser to paint the others. */
-.score,
-.side {
-  isolation: isolate;
-}
-.side {
-  width: 312px;
-  flex: none;
-  border-left: 1px solid var(--line);
-  background: var(--card);
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-  overflow: hidden;
-}
-/* The months and years keep their place until they come. */
-.bar-to-come {
-  flex: none;
-  height: 84px;
-}
-.upright {
-  flex-direction: column;
-}
-.upright .left {
-  flex: none;
-}
-.upright .stage {
-  flex: none;
-}
-.upright .side {
-  width: 100%;
-  flex: 1;
-  border-left: none;
-  border-top: 1px solid var(--line);
-}
-.phone {
-  flex-direction: column;
-}
-.phone .left,
-.phone .stage {
-  flex: 1;
-  min-height: 0;
-}
-.phone .side {
-  width: 100%;
-  flex: 1;
-  border: none;
-}
-.phone .ruled {
-  border-top: none;
-}
-.phone .front {
-  touch-action: pan-y;
-}
-.phone .caption small {
-  display: none;
-}
-.parts {
-  flex: none;
-  justify-content: space-between;
-  padding: 2px 8px;
-  border-bottom: 1px solid var(--line);
-  background: var(--card);
-}
 .parts :deep(button) {
   min-height: 34px;
 }
-.scroll {
-  flex: 1;
-  overflow-y: auto;
-  min-height: 0;
+@layer components {
+  .stage {
+    flex: 1;
+    min-height: 0;
+    overflow: hidden;
+    background: var(--paper);
+  }
+  /* Elevation and plan side by side, the score beneath both. */
+  .beside {
+    display: grid;
+    grid-template-columns: 58% 42%;
+    align-content: start;
+  }
+  .beside .above {
+    grid-area: 1 / 2;
+    border-top: none;
+    border-left: 1px solid var(--line);
+    min-width: 0;
+  }
+  /* Each painted by itself: what the hand moves in one is no reason for the browser to paint the others. */
+  .side {
+    width: 312px;
+    flex: none;
+    border-left: 1px solid var(--line);
+    background: var(--card);
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+    overflow: hidden;
+  }
+  /* The months and years keep their place until they come. */
+  .upright .side {
+    width: 100%;
+    flex: 1;
+    border-left: none;
+    border-top: 1px solid var(--line);
+  }
 }
 </style>

@@ -10,9 +10,9 @@ const tab = useTab(TABS)
 </script>
 
 <template>
-  <div class="count">
-    <PageTabs v-model="tab" :tabs="TABS" class="tabs" />
-    <div class="sheet">
+  <div class="flex flex-col overflow-hidden print:overflow-visible print:p-0">
+    <PageTabs v-model="tab" :tabs="TABS" class="py-0 px-4 bg-card print:hidden" />
+    <div class="sheet flex-1 min-h-0 overflow-y-auto pt-4 pb-11.5 px-5.5 print:overflow-visible print:p-0">
       <CountSchedule v-if="tab === 'schedule'" />
       <CountOrders v-else-if="tab === 'orders'" />
       <CountRaise v-else-if="tab === 'raise'" />
@@ -21,31 +21,3 @@ const tab = useTab(TABS)
     </div>
   </div>
 </template>
-
-<style scoped>
-.count {
-  display: flex;
-  flex-direction: column;
-  overflow: hidden;
-}
-.tabs {
-  padding: 0 14px;
-  background: var(--card);
-}
-.sheet {
-  flex: 1;
-  min-height: 0;
-  overflow-y: auto;
-  padding: 14px 20px 40px;
-}
-@media print {
-  .count,
-  .sheet {
-    overflow: visible;
-    padding: 0;
-  }
-  .tabs {
-    display: none;
-  }
-}
-</style>

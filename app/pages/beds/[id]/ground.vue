@@ -55,18 +55,18 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
 </script>
 
 <template>
-  <div class="ground">
-    <div class="book" aria-label="Field book">
-      <PageTabs v-model="ground.tab" :tabs="TABS" class="over" />
+  <div class="flex min-h-0">
+    <div class="book w-123 flex-none border-r border-line bg-card flex flex-col min-h-0" aria-label="Field book">
+      <PageTabs v-model="ground.tab" :tabs="TABS" class="py-0 px-2.5" />
       <h2 class="sr-only">{{ headingOf(ground.tab) }}</h2>
-      <div class="pages">
+      <div class="overflow-y-auto pt-1 pb-8.5 px-5 flex-1 min-h-0">
         <GroundSiteBook v-if="ground.tab === 'site'" />
         <GroundBedBook v-else-if="ground.tab === 'bed'" />
         <GroundSoilBook v-else />
       </div>
     </div>
-    <div v-if="ground.tab === 'site'" class="sheet">
-      <div class="paper whole">
+    <div v-if="ground.tab === 'site'" class="sheet flex-1 min-w-0 flex flex-col">
+      <div class="paper flex-1 min-h-0 overflow-hidden bg-card m-0 border-0 rounded-none">
         <ClientOnly>
           <GroundSitePlan
             @scaled="
@@ -96,14 +96,14 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
             :min="0.05"
             @update:model-value="scaleBy"
           />
-          <p class="hint">
+          <p class="hint text-xs text-soft leading-snug">
             Type the true length between the two points and press Enter: the drawing is scaled about the first.
           </p>
         </template>
       </UModal>
     </div>
-    <div v-else-if="ground.tab === 'bed'" class="sheet">
-      <p v-if="frame && figures" class="facts">
+    <div v-else-if="ground.tab === 'bed'" class="sheet flex-1 min-w-0 flex flex-col">
+      <p v-if="frame && figures" class="pt-3.5 pb-3 px-5 text-sm leading-normal">
         Area {{ area(figures.areaM2) }} · edge {{ both(figures.edgeM) }} · depth {{ both(frame.depths.least) }} to
         {{ both(frame.depths.greatest) }}
         <template v-if="needed">
@@ -117,17 +117,20 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
           · about {{ weight(Math.round(figures.fillKg)) }} a filled pot: lift it with help
         </template>
       </p>
-      <div class="paper">
+      <div class="paper flex-1 min-h-0 my-0 mx-4.5 border border-line rounded-md overflow-hidden bg-card">
         <ClientOnly><GroundPlan @move="(which, i, to, how) => moveStation(which, i, to, how)" /></ClientOnly>
       </div>
-      <p class="hint centre">
+      <p class="hint text-xs text-soft leading-snug text-center p-2.5">
         {{
           frame?.closed
             ? 'Drag the amber handles to shape the edge, or type the stations in the book. The viewer stands below.'
             : 'Drag the amber handles to shape the edges, or type the stations in the book. The wall is at the top, the viewer below.'
         }}
       </p>
-      <div v-if="store.garden" class="front">
+      <div
+        v-if="store.garden"
+        class="front mt-1.5 mb-0 mx-4.5 border border-line rounded-md overflow-hidden flex-none"
+      >
         <ClientOnly>
           <BedPicture
             :bed="bed"
@@ -138,74 +141,10 @@ const headingOf = (id: string) => TABS.find((t) => t.id === id)?.label ?? ''
           />
         </ClientOnly>
       </div>
-      <p class="hint centre">The same from {{ bed.viewpoint.name.toLowerCase() }}, in the third year.</p>
+      <p class="hint text-xs text-soft leading-snug text-center p-2.5">
+        The same from {{ bed.viewpoint.name.toLowerCase() }}, in the third year.
+      </p>
     </div>
-    <div v-else class="sheet"><GroundSoilTests /></div>
+    <div v-else class="sheet flex-1 min-w-0 flex flex-col"><GroundSoilTests /></div>
   </div>
 </template>
-
-<style scoped>
-.ground {
-  display: flex;
-  min-height: 0;
-}
-.book {
-  width: 430px;
-  flex: none;
-  border-right: 1px solid var(--line);
-  background: var(--card);
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-}
-.over {
-  padding: 0 8px;
-}
-.pages {
-  overflow-y: auto;
-  padding: 4px 18px 30px;
-  flex: 1;
-  min-height: 0;
-}
-.hint {
-  font-size: 12px;
-  color: var(--soft);
-  line-height: 1.4;
-}
-.centre {
-  text-align: center;
-  padding: 8px;
-}
-.sheet {
-  flex: 1;
-  min-width: 0;
-  display: flex;
-  flex-direction: column;
-}
-.paper {
-  flex: 1;
-  min-height: 0;
-  margin: 0 16px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  overflow: hidden;
-  background: var(--card);
-}
-.whole {
-  margin: 0;
-  border: none;
-  border-radius: 0;
-}
-.front {
-  margin: 6px 16px 0;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  overflow: hidden;
-  flex: none;
-}
-.facts {
-  padding: 12px 18px 10px;
-  font-size: 13px;
-  line-height: 1.45;
-}
-</style>

@@ -26,17 +26,17 @@ const heading = computed(() => tabs.value.find((t) => t.id === tab.value)?.label
 </script>
 
 <template>
-  <div class="log">
-    <div class="head">
+  <div class="flex flex-col overflow-hidden print:overflow-visible print:p-0">
+    <div class="head flex items-center gap-1.5 py-0 px-4 bg-card border-b border-line print:hidden">
       <PageTabs v-model="tab" :tabs="tabs" />
       <h2 class="sr-only">{{ heading }}</h2>
-      <span v-if="state" class="hint" role="status">{{ state }}</span>
+      <span v-if="state" class="hint text-sm text-amber-deep" role="status">{{ state }}</span>
       <UButton
         size="xs"
         color="neutral"
         variant="ghost"
         icon="i-lucide-table"
-        class="csv"
+        class="ml-auto"
         :to="`/api/gardens/${bed.garden?.id}/log.csv`"
         external
       >
@@ -52,8 +52,11 @@ const heading = computed(() => tabs.value.find((t) => t.id === tab.value)?.label
         On the tablet
       </UButton>
     </div>
-    <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
-    <div v-if="book" class="sheet">
+    <p v-if="refused" class="py-1.5 px-5.5 text-sm text-brick-600" role="alert">{{ refused }}</p>
+    <div
+      v-if="book"
+      class="sheet flex-1 min-h-0 overflow-y-auto pt-4 pb-11.5 px-5.5 print:overflow-visible print:p-0"
+    >
       <LogDiary v-if="tab === 'diary'" />
       <LogBeside v-else-if="tab === 'beside'" />
       <LogLearned v-else-if="tab === 'learned'" />
@@ -62,47 +65,3 @@ const heading = computed(() => tabs.value.find((t) => t.id === tab.value)?.label
     </div>
   </div>
 </template>
-
-<style scoped>
-.log {
-  display: flex;
-  flex-direction: column;
-  overflow: hidden;
-}
-.head {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  padding: 0 14px;
-  background: var(--card);
-  border-bottom: 1px solid var(--line);
-}
-.csv {
-  margin-left: auto;
-}
-.hint {
-  font-size: 12.5px;
-  color: var(--amber-deep);
-}
-.refused {
-  padding: 6px 20px;
-  font-size: 13px;
-  color: var(--color-brick-600);
-}
-.sheet {
-  flex: 1;
-  min-height: 0;
-  overflow-y: auto;
-  padding: 14px 20px 40px;
-}
-@media print {
-  .log,
-  .sheet {
-    overflow: visible;
-    padding: 0;
-  }
-  .head {
-    display: none;
-  }
-}
-</style>

@@ -141,18 +141,18 @@ const fitsLabel = computed(() => {
 </script>
 
 <template>
-  <div class="page">
-    <div class="filters">
+  <div class="flex flex-col min-h-0">
+    <div class="flex flex-wrap items-center gap-y-2.5 gap-x-3.5 py-2.5 px-4.5 border-b border-line bg-card">
       <UInput
         v-model="text"
         icon="i-lucide-search"
         placeholder="Name of a plant"
-        class="search"
+        class="w-56"
         aria-label="Search plants"
       />
-      <USelect v-model="kind" :items="kinds" aria-label="Kind" class="pick" />
-      <USelect v-model="lane" :items="lanes" aria-label="Lane" class="pick" />
-      <USelect v-model="month" :items="months" aria-label="Flower month" class="pick wide" />
+      <USelect v-model="kind" :items="kinds" aria-label="Kind" class="w-37" />
+      <USelect v-model="lane" :items="lanes" aria-label="Lane" class="w-37" />
+      <USelect v-model="month" :items="months" aria-label="Flower month" class="w-49" />
       <USwitch v-model="fits" :label="fitsLabel" />
       <USwitch v-model="evergreen" :label="`evergreen${evergreen ? '' : ` (${remain({ evergreen: true })})`}`" />
       <USwitch v-model="scent" :label="`scented${scent ? '' : ` (${remain({ fragrant: true })})`}`" />
@@ -161,14 +161,14 @@ const fitsLabel = computed(() => {
         :label="`harmless${safe ? '' : ` (${remain({ withoutHazards: true })})`}`"
         title="No poison, sap or thorns"
       />
-      <span class="space" />
-      <span class="count" role="status">
+      <span class="flex-1" />
+      <span class="text-soft" role="status">
         <b>{{ found.length }}</b>
         of {{ library.plants.length }}
       </span>
     </div>
-    <div class="bar">
-      <div role="group" aria-label="View">
+    <div class="flex gap-4 items-center py-1.5 px-4.5 border-b border-line text-sm flex-none max-[700px]:flex-wrap">
+      <div class="flex gap-1 max-[700px]:flex-wrap" role="group" aria-label="View">
         <UButton
           v-for="v in VIEWS"
           :key="v.id"
@@ -191,10 +191,10 @@ const fitsLabel = computed(() => {
         ]"
         size="xs"
         aria-label="Order"
-        class="order"
+        class="w-38"
       />
-      <label class="months">
-        <span>as in {{ monthName(compose.moment.month) }}</span>
+      <label class="flex gap-2.5 items-center">
+        <span class="w-31">as in {{ monthName(compose.moment.month) }}</span>
         <input
           type="range"
           min="1"
@@ -205,11 +205,11 @@ const fitsLabel = computed(() => {
           @input="compose.moment = { ...compose.moment, month: Number(($event.target as HTMLInputElement).value) }"
         />
       </label>
-      <span class="hint">T: table</span>
+      <span class="hint text-soft text-xs ml-auto">T: table</span>
       <PlantsPlantLists />
     </div>
-    <div class="body">
-      <p v-if="found.length === 0 && view !== 'compare'" class="empty">
+    <div class="flex-1 min-h-0 flex">
+      <p v-if="found.length === 0 && view !== 'compare'" class="text-soft p-7.5">
         No plant answers all of this. Loosen a filter:
         {{
           fits
@@ -220,7 +220,7 @@ const fitsLabel = computed(() => {
       <ClientOnly v-else>
         <PlantsLineUp
           v-if="view === 'line'"
-          class="view"
+          class="flex-1 min-w-0"
           v-on="hand"
           :plants="found"
           :month="compose.moment.month"
@@ -238,7 +238,7 @@ const fitsLabel = computed(() => {
         />
         <PlantsPlantTable
           v-else-if="view === 'table'"
-          class="view"
+          class="flex-1 min-w-0"
           v-on="hand"
           :plants="found"
           :chosen-id="chosenId"
@@ -253,7 +253,7 @@ const fitsLabel = computed(() => {
         />
         <PlantsCompareView
           v-else
-          class="view"
+          class="flex-1 min-w-0"
           :plants="comparedPlants"
           :month="compose.moment.month"
           @drop="compare"
@@ -263,5 +263,3 @@ const fitsLabel = computed(() => {
     </div>
   </div>
 </template>
-
-<style scoped src="~/assets/css/parts/PlantsPage.css"></style>

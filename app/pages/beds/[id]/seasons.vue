@@ -73,22 +73,24 @@ const toMonth = (m: PlaceMonth) => {
 </script>
 
 <template>
-  <div class="seasons">
-    <div class="list">
-      <header>
-        <h2>
+  <div class="grid grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] min-h-0 print:block">
+    <div class="list overflow-y-auto pt-4 pb-11.5 px-5.5 print:overflow-visible">
+      <header class="flex flex-wrap items-baseline gap-3">
+        <h2 class="text-xl flex-1">
           The year of the bed
           <FieldNote of="tapestry" />
-          <small>
+          <small class="font-sans text-sm font-normal text-soft">
             year {{ compose.moment.year }}
             <template v-if="gaps.length > 0">
               · little to show:
-              <button v-for="g in gaps" :key="g" class="link" @click="toMonth(g)">{{ monthName(g) }}</button>
+              <button v-for="g in gaps" :key="g" class="link underline mr-1.5 text-amber-deep" @click="toMonth(g)">
+                {{ monthName(g) }}
+              </button>
             </template>
             <template v-else>· no month is empty</template>
           </small>
         </h2>
-        <div class="acts">
+        <div class="acts flex flex-wrap gap-1.5 items-center print:hidden">
           <UButton
             size="xs"
             color="neutral"
@@ -104,7 +106,7 @@ const toMonth = (m: PlaceMonth) => {
           </UDropdownMenu>
         </div>
       </header>
-      <p v-if="problem" role="alert" class="loud">{{ problem }}</p>
+      <p v-if="problem" role="alert" class="loud text-amber-deep">{{ problem }}</p>
       <NextStep
         v-if="isBare"
         :to="`/beds/${bed.id}/compose`"
@@ -115,8 +117,12 @@ const toMonth = (m: PlaceMonth) => {
         Nothing stands in this bed yet. What you set into its lanes is woven here, month by month.
       </NextStep>
       <SeasonsTapestryCloth v-else ref="woven" />
-      <section v-if="options.length > 0" class="fill" aria-label="What could fill this month">
-        <h3>What could fill {{ monthName(compose.moment.month) }}</h3>
+      <section
+        v-if="options.length > 0"
+        class="flex flex-wrap gap-1.5 items-center"
+        aria-label="What could fill this month"
+      >
+        <h3 class="text-base mr-1.5">What could fill {{ monthName(compose.moment.month) }}</h3>
         <UButton
           v-for="(o, i) in options"
           :key="o.label"
@@ -135,12 +141,12 @@ const toMonth = (m: PlaceMonth) => {
     </div>
     <aside
       ref="stage"
-      class="stage"
+      class="stage min-h-0 overflow-hidden border-l border-line bg-card print:hidden"
       :aria-label="`The bed in ${monthName(compose.moment.month)}`"
       :data-gaps="gapWords"
     >
-      <p class="now">
-        <b class="serif">{{ monthName(compose.moment.month) }}</b>
+      <p class="pt-3 pb-1.5 px-5 text-sm text-soft">
+        <b class="serif text-lg text-ink mr-2.5">{{ monthName(compose.moment.month) }}</b>
         <span v-if="here">
           {{ percent(here.bloom) }} in flower, {{ percent(here.leaf) }} leaf and stems of interest
         </span>
@@ -152,78 +158,3 @@ const toMonth = (m: PlaceMonth) => {
     </aside>
   </div>
 </template>
-
-<style scoped>
-.seasons {
-  display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
-  min-height: 0;
-}
-.list {
-  overflow-y: auto;
-  padding: 14px 20px 40px;
-}
-header {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 10px;
-}
-h2 {
-  font-size: 20px;
-  flex: 1;
-}
-h2 small {
-  font-family: var(--font-sans);
-  font-size: 13px;
-  font-weight: 400;
-  color: var(--soft);
-}
-.link {
-  text-decoration: underline;
-  margin-right: 6px;
-  color: var(--amber-deep);
-}
-.acts,
-.fill {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-.fill h3 {
-  font-size: 14px;
-  margin-right: 6px;
-}
-.loud {
-  color: var(--amber-deep);
-}
-.stage {
-  min-height: 0;
-  overflow: hidden;
-  border-left: 1px solid var(--line);
-  background: var(--card);
-}
-.now {
-  padding: 10px 18px 6px;
-  font-size: 13px;
-  color: var(--soft);
-}
-.now b {
-  font-size: 17px;
-  color: var(--ink);
-  margin-right: 8px;
-}
-@media print {
-  .seasons {
-    display: block;
-  }
-  .list {
-    overflow: visible;
-  }
-  .stage,
-  .acts {
-    display: none;
-  }
-}
-</style>

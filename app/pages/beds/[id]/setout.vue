@@ -12,20 +12,20 @@ const tab = useTab(TABS)
 </script>
 
 <template>
-  <div class="setout">
-    <div class="top">
-      <PageTabs v-model="tab" :tabs="TABS" class="tabs" />
+  <div class="flex flex-col overflow-hidden print:overflow-visible print:p-0">
+    <div class="top flex items-center bg-card border-b border-line print:hidden">
+      <PageTabs v-model="tab" :tabs="TABS" class="px-4 flex-1! border-b-0!" />
       <UButton
         :to="`/onsite/${bed.garden?.id}?bed=${bed.id}`"
         size="sm"
         icon="i-lucide-tablet-smartphone"
-        class="onsite"
+        class="mr-5.5"
         title="For a tablet or a phone, with or without a network"
       >
         On site
       </UButton>
     </div>
-    <div class="sheet">
+    <div class="sheet flex-1 min-h-0 overflow-y-auto pt-4 pb-11.5 px-5.5 print:overflow-visible print:p-0">
       <NextStep
         v-if="isBare"
         :to="`/beds/${bed.id}/compose`"
@@ -44,41 +44,3 @@ const tab = useTab(TABS)
     </div>
   </div>
 </template>
-
-<style scoped>
-.setout {
-  display: flex;
-  flex-direction: column;
-  overflow: hidden;
-}
-.top {
-  display: flex;
-  align-items: center;
-  background: var(--card);
-  border-bottom: 1px solid var(--line);
-}
-.tabs {
-  padding: 0 14px;
-  flex: 1;
-  border-bottom: 0;
-}
-.onsite {
-  margin-right: 20px;
-}
-.sheet {
-  flex: 1;
-  min-height: 0;
-  overflow-y: auto;
-  padding: 14px 20px 40px;
-}
-@media print {
-  .setout,
-  .sheet {
-    overflow: visible;
-    padding: 0;
-  }
-  .top {
-    display: none;
-  }
-}
-</style>

@@ -1,9 +1,9 @@
-import type { Bed, Drift, Ground } from '../bed'
-import type { Requirement, TraitId } from '../brief'
-import { misfits, type Plant } from '../plant'
-import { seeded } from '../geometry'
-import type { RuleId } from '../judge'
-import { makeScene, type Scene } from '../scene'
+import type { Bed, Drift, Ground } from '../../core/bed'
+import type { Requirement, TraitId } from '../../core/brief'
+import { misfits, type Plant } from '../../core/plant'
+import { seeded } from '../../core/geometry'
+import type { RuleId } from '../../core/judge'
+import { makeScene, type Scene } from '../../core/scene'
 
 /** A fault planted into a sound bed: the scene with it, and the kinds that are to be named. */
 export interface Planted {

@@ -1,8 +1,8 @@
-import type { Bed, Drift } from '../bed'
-import { seeded } from '../geometry'
-import { misfits, type Plant } from '../plant'
-import type { Scene } from '../scene'
-import type { RuleId } from '../judge'
+import type { Bed, Drift } from '../../core/bed'
+import { seeded } from '../../core/geometry'
+import { misfits, type Plant } from '../../core/plant'
+import type { Scene } from '../../core/scene'
+import type { RuleId } from '../../core/judge'
 import { again, type Fault, type Planted } from './plantFault'
 
 export const isRun = ({ bed }: Scene) => ['foundation', 'screen', 'terrace'].includes(bed.form.kind)

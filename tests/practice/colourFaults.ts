@@ -1,8 +1,8 @@
-import { deltaE, hueOf, lightness, saturation } from '../colour'
-import { fullHeightM, type Plant } from '../plant'
-import { placeMonths } from '../time'
+import { deltaE, hueOf, lightness, saturation } from '../../core/colour'
+import { fullHeightM, type Plant } from '../../core/plant'
+import { placeMonths } from '../../core/time'
 import { again, type Fault, someDrift, withPlant } from './plantFault'
-import { NOTHING_ASKED } from '../brief'
+import { NOTHING_ASKED } from '../../core/brief'
 import { eachAs, eachKindFault, hasFlower, living, plantOf, whole } from './wholeFault'
 
 const binOf = (p: Plant) =>

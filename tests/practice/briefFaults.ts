@@ -1,7 +1,7 @@
-import { NOTHING_ASKED, TRAIT, type Requirement, type TraitId } from '../brief'
-import { bedCosts } from '../count'
-import { misfits } from '../plant'
-import type { Scene } from '../scene'
+import { NOTHING_ASKED, TRAIT, type Requirement, type TraitId } from '../../core/brief'
+import { bedCosts } from '../../core/count'
+import { misfits } from '../../core/plant'
+import type { Scene } from '../../core/scene'
 import {
   again,
   type Fault,

@@ -1,4 +1,4 @@
-import { fullHeightM } from '../plant'
+import { fullHeightM } from '../../core/plant'
 import { again, type Fault, someDrift } from './plantFault'
 import { isRun, living } from './wholeFault'
 

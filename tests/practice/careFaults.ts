@@ -1,7 +1,7 @@
-import { newFeature } from '../bed'
-import { fullHeightM, misfits, type Plant } from '../plant'
-import type { Scene } from '../scene'
-import type { PlacedThing } from '../site'
+import { newFeature } from '../../core/bed'
+import { fullHeightM, misfits, type Plant } from '../../core/plant'
+import type { Scene } from '../../core/scene'
+import type { PlacedThing } from '../../core/site'
 import { isRun, living } from './wholeFault'
 import { again, change, type Fault, faultOf, like, type Planted, someDrift, withPlant } from './plantFault'
 

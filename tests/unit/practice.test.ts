@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { critique } from '../judge'
-import { applyEdit } from '../edit'
-import { tryMends } from '../mend'
-import { makeScene } from '../scene'
-import { library } from '../../tests/support/library'
-import { bedOfSound, FAULTS, sceneOfSound, shuffled, SOUND_BEDS, SPOILERS, type Planted } from '.'
+import { critique } from '../../core/judge'
+import { applyEdit } from '../../core/edit'
+import { tryMends } from '../../core/mend'
+import { makeScene } from '../../core/scene'
+import { library } from '../support/library'
+import { bedOfSound, FAULTS, sceneOfSound, shuffled, SOUND_BEDS, SPOILERS, type Planted } from '../practice'
 
 const sound = SOUND_BEDS.map((bed) => {
   const scene = sceneOfSound(bed, library)

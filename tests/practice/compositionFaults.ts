@@ -1,5 +1,5 @@
-import type { Drift } from '../bed'
-import { fullHeightM, type Plant } from '../plant'
+import type { Drift } from '../../core/bed'
+import { fullHeightM, type Plant } from '../../core/plant'
 import { change, type Fault, someDrift } from './plantFault'
 import { eachAs, eachKindFault, isBulb, isHerb, isRun, living, plantOf, whole } from './wholeFault'
 

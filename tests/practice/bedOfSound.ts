@@ -1,7 +1,16 @@
-import { bedFrame, newBed, schoolOf, startShares, type Bed, type Drift, type Pattern, type Shape } from '../bed'
-import type { Plant } from '../plant'
-import { makeScene, type Scene } from '../scene'
-import { climateOf } from '../time'
+import {
+  bedFrame,
+  newBed,
+  schoolOf,
+  startShares,
+  type Bed,
+  type Drift,
+  type Pattern,
+  type Shape,
+} from '../../core/bed'
+import type { Plant } from '../../core/plant'
+import { makeScene, type Scene } from '../../core/scene'
+import { climateOf } from '../../core/time'
 import type { SoundBed } from './soundBed'
 
 /** `=nepeta-x-faassenii 3` */

@@ -1,7 +1,7 @@
-import type { Bed, Drift } from '../bed'
-import { seeded } from '../geometry'
-import { fullHeightM, type Plant } from '../plant'
-import type { Scene } from '../scene'
+import type { Bed, Drift } from '../../core/bed'
+import { seeded } from '../../core/geometry'
+import { fullHeightM, type Plant } from '../../core/plant'
+import type { Scene } from '../../core/scene'
 import { living } from './wholeFault'
 
 /** The drifts of each lane keep their places, and other drifts of the lane come to stand there. */

@@ -4,8 +4,8 @@ import { EXISTING_FAULTS } from './existingFaults'
 import { COLOUR_FAULTS } from './colourFaults'
 import { COMPOSITION_FAULTS } from './compositionFaults'
 import { COVER_FAULTS } from './coverFaults'
-import { blends } from '../match'
-import { fullHeightM, misfits, type SiteConditions } from '../plant'
+import { blends } from '../../core/match'
+import { fullHeightM, misfits, type SiteConditions } from '../../core/plant'
 import {
   again,
   change,

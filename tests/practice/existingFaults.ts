@@ -1,6 +1,6 @@
-import type { Existing } from '../bed'
-import { divides, fullHeightM, shootsAgain, type Plant } from '../plant'
-import type { Scene } from '../scene'
+import type { Existing } from '../../core/bed'
+import { divides, fullHeightM, shootsAgain, type Plant } from '../../core/plant'
+import type { Scene } from '../../core/scene'
 import { again, type Fault, faultOf, type Planted, someDrift } from './plantFault'
 
 /** A kind of the library that the bed's middle has to live with, as it stands there already. */
