@@ -9,7 +9,7 @@ const up = (patterns, message) => ({
 })
 
 const ABOVE_CORE = [
-  ...['vue', 'vue/*', 'pinia', 'nuxt', 'nuxt/*', '@nuxt/*', '#*', '~*', '@/*', 'node:*', 'konva', 'h3'],
+  ...['vue', 'vue/*', 'pinia', 'nuxt', 'nuxt/*', '@nuxt/*', '#*', '~*', '@/*', 'node:*', 'h3'],
   ...['@electric-sql/*', 'pg', '**/app/**', '**/server/**', '**/shared/**'],
 ]
 
@@ -50,6 +50,14 @@ const ROOMS = [
     'log',
   ],
 ]
+/** One folder that a room may not look up to, from any depth of its own. */
+const folder = (above) => [1, 2, 3, 4].map((depth) => `${'../'.repeat(depth)}${above}/**`)
+const floorsOf = (wing, rooms, always, message) =>
+  rooms.map((room, i) => ({
+    files: [`${wing}/${room}/**/*.{ts,vue}`],
+    ignores: ['**/*.test.ts'],
+    rules: up([...always, ...rooms.slice(i + 1).flatMap((above) => [...folder(above), `~/${above}/**`])], message),
+  }))
 const floors = ROOMS.map((room, i) => ({
   files: [`core/${room}/**/*.ts`],
   ignores: ['core/**/*.test.ts'],
@@ -58,6 +66,23 @@ const floors = ROOMS.map((room, i) => ({
     'core imports only pure libraries, and rooms only those below them',
   ),
 }))
+
+/** Rooms of the server and of the app, lowest floor first, types too. */
+const SERVER_ROOMS = [
+  'db',
+  'archive',
+  'backup',
+  'live',
+  'people',
+  'services',
+  'beside',
+  'utils',
+  'plugins',
+  'middleware',
+  'api',
+  'workers',
+]
+const APP_ROOMS = ['workers', 'utils', 'stores', 'painters', 'composables', 'components', 'pages']
 
 /** What a template may not do: it shows and hands on; figures and choices are made in the script or the core. */
 const inTemplates = (selector, message) => ({ selector: `VElement VExpressionContainer ${selector}`, message })
@@ -104,12 +129,21 @@ export default tseslint.config(
   },
   ...floors,
   { files: ['shared/**/*.ts'], rules: up(['vue', '#*', '**/app/**', '**/server/**'], 'shared imports only core') },
-  {
-    files: ['server/**/*.ts'],
-    rules: up(['vue', '**/app/**', '~/*', 'konva'], 'server imports only shared and core'),
-  },
+  { files: ['server/**/*.ts'], rules: up(['vue', '**/app/**', '~/*'], 'server imports only shared and core') },
+  ...floorsOf(
+    'server',
+    SERVER_ROOMS,
+    ['vue', '**/app/**', '~/*'],
+    'server imports only shared and core, and rooms only those below them',
+  ),
   {
     files: ['app/**/*.ts', 'app/**/*.vue'],
     rules: up(['**/server/**', '@electric-sql/*', 'pg', 'node:*'], 'app imports only shared and core'),
   },
+  ...floorsOf(
+    'app',
+    APP_ROOMS,
+    ['**/server/**', '@electric-sql/*', 'pg', 'node:*'],
+    'app imports only shared and core, and rooms only those below them',
+  ),
 )

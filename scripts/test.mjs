@@ -2,6 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { ensureChromium, installed } from './debian.mjs'
 import { failedPaths, failedUnits } from './failures.mjs'
 import { checkNode, ensurePackages, isBuilt, root } from './machine.mjs'
 
@@ -23,6 +24,7 @@ await step('nuxt prepare', ...tool('nuxt', 'prepare'))
 const [built] = await Promise.all([
   isBuilt() ? true : step('build', 'npm', ['run', '--silent', 'build']),
   step('lint', ...tool('eslint', '.')),
+  step('unused code and packages', ...tool('knip', '--no-progress')),
   step('types', ...tool('vue-tsc', '-b', '--noEmit')),
 ])
 counted(
@@ -112,15 +114,6 @@ function counted(name, args, report, count, named) {
   }
 }
 
-/** Debian's Chromium without windows of its own, which costs half; with them where only that one is to be had. */
-function ensureChromium() {
-  if (existsSync('/usr/bin/chromium-headless-shell')) return
-  console.log('Installing Chromium…')
-  if (installed('chromium-headless-shell') || existsSync('/usr/bin/chromium') || installed('chromium')) return
-  console.error('Chromium could not be installed; install Debian’s package “chromium” and try again.')
-  process.exit(1)
-}
-
 /** Other programs that read our files again, and a real PostgreSQL; without them their checks are skipped. */
 function ensureOthers() {
   const needed = ['/usr/bin/ogrinfo', '/usr/bin/rsvg-convert', '/usr/bin/ezdxf', '/usr/lib/postgresql']
@@ -128,17 +121,4 @@ function ensureOthers() {
   console.log('Installing ezdxf, GDAL, rsvg and PostgreSQL…')
   if (!installed('gdal-bin', 'python3-ezdxf', 'librsvg2-bin', 'postgresql'))
     console.log('They could not be installed here: their checks are skipped.')
-}
-
-/** Installs Debian packages; false when that cannot be done here. */
-function installed(...packages) {
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n']
-  return [
-    ['apt-get', 'update', '-qq'],
-    ['apt-get', 'install', '-y', '-qq', ...packages],
-  ].every((args) => {
-    const [command, ...rest] = [...sudo, ...args]
-    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-    return spawnSync(command, rest, { stdio: ['ignore', 'ignore', 'inherit'], env }).status === 0
-  })
 }

@@ -64,4 +64,4 @@ type Loose<T> = T extends string | number | boolean | null
     : T extends object
       ? { [K in keyof T]: Loose<Exclude<T[K], undefined>> }
       : T
-export const BRIEF_SCHEMA_IS_BRIEF: Same<Loose<z.infer<typeof briefSchema>>, Loose<Mutable<Brief>>> = true
+true satisfies Same<Loose<z.infer<typeof briefSchema>>, Loose<Mutable<Brief>>>

@@ -59,10 +59,7 @@ const group = z.object({
 })
 
 // What the wire carries is what the core applies; a difference is a type error here.
-export const EDIT_SCHEMA_IS_EDIT: Same<
-  Loose<z.infer<typeof single>>,
-  Loose<Mutable<Exclude<Edit, { kind: 'all' }>>>
-> = true
+true satisfies Same<Loose<z.infer<typeof single>>, Loose<Mutable<Exclude<Edit, { kind: 'all' }>>>>
 type Loose<T> = T extends string | number | boolean | null
   ? T
   : T extends readonly (infer U)[]

@@ -44,4 +44,4 @@ export const sendLogSchema = z.object({
   entries: z.array(logEntrySchema).max(5000, 'At most 5,000 entries at once.'),
 })
 
-export const LOG_SCHEMA_IS_ENTRY: Same<z.infer<typeof logEntrySchema>, Mutable<LogEntry>> = true
+true satisfies Same<z.infer<typeof logEntrySchema>, Mutable<LogEntry>>

@@ -5,7 +5,7 @@ import { nameSchema } from './textSchema'
 export const ROLES = ['owner', 'designer', 'helper', 'viewer'] as const
 export type Role = (typeof ROLES)[number]
 
-export const loginSchema = z
+const loginSchema = z
   .string()
   .trim()
   .toLowerCase()

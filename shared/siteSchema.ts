@@ -186,4 +186,4 @@ export const siteSchema = z
     }
   })
 
-export const SITE_SCHEMA_IS_SITE: Same<z.infer<typeof siteSchema>, Mutable<Site>> = true
+true satisfies Same<z.infer<typeof siteSchema>, Mutable<Site>>

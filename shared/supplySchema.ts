@@ -127,4 +127,4 @@ export const supplySchema = z.object({
   water: waterSchema,
 })
 
-export const SUPPLY_SCHEMA_IS_SUPPLY: Same<z.infer<typeof supplySchema>, Mutable<Supply>> = true
+true satisfies Same<z.infer<typeof supplySchema>, Mutable<Supply>>

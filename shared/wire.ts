@@ -76,10 +76,6 @@ export interface SavedAnswer {
   readonly revision: number
   readonly savedAt: string
 }
-/** The body of a 409: the version that is stored now. */
-export interface ConflictAnswer<T> {
-  readonly stored: T
-}
 /**
  * Plants for a garden: the library's and the user's own, with the garden's changes; which are own, which are
  * changed, and the garden's photos (plant id → drawing id).

@@ -15,16 +15,7 @@ import {
   type ThingKind,
 } from '~~/core/site'
 import { outlinesOf } from '~~/core/see'
-
-/** A bed as it lies on the site. */
-export interface LaidBed {
-  readonly id: string
-  readonly name: string
-  readonly outlines: readonly (readonly Point[])[]
-  readonly place: Omit<BedPlace, 'at'> & { readonly at: Point }
-  readonly current: boolean
-  readonly front: readonly Point[]
-}
+import type { LaidBed } from '../utils/laidBed'
 
 /** The site under the hand: what it holds, and the edits that change it. */
 export const useSite = createSharedComposable(() => {

@@ -24,7 +24,7 @@ import { Layers } from './Layers'
 import { PortraitPass } from './PortraitPass'
 import { SpriteCache, spriteKey, type Sprite } from './spriteCache'
 
-export interface ElevationView {
+interface ElevationView {
   readonly list: Elevation
   readonly width: number
   readonly height: number

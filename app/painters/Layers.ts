@@ -3,7 +3,7 @@ import type { Part } from './changedPart'
 type Draw = (context: CanvasRenderingContext2D) => void
 
 /** One canvas of a stack: a layer that is drawn again and again, and what is kept as a picture under or over it. */
-export interface LayerGroup<Name extends string> {
+interface LayerGroup<Name extends string> {
   readonly under?: Name
   readonly live: Name
   readonly over?: Name

@@ -21,7 +21,7 @@ import { FrameCache } from './FrameCache'
 import { KeptDrawn } from './KeptDrawn'
 import { Layers } from './Layers'
 
-export interface PlanView {
+interface PlanView {
   readonly list: Plan
   /** The wall along the top, for a bed seen from its front. */
   readonly wall: Wall | null

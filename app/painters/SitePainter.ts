@@ -16,13 +16,13 @@ import {
 import type { FoundLine } from '~~/core/exchange'
 import type { LightGrid } from '~~/core/light'
 import type { PlacedThing } from '~~/core/site'
-import type { LaidBed } from '~/composables/useSite'
+import type { LaidBed } from '~/utils/laidBed'
 import type { Manner } from '~~/core/measure'
 import { drawPaints } from './canvasPen'
 import { Layers } from './Layers'
 import { mapPicture } from './mapPicture'
 
-export interface SiteView {
+interface SiteView {
   readonly width: number
   readonly height: number
   /** The place in the middle of the picture, and the scale. */

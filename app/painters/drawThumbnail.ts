@@ -4,7 +4,7 @@ import { lookAt, type Plant } from '~~/core/plant'
 import { portrait } from '~~/core/draw'
 import { drawPaints } from './canvasPen'
 
-export interface Thumbnail {
+interface Thumbnail {
   readonly plant: Plant
   readonly month: PlaceMonth
   readonly width: number

@@ -13,7 +13,7 @@ export interface Sprite {
 }
 
 /** What a portrait shows: a plant as it is now, which of its shapes, and whether it stands elsewhere, and throws no shadow. */
-export interface SpriteOf {
+interface SpriteOf {
   readonly body: Body
   readonly variant: number
   readonly quiet?: boolean

@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { mergeParts, same, type Choose, type Merged, type Side } from '../../core/merge'
 import { newId } from '../utils/newId'
 import type { EditSteps } from './editSteps'
-import type { Held, Kind, Opened } from './keeper'
+import type { Opened, Held, Kind } from './held'
 import type { Saver } from './saver'
 
 /** What joining works with beside what is held. */

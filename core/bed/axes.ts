@@ -1,4 +1,4 @@
-import type { BedFrame } from './bedFrame'
+import type { BedFrame } from './frame'
 
 const FAR_M = 1000
 

@@ -2,10 +2,8 @@ import type { EdgeKind, Point } from '../geometry'
 import type { Existing } from './existing'
 import type { Feature } from './feature'
 import type { BedForm } from './form'
-import type { Mix } from './mix'
+import type { Drift } from './drift'
 import type { LaneStation, Note, Order } from './order'
-import type { Shape } from './shape'
-import type { DriftTimes } from './stay'
 import type { Soil, WaterClass } from '../plant'
 
 /** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
@@ -69,31 +67,6 @@ export interface Ground {
   readonly deer: Exposure
   readonly rabbits: Exposure
   readonly irrigation: (typeof IRRIGATION)[number]
-}
-
-export const PATTERNS = ['mass', 'staggered', 'row', 'dotted'] as const
-/** `mass` fills the lane's depth, `staggered` two rows, `row` one, `dotted` singles repeated along the bed. */
-export type Pattern = (typeof PATTERNS)[number]
-
-/** One group of one plant in one lane. `at` is the s of its middle, metres along the front edge. */
-export interface Drift extends DriftTimes {
-  readonly id: string
-  readonly plantId: string
-  /** 0 is the back lane. */
-  readonly lane: number
-  readonly count: number
-  readonly pattern: Pattern
-  readonly at: number
-  /** Distance between the singles of a dotted repeat, metres on centre. */
-  readonly everyM: number
-  /** What it is when it is no block or repeat in its lane; null or left out otherwise. */
-  readonly shape?: Shape | null | undefined
-  /** Other kinds that share its place. */
-  readonly mix?: Mix | null | undefined
-  /** The number each plant was given when it was set, in the drift's order; 0, 1, 2 … when left out. A number is never given twice. */
-  readonly numbers?: readonly number[] | null | undefined
-  /** The number the next plant of the drift gets; the count when left out. */
-  readonly nextNumber?: number | null | undefined
 }
 
 /** A single plant moved by hand; it stays where it was put. `index` is the number it was given. */

@@ -1,6 +1,7 @@
 import type { Bed } from './bed'
 import { bedFrame } from './bedFrame'
-import { type BedKind, placingsOf } from './form'
+import { type BedKind } from './form'
+import { placingsOf } from './placings'
 import { sizeOfBed } from './sizeOfBed'
 
 /** What a list says of a bed without opening it. */

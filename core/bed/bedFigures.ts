@@ -1,9 +1,9 @@
 import type { Bed } from './bed'
-import type { BedFrame } from './bedFrame'
-import { placingsOf } from './form'
+import type { BedFrame } from './frame'
+import { placingsOf } from './placings'
 
 /** What a whole bed measures, repeated parts included. */
-export interface BedFigures {
+interface BedFigures {
   readonly areaM2: number
   readonly edgeM: number
   readonly soilM3: number

@@ -1,4 +1,4 @@
-import type { Drift } from './bed'
+import type { Drift } from './drift'
 
 type Numbered = Pick<Drift, 'count' | 'numbers' | 'nextNumber'>
 
@@ -15,7 +15,7 @@ function firstNumbers(count: number): readonly number[] {
 }
 
 /** The number a drift's next plant gets: one that no plant of it ever had. */
-export const nextNumberOf = (drift: Numbered): number =>
+const nextNumberOf = (drift: Numbered): number =>
   drift.nextNumber ?? numbersOf(drift).reduce((most, n) => Math.max(most, n + 1), 0)
 
 /** A drift whose plants are numbered 0, 1, 2 …: a copy begins anew. */

@@ -35,7 +35,7 @@ export interface Feature {
 }
 
 /** What a kind is like: its words, its first size in metres and colour, and whether plants keep off it. */
-export interface FeatureTraits {
+interface FeatureTraits {
   readonly name: string
   readonly lengthM: number
   readonly widthM: number
@@ -130,7 +130,7 @@ export function standingDiscs(f: Feature): Disc[] {
 const UPRIGHT_M = 0.3
 const MOST_DISCS = 200
 /** A comfortable step, metres on centre. */
-export const STEP_M = 0.6
+const STEP_M = 0.6
 
 /** Where stepping stones lie: a step apart along their way, as many as it holds. */
 export function steppingStones(f: Feature): Point[] {

@@ -1,5 +1,6 @@
 import type { Bed, Outline } from './bed'
-import { bedFrame, type BedFrame } from './bedFrame'
+import { bedFrame } from './bedFrame'
+import { type BedFrame } from './frame'
 
 /** Frames by outline, then by kind of bed: both are values that are never changed. */
 const kept = new WeakMap<Outline, WeakMap<Bed['form'], BedFrame>>()

@@ -1,7 +1,7 @@
 import { toMm, clamp } from '../geometry'
 import type { Bed } from './bed'
 import type { LaneStation } from './order'
-import type { BedFrame } from './bedFrame'
+import type { BedFrame } from './frame'
 import { bandsOf } from './lanes'
 
 type Lanes = Pick<Bed, 'laneShares' | 'laneStations'>

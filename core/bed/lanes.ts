@@ -1,6 +1,6 @@
 import { clamp, lerp } from '../geometry'
 import type { Bed } from './bed'
-import type { BedFrame } from './bedFrame'
+import type { BedFrame } from './frame'
 import type { BedKind } from './form'
 
 const NAMES: Readonly<Record<number, readonly string[]>> = {

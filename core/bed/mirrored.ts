@@ -1,5 +1,5 @@
 import type { Point } from '../geometry'
-import type { Drift } from './bed'
+import type { Drift } from './drift'
 import type { Shape } from './shape'
 
 const flip = ({ x, y }: Point): Point => ({ x: x === 0 ? 0 : -x, y })

@@ -1,17 +1,5 @@
 import { numbersOf } from './driftNumbers'
-import type { Drift } from './bed'
-
-export const MIX_WAYS = ['matrix', 'threes', 'turns'] as const
-export type MixWay = (typeof MIX_WAYS)[number]
-
-/**
- * Kinds that share a drift's place with its own: as a matrix (its own kind all through, the others spread evenly in it), in threes, or by
- * turns. Shares are of the drift's plants, each above 0, together below 1; the rest is the drift's own kind.
- */
-export interface Mix {
-  readonly how: MixWay
-  readonly others: readonly { readonly plantId: string; readonly share: number }[]
-}
+import type { Drift, MixWay } from './drift'
 
 const GROUP: Readonly<Record<MixWay, number>> = { matrix: 1, threes: 3, turns: 1 }
 

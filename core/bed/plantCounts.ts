@@ -1,5 +1,5 @@
 import type { Bed } from './bed'
-import { placingsOf } from './form'
+import { placingsOf } from './placings'
 import { kindOfNumber } from './mix'
 import { numbersOf } from './driftNumbers'
 import { turnsOf } from './stay'

@@ -1,6 +1,6 @@
 import { line as d3Line, curveCardinalClosed } from 'd3-shape'
 import { clamp, distance, polygonArea, Polyline, Recorder, type Point } from '../geometry'
-import type { BedFrame } from './bedFrame'
+import type { BedFrame } from './frame'
 import { hasQuarters, segmentEdge } from './court'
 import type { RoundEdge, RoundForm } from './form'
 

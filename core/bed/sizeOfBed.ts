@@ -1,5 +1,5 @@
 import type { Bed } from './bed'
-import type { BedFrame } from './bedFrame'
+import type { BedFrame } from './frame'
 
 /** How long and deep a bed is in words people use: along and across, a court with its paths, a pot by its width. */
 export function sizeOfBed({ form }: Bed, frame: BedFrame): { readonly lengthM: number; readonly depthM: number } {

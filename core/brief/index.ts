@@ -10,7 +10,6 @@ export {
   type TraitId,
   TRAITS,
   type Weight,
-  WEIGHTS,
 } from './brief'
 export { letterText } from './letterText'
 export { TRAIT } from './traits'

@@ -65,7 +65,7 @@ export interface CareTask {
   readonly source: string
 }
 
-export interface CareAsk {
+interface CareAsk {
   readonly beds: readonly CaredBed[]
   readonly climate: Climate
   readonly zone: number

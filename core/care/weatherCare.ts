@@ -5,7 +5,7 @@ import type { CareKind } from './careRule'
 import type { CareTask } from './careYear'
 
 /** Work that the weather brings or keeps from, for a day. */
-export interface WeatherWord {
+interface WeatherWord {
   readonly day: Day
   readonly what: 'frost' | 'heat' | 'storm' | 'drought'
   readonly says: string
@@ -28,7 +28,7 @@ export function keptBack(kind: CareKind, { lowC, highC }: DayWeather): string | 
   return lowC < 0 && FROST_SHY.has(kind) ? 'not in frost' : null
 }
 
-export interface TenderOut {
+interface TenderOut {
   readonly names: readonly string[]
   readonly count: number
 }

@@ -4,7 +4,7 @@ import { schedule } from './schedule'
 import type { Plant } from '../plant'
 
 /** What a bed asks for with all its repeated parts: hours of work a year, and money for its plants in the garden's currency. */
-export interface BedCosts {
+interface BedCosts {
   readonly hours: number
   readonly money: number
 }

@@ -33,20 +33,18 @@ export interface LaneCount {
 }
 
 /** How far a line has come: to be settled, or as its orders and ticks say. */
-export const LINE_STATES = [
-  'to buy',
-  'to raise',
-  'in hand',
-  'asked',
-  'ordered',
-  'confirmed',
-  'short',
-  'not found',
-  'reserved',
-  'received',
-  'planted',
-] as const
-export type LineState = (typeof LINE_STATES)[number]
+export type LineState =
+  | 'to buy'
+  | 'to raise'
+  | 'in hand'
+  | 'asked'
+  | 'ordered'
+  | 'confirmed'
+  | 'short'
+  | 'not found'
+  | 'reserved'
+  | 'received'
+  | 'planted'
 
 /** One line of a garden's schedule: a kind in a size. Pieces; money in the garden's currency as prices are written. */
 export interface CountLine {

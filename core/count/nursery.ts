@@ -3,7 +3,7 @@ import { addDays, type Day } from '../time'
 import type { Order, OrderLine } from './order'
 
 /** What a nursery answers: the order with what it fills in. Every nursery is spoken to in these four steps. */
-export interface Nursery {
+interface Nursery {
   /** Stock, prices, days and what could stand in: nothing is bound by it. */
   ask(order: Order, today: Day): Order
   order(order: Order, today: Day): Order
@@ -11,7 +11,7 @@ export interface Nursery {
   deliver(order: Order, today: Day): Order
 }
 
-export interface NurseryFigures {
+interface NurseryFigures {
   /** Shares of lines that are out of stock, promised short, late, and that come short, wrong or poor. */
   readonly out: number
   readonly short: number
@@ -20,14 +20,7 @@ export interface NurseryFigures {
   readonly poor: number
   readonly leadDays: number
 }
-export const USUAL_NURSERY: NurseryFigures = {
-  out: 0.06,
-  short: 0.1,
-  late: 0.12,
-  wrong: 0.03,
-  poor: 0.05,
-  leadDays: 10,
-}
+const USUAL_NURSERY: NurseryFigures = { out: 0.06, short: 0.1, late: 0.12, wrong: 0.03, poor: 0.05, leadDays: 10 }
 
 /** At most so many are missing of a line that comes short, and so many days is a late line late. */
 const SHORT_BY = 6

@@ -34,16 +34,16 @@ export interface RaisingPlan {
 }
 
 /** Cells of a tray, seeds of a packet. */
-export const TRAY_CELLS = 40
-export const PACKET_SEEDS = 50
+const TRAY_CELLS = 40
+const PACKET_SEEDS = 50
 /** Share of what came up that lives to be planted out. */
-export const SURVIVAL = 0.8
+const SURVIVAL = 0.8
 /** Seeds for one plant while nothing is known of their germination. Source: papers, Sow and raise. */
 export const UNKNOWN_SEEDS = 4
 /** Share of cuttings that root. */
-export const STRIKE = 0.65
+const STRIKE = 0.65
 /** Plants that one parent gives when it is divided. */
-export const DIVIDED_INTO = 4
+const DIVIDED_INTO = 4
 
 const WEEK = 7
 const PRICKED_AFTER = 14

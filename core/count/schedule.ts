@@ -3,7 +3,7 @@ import type { Plant, SoldSize } from '../plant'
 import { keyLetters } from './keyLetters'
 
 /** One line of the plant schedule. Money in the garden's currency. */
-export interface ScheduleLine {
+interface ScheduleLine {
   readonly key: string
   readonly plant: Plant
   readonly need: number
@@ -16,7 +16,7 @@ export interface ScheduleLine {
   readonly total: number
 }
 
-export interface Schedule {
+interface Schedule {
   readonly lines: readonly ScheduleLine[]
   readonly plants: number
   readonly total: number

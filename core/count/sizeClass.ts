@@ -4,7 +4,7 @@ export const SIZE_CLASSES = ['plug', 'small', 'pot', 'large', 'bulb'] as const
 export type SizeClass = (typeof SIZE_CLASSES)[number]
 
 /** What the label of a size says: its class, how many make a pack, and the volume of its pot in litres (0 for bulbs). */
-export interface SizeFigures {
+interface SizeFigures {
   readonly sizeClass: SizeClass
   readonly pack: number
   readonly volumeL: number

@@ -107,14 +107,9 @@ export interface Supply {
   readonly water: WaterPlan
 }
 
-export const NURSERY_ID = 'port-linnet-growers'
+const NURSERY_ID = 'port-linnet-growers'
 /** The simulated nursery that ships with the program. */
-export const SIMULATED_NURSERY: Supplier = {
-  id: NURSERY_ID,
-  name: 'Port Linnet Growers',
-  simulated: true,
-  columns: {},
-}
+const SIMULATED_NURSERY: Supplier = { id: NURSERY_ID, name: 'Port Linnet Growers', simulated: true, columns: {} }
 
 export const EMPTY_SUPPLY: Supply = {
   money: { currency: '', taxPercent: 0, pricesWithTax: true, wageAnHour: null, lossShare: 0.1 },

@@ -2,7 +2,7 @@ import { L, M, type Paint } from './path'
 import { circlePath } from './paths'
 
 /** A place of the front edge that a client marked, y as in the bed's plan as turned; its number in the list of what they said. */
-export interface ClientMark {
+interface ClientMark {
   readonly x: number
   readonly y: number
   readonly number: number

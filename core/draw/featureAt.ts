@@ -38,7 +38,7 @@ function featureAt(feature: Feature, turn: (p: Point) => Point): FeatureAt {
 }
 
 /** What a thing covers of the ground, in its bed's plan. */
-export function outlinesOf(f: Feature): Point[][] {
+function outlinesOf(f: Feature): Point[][] {
   if (f.kind === 'stepping') return steppingStones(f).map((p, i) => stone(p, f.widthM / 2, i))
   if (f.line.length > 1) return [bandAbout(featureLine(f), f.widthM / 2)]
   const isRound = f.kind === 'pot' || f.kind === 'urn' || f.kind === 'post'

@@ -3,7 +3,7 @@ import { lighten } from '../colour'
 import type { FeatureAt } from './featureAt'
 import { L, M, Z, type Paint, type Path, type Shape } from './path'
 import { circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
-import { obelisk, pot, urn } from './fixturePaints'
+import { urn, pot, obelisk } from './uprights'
 
 const LAYER = 'things'
 const JOINT_M = 0.03

@@ -3,7 +3,7 @@ import type { Paint } from './path'
 import { circlePath } from './paths'
 
 /** Plants that somebody else has chosen, y as in the bed's plan, turned up; `radiusM` of each, metres. */
-export interface ChosenElsewhere {
+interface ChosenElsewhere {
   readonly name: string
   readonly plants: readonly (Point & { readonly radiusM: number })[]
 }

@@ -1,21 +1,10 @@
-export {
-  describeViewpoint,
-  elevation,
-  type Elevation,
-  type Figure,
-  figureAt,
-  type StandingFixture,
-} from './elevation'
+export { describeViewpoint, elevation, type Elevation, type Figure, figureAt } from './elevation'
 export { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targetPaints } from './elevationPaints'
 export { inTurn } from './inTurn'
-export { figurePaints, footShadow, plantingPaints, QUIET_ALPHA } from './figurePaints'
-export { type Fixture, fixturesOf } from './fixture'
+export { footShadow, plantingPaints, QUIET_ALPHA } from './figurePaints'
 export { fixtureAbovePaints, fixturePaints } from './fixturePaints'
-export { groundPaints, type Window } from './groundPaints'
 export { type Palette, PRINT_PALETTE } from './palette'
 export {
-  type Badge,
-  type Clipped,
   isClipped,
   isShape,
   isWords,
@@ -30,19 +19,17 @@ export {
   type Words,
   Z,
 } from './path'
-export { boundsOfPath, circlePath, ellipsePath, linePath, movedPath, rectPath, roundedPath } from './paths'
+export { circlePath, linePath, rectPath } from './paths'
 export { bedsOnSitePaints } from './bedsOnSitePaints'
-export { clientPaints, type ClientMark } from './clientPaints'
-export { herePaints, type ChosenElsewhere } from './herePaints'
+export { clientPaints } from './clientPaints'
+export { herePaints } from './herePaints'
 export { notePaints } from './notePaints'
 export { orderPaints } from './orderPaints'
-export { type FeatureAt, featuresAt } from './featureAt'
 export { featureAbovePaints, featureMarkPaints, featureUnder } from './featurePaints'
 export { circleAt, plan, type Plan, type PlanCircle } from './plan'
 export { circlePaints, planGroundPaints, planMarkPaints, shapePaints } from './planPaints'
-export { portrait, VARIANTS } from './portrait/portrait'
-export { type Sitter } from './portrait/sitter'
-export { badgeSheet, onSheet, type Sheet } from './sheet'
+export { portrait } from './portrait/portrait'
+export { onSheet, type Sheet } from './sheet'
 export {
   ghostPaints,
   handlePaints,
@@ -52,16 +39,8 @@ export {
   sketchPaints,
   tapePaints,
 } from './siteMarkPaints'
-export {
-  type BedOnSite,
-  bedOnSitePaints,
-  shadowPaints,
-  siteGroundPaints,
-  siteThingPaints,
-  thingPaints,
-} from './sitePaints'
+export { bedOnSitePaints, shadowPaints, siteGroundPaints, siteThingPaints, thingPaints } from './sitePaints'
 export { type TargetMark, targetMarks } from './targetMarks'
-export { wallPaints } from './wallPaints'
-export { type Bounds, paintBounds } from './paintBounds'
+export { paintBounds } from './paintBounds'
 export { type PathPen, tracePath } from './tracePath'
-export { type PaintPen, strokeWidth, walkPaints, wordsPlace } from './walkPaints'
+export { strokeWidth, walkPaints, wordsPlace } from './walkPaints'

@@ -7,7 +7,7 @@ import { circlePath, linePath } from './paths'
 const DOT = 2.6
 
 /** What the marks of orders are drawn from; `turn` takes a place of the bed's plan to that of the picture. */
-export interface OrderMarksAsk {
+interface OrderMarksAsk {
   readonly orders: readonly Order[]
   /** The plants of each drift, by its id. */
   readonly plants: ReadonlyMap<string, readonly PlacedPlant[]>

@@ -4,7 +4,7 @@ import { tracePath, type PathPen } from './tracePath'
 import { strokeWidth, wordsPlace } from './walkPaints'
 
 /** A rectangle on a sheet, points from its left top. */
-export interface Bounds {
+interface Bounds {
   readonly left: number
   readonly top: number
   readonly right: number

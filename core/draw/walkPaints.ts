@@ -3,7 +3,7 @@ import { isClipped, isShape, isWords, type Paint, type Path, type Shape, type Wo
 import { badgeSheet, type Sheet } from './sheet'
 
 /** What a pen does with each kind of paint; `clip` draws what `within` draws, but only where the path is. */
-export interface PaintPen {
+interface PaintPen {
   shape: (shape: Shape, sheet: Sheet) => void
   words: (words: Words, sheet: Sheet) => void
   clip: (path: Path, sheet: Sheet, within: () => void) => void

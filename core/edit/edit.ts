@@ -53,7 +53,7 @@ export type Edit =
   | { readonly kind: 'replace'; readonly bed: Bed }
   | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
 
-export interface Edited {
+interface Edited {
   readonly bed: Bed
   readonly inverse: Edit
 }

@@ -1,5 +1,5 @@
 export { describeEdit } from './describeEdit'
-export { applyEdit, type Edit, type Edited } from './edit'
+export { applyEdit, type Edit } from './edit'
 export { compareBeds } from './compareBeds'
 export {
   deepened,
@@ -25,7 +25,6 @@ export {
   swapOnePlant,
   withMix,
 } from './manyDrifts'
-export { followersOf, placeOfOrder } from './orders'
 export { knotOf } from './knot'
 export { swapKind } from './swapKind'
 export { type OrderPlace, orderPlaces } from './orderPlaces'

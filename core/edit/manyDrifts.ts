@@ -4,7 +4,7 @@ import type { Edit } from './edit'
 import { frontPlace } from './orderPlaces'
 
 /** A plant of a drift and where it stands, metres in plan. */
-export interface Standing {
+interface Standing {
   readonly driftId: string
   readonly index: number
   readonly x: number

@@ -4,7 +4,7 @@ import { frontPlace, orderPlaces } from './orderPlaces'
 
 type Change = Partial<Omit<Drift, 'id'>>
 /** What the orders of a bed make of other drifts, and of the changed one itself. */
-export interface Following {
+interface Following {
   readonly driftId: string
   readonly change: Change
 }
@@ -20,7 +20,7 @@ export const ordersWithout = (orders: readonly Order[], driftId: string): readon
     : orders
 
 /** The place along the front edge that an order goes by, metres: that of its line where the bed has it, otherwise where it was set. */
-export const placeOfOrder = ({ about, atM }: Order, bed: Pick<Bed, 'wall'>, frame: BedFrame): number =>
+const placeOfOrder = ({ about, atM }: Order, bed: Pick<Bed, 'wall'>, frame: BedFrame): number =>
   orderPlaces(bed, frame).find((p) => p.about === about)?.atM ?? atM
 
 /**

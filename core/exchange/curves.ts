@@ -28,7 +28,7 @@ export const circleDraw = (middle: Point, r: number, from = 0, to = WHOLE): Draw
   arcDraw(middle, { x: r, y: 0 }, { x: 0, y: r }, from, to)
 
 /** From one corner to the next along an arc: a bulge is the tangent of a quarter of its angle, positive to the left of the way. */
-export function bulgeDraw(from: Point, to: Point, bulge: number): Draw {
+function bulgeDraw(from: Point, to: Point, bulge: number): Draw {
   const chord = Math.hypot(to.x - from.x, to.y - from.y)
   if (bulge === 0 || chord === 0) return () => [from, to]
   const angle = 4 * Math.atan(bulge)
@@ -57,7 +57,7 @@ export function cornersDraw(corners: readonly Corner[], closed: boolean): Draw {
     })
 }
 
-export interface Spline {
+interface Spline {
   readonly degree: number
   readonly points: readonly Point[]
   readonly knots: readonly number[]

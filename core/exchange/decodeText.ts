@@ -1,5 +1,4 @@
-export const ENCODINGS = ['utf-8', 'utf-16le', 'utf-16be', 'windows-1252'] as const
-export type Encoding = (typeof ENCODINGS)[number]
+type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
 
 /** How much of a file is looked at for zeros. */
 const LOOKED_AT = 4096

@@ -1,11 +1,10 @@
-import type { Point } from '../geometry'
+import { type Point, middleOf } from '../geometry'
 import { cleanText, cutText } from '../measure'
-import { middleOf } from '../geometry'
 import simplify from 'simplify-js'
 import { isPlace, type FoundLine } from './found'
 
 /** Places farther than this from the middle of the sheet are not taken in, metres. */
-export const FAR_M = 1000
+const FAR_M = 1000
 const NAME_LIMIT = 120
 const MOST_CORNERS = 400
 

@@ -49,9 +49,9 @@ export interface Label {
 
 /** More than this is no drawing of a small site. */
 export const MOST_LINES = 5000
-export const MOST_POINTS = 200_000
+const MOST_POINTS = 200_000
 /** No place of a curve is farther from what is taken in than this, metres. */
-export const TOLERANCE_M = 0.002
+const TOLERANCE_M = 0.002
 /** A text this near to a line names it, metres. */
 const LABEL_REACH_M = 0.6
 

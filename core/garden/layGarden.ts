@@ -52,7 +52,7 @@ export const followSite = (site: ResolvedSite): ResolvedSite => ({
 type BedSpot = ResolvedSite['beds'][number]
 
 /** Where a bed lies: at the foot of what it stands against, or where it was put. */
-export function placeOfBed(site: ResolvedSite, place: BedSpot): BedSpot {
+function placeOfBed(site: ResolvedSite, place: BedSpot): BedSpot {
   const thing = place.against && site.things.find((t) => t.id === place.against!.thing)
   const side = thing ? sideOf(thing, place.against!.side, place.lookDeg - site.northDeg) : null
   if (!side || side.lengthM < 1e-6) return place

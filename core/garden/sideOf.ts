@@ -3,7 +3,7 @@ import { distance, polygonArea, type Point } from '../geometry'
 import type { Against, PlacedThing } from '../site'
 
 /** A side of a building or a stretch of a fence as one who stands before it sees it: from left to right, and the way he looks. */
-export interface WallSide {
+interface WallSide {
   readonly left: Point
   readonly right: Point
   readonly lengthM: number

@@ -2,7 +2,7 @@ import type { Against, BedPlace, ResolvedSite } from '../site'
 import { sideOf } from './sideOf'
 
 /** A side that a bed can lie against, in words. */
-export interface SideChoice {
+interface SideChoice {
   readonly label: string
   readonly against: Against
 }

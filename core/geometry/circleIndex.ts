@@ -1,12 +1,12 @@
 import Flatbush from 'flatbush'
 
-export interface Circle {
+interface Circle {
   readonly x: number
   readonly y: number
   readonly r: number
 }
 
-export interface CircleIndex {
+interface CircleIndex {
   /** Indexes of the circles whose boxes meet the box. */
   search(minX: number, minY: number, maxX: number, maxY: number): number[]
 }

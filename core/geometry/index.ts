@@ -1,4 +1,4 @@
-export { type Circle, circleIndex, type CircleIndex } from './circleIndex'
+export { circleIndex } from './circleIndex'
 export { type EdgeKind, flattenEdge, Recorder, smoothLine } from './flattenEdge'
 export { flattenCurve } from './flattenCurve'
 export { bandAbout, cornersOf, lineLength, placeAlong, square } from './lines'

@@ -7,7 +7,7 @@ import type { Scene } from '../scene'
 import { monthInterest } from '../season'
 
 /** One line of the table requirement × plants: which plants have it, and how the bed stands. */
-export interface BriefCheck {
+interface BriefCheck {
   readonly id: string
   readonly label: string
   readonly weight: Exclude<Weight, 'open'>

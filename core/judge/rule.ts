@@ -26,7 +26,7 @@ export function byGroup(remarks: readonly Remark[]): Map<string, Remark[]> {
 }
 
 /** Along the bed, then by the plants: one order, however the remarks were gathered. */
-export const byPlace = (a: Remark, b: Remark): number =>
+const byPlace = (a: Remark, b: Remark): number =>
   a.x - b.x || comparePlants(a.plants, b.plants) || a.other - b.other || a.value - b.value
 function comparePlants(a: readonly string[], b: readonly string[]): number {
   const shared = Math.min(a.length, b.length)

@@ -32,7 +32,7 @@ const STEPS = 30
 const STILL_M = 1e-6
 
 /** What the movers of a lane ask of their bed. */
-export interface Ground {
+interface Ground {
   readonly grid: PlantGrid
   readonly middleX: number
   /** The nearest place to one that is wanted, within the plant's lane and its bound. */

@@ -10,7 +10,7 @@ const FLOWERS_WIDE = 0.4
 const TRUNK_M = 0.06
 
 /** A body's outline at one height: half its width (metres) and the share of light that it stops there. */
-export interface Profile {
+interface Profile {
   halfM: number
   stops: number
 }

@@ -6,7 +6,7 @@ export interface Block {
   readonly weight?: number
 }
 
-export interface Packed {
+interface Packed {
   /** Middle of each block, in the order given. */
   readonly middles: readonly number[]
   /** Less than 1 when the blocks do not fit: each width was shrunk by it. */

@@ -8,7 +8,7 @@ import type { PlacedPlant, Placement } from './PlacedPlant'
 import type { ShapedDrift } from './shapes/ShapeSetter'
 
 /** All that decides where the plants of a group are meant to stand. */
-export interface GroupAt {
+interface GroupAt {
   readonly middle: number
   readonly squeeze: number
   readonly shift: number

@@ -1,7 +1,8 @@
 import type { BedFrame } from '../bed'
 import { clamp, type Point, middleOf } from '../geometry'
 import { bedTransform, type ResolvedSite, levelAt, terracesOf } from '../site'
-import { lightHours, type LightGrid, type LightHours } from './lightHours'
+import { lightHours, type LightHours } from './lightHours'
+import { type LightGrid } from './lightGrid'
 import { obstaclesOf, type Obstacle } from './obstacle'
 import { placeLight, type PlaceLight } from './season'
 

@@ -1,25 +1,11 @@
 import type { PlaceMonth } from '../time'
 import type { Point } from '../geometry'
 import { aboveLevel, shadowOfCrown, shadowOfFace, slantOf, type Slant } from './shadow'
-import type { Corner, CrownObstacle, Obstacle } from './obstacle'
+import type { CrownObstacle, Obstacle } from './obstacle'
+import type { Corner } from './roofFaces'
 import { shadedBy } from './shadedBy'
 import { sunSteps } from './sun'
-
-/** A raster over a plan: left lower corner, cell size in metres, columns and rows. */
-export interface LightGrid {
-  readonly x0: number
-  readonly y0: number
-  readonly cellM: number
-  readonly cols: number
-  readonly rows: number
-}
-/** Cells from column and row up to, not including, column and row. */
-export interface GridWindow {
-  readonly c0: number
-  readonly c1: number
-  readonly r0: number
-  readonly r1: number
-}
+import type { GridWindow, LightGrid } from './lightGrid'
 
 /**
  * Hours of sun of one day, a figure a cell, row by row: direct before and after solar noon, direct later than two
@@ -84,7 +70,7 @@ export function* lightHours(input: LightInput): Generator<number, LightHours> {
 }
 
 /** What a change asked for: the light afterwards, and the share of cells and steps that were worked out again. */
-export interface ChangedLight {
+interface ChangedLight {
   readonly hours: LightHours
   readonly worked: number
 }

@@ -1,14 +1,8 @@
 import type { PlaceMonth } from '../time'
 import { type Point, middleOf } from '../geometry'
 import { type PlacedThing, type ResolvedSite, levelAt, terracesOf, type PlacedOf } from '../site'
-import { roofFaces } from './roofFaces'
+import { type Corner, roofFaces } from './roofFaces'
 
-/** A corner in space: metres, z above the site's ground. */
-export interface Corner {
-  readonly x: number
-  readonly y: number
-  readonly z: number
-}
 /** Flat faces of a solid or a fence; `pass` is the share of light that gets through. */
 export interface FaceObstacle {
   readonly kind: 'faces'
@@ -55,7 +49,7 @@ function levelAround(terrace: PlacedOf<'terrace'>, terraces: readonly PlacedOf<'
 }
 
 /** The obstacle of one thing, or null when it throws no shade. `aroundM` is the level of the ground that a terrace rises or sinks from. */
-export function obstacleOf(thing: PlacedThing, latitude: number, year = 0, aroundM = 0): Obstacle | null {
+function obstacleOf(thing: PlacedThing, latitude: number, year = 0, aroundM = 0): Obstacle | null {
   switch (thing.kind) {
     case 'building':
       return {

@@ -1,6 +1,5 @@
 import type { Point } from '../geometry'
 import type { Roof } from '../site'
-import type { Corner } from './obstacle'
 
 /**
  * The faces of a roof. A gable or hip stands on the smallest rectangle along the outline's longest side, its ridge along the rectangle's
@@ -53,4 +52,10 @@ function boxOf(outline: readonly Point[]) {
   const centre = { x: ux * a - uy * b, y: uy * a + ux * b }
   if (a1 - a0 >= b1 - b0) return { centre, ux, uy, halfLong: (a1 - a0) / 2, halfShort: (b1 - b0) / 2 }
   return { centre, ux: -uy, uy: ux, halfLong: (b1 - b0) / 2, halfShort: (a1 - a0) / 2 }
+}
+/** A corner in space: metres, z above the site's ground. */
+export interface Corner {
+  readonly x: number
+  readonly y: number
+  readonly z: number
 }

@@ -1,4 +1,4 @@
-import type { GridWindow, LightGrid } from './lightHours'
+import type { GridWindow, LightGrid } from './lightGrid'
 import type { Obstacle } from './obstacle'
 import { shadowOfCrown, shadowOfFace, type Slant } from './shadow'
 

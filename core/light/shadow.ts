@@ -1,6 +1,7 @@
 import type { PlaceMonth } from '../time'
 import type { Point } from '../geometry'
-import type { Corner, CrownObstacle, Obstacle } from './obstacle'
+import type { CrownObstacle, Obstacle } from './obstacle'
+import type { Corner } from './roofFaces'
 
 /** How far a metre of height moves its shadow: metres on the plan, against the sun. */
 export interface Slant {

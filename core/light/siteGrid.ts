@@ -1,6 +1,6 @@
 import { boundsOf, levelAt, terracesOf, type PlacedThing } from '../site'
 import type { Point } from '../geometry'
-import type { LightGrid } from './lightHours'
+import type { LightGrid } from './lightGrid'
 
 const MARGIN_M = 2
 /** More cells than this make the raster coarser, not the wait longer. */

@@ -2,7 +2,7 @@ import type { PlaceMonth } from '../time'
 import { getPosition, getTimes } from 'suncalc'
 
 /** Where the sun stands: azimuth clockwise from north and apparent altitude, degrees. */
-export interface SunPosition {
+interface SunPosition {
   readonly azimuthDeg: number
   readonly altitudeDeg: number
 }
@@ -17,7 +17,7 @@ export function sunPosition(at: Date, latitude: number, longitude: number): SunP
 }
 
 /** A stretch of a day with the sun in the middle of it: its weight in hours and how long after solar noon (hours, negative before). */
-export interface SunStep extends SunPosition {
+interface SunStep extends SunPosition {
   readonly hours: number
   readonly afterNoonH: number
 }

@@ -6,7 +6,7 @@ import type { LogEntry } from './entry'
 import { reckonedHeight } from './learned'
 
 /** A drift as it was planned beside what the log says of it, to the end of a year. Metres. */
-export interface DriftFact {
+interface DriftFact {
   readonly driftId: string
   readonly plant: Plant
   readonly planned: number

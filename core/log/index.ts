@@ -14,11 +14,11 @@ export {
   type Wish,
   WISHES,
 } from './entry'
-export { cellsBefore, type Learned, learnedFigures, type LearnedWhat, reckonedHeight } from './learned'
+export { cellsBefore, type Learned, learnedFigures, reckonedHeight } from './learned'
 export { type Loss, lossesOf } from './losses'
 export { replaceLost } from './replaceLost'
 export { type NextItem, nextSeason } from './nextSeason'
-export { besideFact, type DriftFact } from './besideFact'
-export { dayWithWeather, seasonLetter, type SeasonLetter } from './seasonLetter'
+export { besideFact } from './besideFact'
+export { dayWithWeather, seasonLetter } from './seasonLetter'
 export { logCsv } from './logCsv'
 export { CAUSE_WORDS, KIND_WORDS, WISH_WORDS } from './words'

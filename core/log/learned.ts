@@ -26,7 +26,7 @@ export interface Learned {
   readonly lossShare: number | null
 }
 
-export interface LearnAsk {
+interface LearnAsk {
   readonly entries: readonly LogEntry[]
   readonly library: ReadonlyMap<string, Plant>
   readonly climate: Climate

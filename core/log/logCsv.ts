@@ -7,7 +7,7 @@ const HEADINGS = [
   ...['next season', 'done', 'trial', 'note', 'photo', 'low °C', 'high °C', 'rain mm'],
 ]
 
-export interface LogNames {
+interface LogNames {
   readonly library: ReadonlyMap<string, Plant>
   readonly bedName: (id: string) => string
   readonly fileOf: (photoId: string) => string

@@ -1,12 +1,11 @@
 import { capital, dayTold } from '../measure'
 import type { Plant } from '../plant'
 import { yearOfDay } from '../time'
-import type { LogEntry } from './entry'
-import { WISHES } from './entry'
+import { type LogEntry, WISHES } from './entry'
 import { CAUSE_WORDS, KIND_WORDS, WISH_WORDS } from './words'
 
 /** What a season brought, for one page. */
-export interface SeasonLetter {
+interface SeasonLetter {
   readonly year: number
   readonly days: number
   readonly entries: number
@@ -25,7 +24,7 @@ export interface SeasonLetter {
 const MOST_PHOTOS = 4
 const MOST_LINES = 7
 
-export interface LetterAsk {
+interface LetterAsk {
   readonly year: number
   readonly entries: readonly LogEntry[]
   readonly library: ReadonlyMap<string, Plant>

@@ -1,2 +1,2 @@
-export { type Mark, type MarkFigure, type MarkId, MARKS } from './mark'
+export { type Mark, type MarkId, MARKS } from './mark'
 export { marksOf, totalOf } from './marksOf'

@@ -5,7 +5,7 @@ import { misfits, type Plant, type SiteConditions } from '../plant'
 import { placeMonth, placeMonths, type Climate, type PlaceMonth } from '../time'
 
 /** What a plant is wanted for. */
-export interface RankAsk {
+interface RankAsk {
   readonly climate: Climate
   /** What the bed offers; null when it is not known. */
   readonly site: SiteConditions | null

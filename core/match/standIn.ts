@@ -2,7 +2,7 @@ import { deltaE } from '../colour'
 import { fullHeightM, misfits, type Plant } from '../plant'
 import type { Scene } from '../scene'
 
-export interface StandInLimits {
+interface StandInLimits {
   readonly maxHeightM?: number
   readonly minHeightM?: number
   readonly maxSpreadM?: number

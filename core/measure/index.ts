@@ -1,6 +1,6 @@
 export { capital } from './capital'
 export { formatBoth, formatLength } from './formatLength'
-export { type LengthLimits, parseLength, type Units } from './parseLength'
+export { parseLength, type Units } from './parseLength'
 export { characters, cleanText, cutText, faultOfText, unmarked } from './cutText'
 export { formatArea, formatSmall, formatVolume, formatWeight } from './formatAmount'
 export { inUnits, toFahrenheit, UNIT_SPACE } from './inUnits'

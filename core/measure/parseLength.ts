@@ -41,7 +41,7 @@ const TERM = new RegExp(
 const INCH = 0.0254
 const FOOT = 0.3048
 
-export interface LengthLimits {
+interface LengthLimits {
   readonly minM?: number
   readonly maxM?: number
   /** What the figure is for, used in messages: "depth". */

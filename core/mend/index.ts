@@ -1,4 +1,4 @@
 export { type Raise, raises, raisesOf } from './raises'
-export { triesOf, type Tried, type TriedMend, tryMends } from './tryMends'
-export { type PlaceAsk, type Suggestion, suggestions, suggestionsOf } from './suggest'
+export { triesOf, type Tried, tryMends } from './tryMends'
+export { type PlaceAsk, type Suggestion, suggestionsOf } from './suggest'
 export { placeBeside } from './lanePlaces'

@@ -6,7 +6,7 @@ import { plantingNotes, type PlannedTask } from '../works'
 import type { Block, Paper, SheetHead, TextPage } from './paper'
 import { upright } from './upright'
 
-export interface SetOutSheetAsk {
+interface SetOutSheetAsk {
   readonly method: Method
   readonly path: 'left' | 'right'
 }

@@ -31,7 +31,7 @@ function checkBars(x: number, y: number): Paint[] {
   ]
 }
 
-export interface TitleBlock extends SheetHead {
+interface TitleBlock extends SheetHead {
   readonly name: string
   readonly said: string
   /** `2 of 4`; empty when there is one sheet. */

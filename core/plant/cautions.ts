@@ -24,7 +24,7 @@ const listed = (list: readonly string[]) =>
   list.length > 1 ? `${list.slice(0, -1).join(', ')} and ${list[list.length - 1]}` : (list[0] ?? '')
 
 /** Whom a plant poisons, worst first: `deadly poisonous to cats (all)`; empty when it poisons nobody. */
-export function toxicWords({ toxicity }: Pick<Plant, 'toxicity'>): string {
+function toxicWords({ toxicity }: Pick<Plant, 'toxicity'>): string {
   const grades = [...TOXIC_GRADES].reverse().filter((g) => g !== 'none')
   const words = grades.flatMap((grade) => {
     const whom = EATERS.filter((e) => toxicity[e] === grade).map((e) => EATER_WORDS[e])

@@ -3,7 +3,7 @@ import { findPlants } from './findPlants'
 import { misfits, type SiteConditions } from './fit'
 import { fullHeightM, type Kind, type Plant } from './plant'
 
-export interface PlantFilter {
+interface PlantFilter {
   readonly text?: string
   readonly kind?: Kind
   /** Keep only what fits the bed. */

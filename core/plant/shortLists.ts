@@ -39,7 +39,7 @@ export const isWholeList = (headings: readonly string[]) => NEEDED_COLUMNS.every
 export const guessShortColumns = (headings: readonly string[], before: ShortColumns = {}): ShortColumns =>
   columnsByHeading(WORDS, headings, before)
 
-export interface FilledList {
+interface FilledList {
   /** A whole plant list as CSV. */
   readonly csv: string
   /** Plants whose figures come from the library, and those that lean on another of their species or genus. */

@@ -13,13 +13,13 @@ const READS_AS_FLOWER = 0.6
 const STEMS_SHOW = 0.35
 
 /** A colour a plant shows, and the share (0-1) of the plant that shows it. */
-export interface ColourPart {
+interface ColourPart {
   readonly colour: string
   readonly share: number
 }
 
 /** What a plant shows at a moment: the one reading for pictures, bars, words and judging. */
-export interface Shown {
+interface Shown {
   /** The colour it has from afar. */
   readonly colour: string
   /** Flowers, when there are any. */

@@ -17,7 +17,7 @@ const MOST_WOODY = 0.6
 const MOST_SOFT = 0.75
 const MOST_WIDE = 0.7
 
-export interface SizeM {
+interface SizeM {
   readonly foliageM: number
   readonly flowerM: number
   readonly spreadM: number

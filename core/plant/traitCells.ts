@@ -92,7 +92,7 @@ export const TRAIT_CELLS = {
   confidence: oneOf(CONFIDENCES),
 } as const
 
-export type TraitRow = { readonly [C in keyof typeof TRAIT_CELLS]: z.infer<(typeof TRAIT_CELLS)[C]> }
+type TraitRow = { readonly [C in keyof typeof TRAIT_CELLS]: z.infer<(typeof TRAIT_CELLS)[C]> }
 type Cells = Readonly<Record<string, string>>
 
 const WOOD_OF_PRUNING: Readonly<Record<string, string>> = { 'after-flowering': 'old', 'late-winter': 'new' }

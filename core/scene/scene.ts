@@ -78,7 +78,7 @@ export interface Scene {
 export const MATURE_YEAR = 10
 
 /** What is known already: the bed's frame, and the scene of the bed before a change, of which what did not change is taken over. */
-export interface Known {
+interface Known {
   readonly frame?: BedFrame | null
   readonly before?: Scene | null
 }
@@ -167,7 +167,7 @@ function siteKept(before: Scene | null | undefined, input: SceneInput, light: Be
 }
 
 /** What a bed offers as a whole: its ground, and the mean of its computed light when there is one. */
-export const siteOf = (
+const siteOf = (
   bed: Bed,
   hardinessZone: string,
   light: BedLight | null = null,

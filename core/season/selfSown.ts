@@ -3,7 +3,7 @@ import type { Plant } from '../plant'
 import type { Scene } from '../scene'
 
 /** What is likely to have come up by itself: of a kind, how many, and where some of them may stand. Places are not fixed. */
-export interface SelfSown {
+interface SelfSown {
   readonly plant: Plant
   readonly likely: number
   readonly places: readonly Point[]

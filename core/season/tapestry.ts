@@ -140,7 +140,7 @@ function coloursOf(drifts: ReadonlyMap<string, Shown>): { colour: string; share:
 }
 
 /** A month that matters and shows next to nothing. */
-export const LEAST_OF_MONTH = 0.12
+const LEAST_OF_MONTH = 0.12
 /** Months with less to show than that, of those that matter; all months of the growing season when none were named. */
 export function gapsOf(
   { months }: Tapestry,

@@ -6,11 +6,11 @@ const CELL_M = 0.08
 const TOP_M = 8
 
 /** The share (0-1) of each body that is seen from a viewpoint as one walks along the bed; order as given, NaN when it shows nothing. */
-export interface Seen {
+interface Seen {
   readonly shares: Float64Array
 }
 
-export interface SeenFrom {
+interface SeenFrom {
   readonly viewpoint: Pick<Viewpoint, 'eyeHeightM' | 'distanceM'>
   /** y of the front edge at x, metres. */
   readonly frontY: (x: number) => number

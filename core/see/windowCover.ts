@@ -3,7 +3,7 @@ import { bodyProfile, topM, type Body } from '../layout'
 
 const CELL_M = 0.05
 
-export interface WindowCover {
+interface WindowCover {
   /** Share of the glass behind planting, 0-1, seen straight on. */
   readonly share: number
   /** Share each body hides by itself, by its index, only those that hide some. */

@@ -15,7 +15,7 @@ export interface PotLine {
 }
 
 /** What it takes to lay a bed out full size on a drive or a floor before going to site. Metres. */
-export interface DryRun {
+interface DryRun {
   readonly table: SetOutTable
   /** Length of chalk line or string for the outline. */
   readonly outlineM: number

@@ -2,7 +2,7 @@ import { sizeFigures } from '../count'
 import { boughtSize, type Plant } from '../plant'
 
 /** How tall a plant of a size comes with its pot, how deep the pot goes into the ground, and how tall it then stands. Metres. */
-export interface FirstHeight {
+interface FirstHeight {
   readonly asSoldM: number
   readonly potDepthM: number
   readonly standsM: number

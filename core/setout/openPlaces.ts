@@ -5,11 +5,11 @@ import type { Plant } from '../plant'
 import type { Edit } from '../edit'
 import type { Scene } from '../scene'
 
-export interface PlacedBed {
+interface PlacedBed {
   readonly id: string
   readonly plants: readonly PlacedPlant[]
 }
-export interface OpenPlace {
+interface OpenPlace {
   readonly bedId: string
   readonly plant: PlacedPlant
 }

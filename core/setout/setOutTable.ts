@@ -57,7 +57,7 @@ export interface SetOutTable {
   readonly mostMovedM: number
 }
 
-export interface SetOutAsk {
+interface SetOutAsk {
   readonly method: Method
   readonly units: Units
   /** At which end of the bed one comes in: the far end is set first. */
@@ -67,7 +67,7 @@ export interface SetOutAsk {
 }
 
 /** Side of a square of strings, metres: 1 m, or 2 ft. */
-export const GRID_M: Readonly<Record<Units, number>> = { metric: 1, imperial: 0.6096 }
+const GRID_M: Readonly<Record<Units, number>> = { metric: 1, imperial: 0.6096 }
 /** Tapes that meet flatter than this find no sharp place. */
 const FLAT_DEG = 20
 

@@ -53,7 +53,7 @@ export interface SiteSheet {
 }
 
 /** What is carried along beside the beds. */
-export interface SiteExtras {
+interface SiteExtras {
   readonly open: ReadonlySet<string>
   readonly care: readonly CareTask[]
   readonly place: WeatherPlace

@@ -17,7 +17,7 @@ export interface TrioTurn {
 }
 
 /** A plant whose good side is turned to the viewer, and which way that is from it, azimuth in the bed's plan (0: toward the viewer). */
-export interface GoodSide {
+interface GoodSide {
   readonly plant: PlacedPlant
   readonly towardDeg: number
   readonly why: string
@@ -30,7 +30,7 @@ const WORTH = 0.08
 const LEAST_R_M = 0.03
 
 /** The viewer's place in the bed's plan. */
-export function viewerAt({ bed, frame }: Pick<Scene, 'bed' | 'frame'>): Point {
+function viewerAt({ bed, frame }: Pick<Scene, 'bed' | 'frame'>): Point {
   const aspect = aspectOf(bed, frame, bed.viewpoint)
   const front = aspect.front
   const x = (aspect.firstX + aspect.lastX) / 2

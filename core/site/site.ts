@@ -68,7 +68,7 @@ export interface Fence extends Named {
   readonly solid: number
 }
 export const COVERS = ['path', 'paving', 'lawn', 'water', 'gravel', 'drive', 'street'] as const
-export type Cover = (typeof COVERS)[number]
+type Cover = (typeof COVERS)[number]
 export interface Surface extends Named {
   readonly kind: 'surface'
   readonly cover: Cover

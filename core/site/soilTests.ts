@@ -1,7 +1,7 @@
 import type { Soil } from '../plant'
 
 /** Shares of sand, silt and clay by a jar test, 0-1. */
-export interface JarTest {
+interface JarTest {
   readonly sand: number
   readonly silt: number
   readonly clay: number
@@ -59,7 +59,7 @@ export function ribbonSoil(lengthCm: number, isGritty: boolean): { readonly soil
   return { soil, words: isGritty ? gritty : smooth }
 }
 
-export interface Percolation {
+interface Percolation {
   readonly mmPerH: number
   readonly drainage: 'quick' | 'steady' | 'slow' | 'stands'
   readonly words: string

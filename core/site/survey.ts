@@ -122,7 +122,7 @@ export const spotAt = (spot: Spot, places: ReadonlyMap<string, Point>): Point =>
   'of' in spot ? (places.get(spot.of) ?? { x: 0, y: 0 }) : spot
 
 /** What a walk round an outline by lengths and headings fails to close by, and each corner with the error spread along the way. */
-export interface Closing {
+interface Closing {
   readonly errorM: number
   readonly lengthM: number
   readonly perCent: number

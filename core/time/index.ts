@@ -9,7 +9,6 @@ export {
   placeMonths,
 } from './climate'
 export {
-  LIBRARY_MONTHS,
   type LibraryMonth,
   type Moment,
   MONTH_NAMES,

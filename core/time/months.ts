@@ -15,7 +15,6 @@ export interface Moment {
 }
 
 export const PLACE_MONTHS: readonly PlaceMonth[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]
-export const LIBRARY_MONTHS: readonly LibraryMonth[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]
 
 export const MONTH_NAMES = [
   'January',

@@ -6,7 +6,7 @@ export const DRIP_INSIDE_M = 0.0136
 export const MAIN_INSIDE_M = 0.0204
 const M_A_BAR = 10.2
 /** Drip works at one bar; a row may lose a fifth of it from its first to its last emitter. */
-export const WORKING_BAR = 1
+const WORKING_BAR = 1
 const LOSS_SHARE = 0.2
 /** So much of the tap's flow is planned on: pressure falls when all of it is drawn. */
 const USABLE = 0.75

@@ -1,7 +1,7 @@
 import type { Soil } from '../plant'
 
 /** What a soil does with water. */
-export interface SoilWater {
+interface SoilWater {
   /** What it takes in, mm an hour. Source: calculations, Water. */
   readonly intakeMmH: number
   /** What roots find in a metre of it, mm. */
@@ -17,9 +17,6 @@ export const SOIL_WATER: Readonly<Record<Soil, SoilWater>> = {
   loam: { intakeMmH: 12, holdsMmM: 160, reachM: 0.3, rowM: 0.45, emitterM: 0.4 },
   clay: { intakeMmH: 5, holdsMmM: 180, reachM: 0.45, rowM: 0.55, emitterM: 0.5 },
 }
-
-/** A pot's mix holds more than any soil in a metre, and drains at once. */
-export const POT_MIX: SoilWater = { ...SOIL_WATER.loam, intakeMmH: 25, holdsMmM: 200 }
 
 /** Depth of roots in the first, second and later years, metres; in pots they stay shallow. */
 const ROOTS_M = [0.15, 0.25, 0.4] as const

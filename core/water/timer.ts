@@ -3,14 +3,14 @@ import { addDays, monthOfDay, weekday, type Day } from '../time'
 import { dayGrassWater, monthGrassWater, type ClimateTable, type DayWeather } from '../weather'
 
 /** What the timer did with a zone on a day: minutes it ran, litres it gave, and why it ran otherwise than set. */
-export interface TimerRun {
+interface TimerRun {
   readonly day: Day
   readonly zone: string
   readonly minutes: number
   readonly litres: number
   readonly why: string
 }
-export interface TimerWeather {
+interface TimerWeather {
   readonly weather: (day: Day) => DayWeather
   readonly table: ClimateTable
   readonly latitude: number

@@ -8,11 +8,10 @@ import type { WaterBed } from './waterBed'
 import type { WaterGarden } from './waterGarden'
 import type { Zone } from './zones'
 
-export const WATER_FAULTS = ['missed', 'mixed', 'weak tap', 'long row', 'not measured'] as const
-export type WaterFaultKind = (typeof WATER_FAULTS)[number]
+type WaterFaultKind = 'missed' | 'mixed' | 'weak tap' | 'long row' | 'not measured'
 
 /** Something wrong with the watering: what, which plants, and what to do about it. */
-export interface WaterFault {
+interface WaterFault {
   readonly kind: WaterFaultKind
   readonly bedId: string
   readonly places: readonly string[]

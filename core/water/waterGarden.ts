@@ -1,14 +1,13 @@
 import type { DripNeed, WaterPlan } from '../count'
-import type { PlacedPlant } from '../layout'
 import type { Scene } from '../scene'
-import { PLACE_MONTHS, type PlaceMonth } from '../time'
+import { type PlaceMonth } from '../time'
 import { placeClimate, type ClimateTable, type WeatherPlace } from '../weather'
 import { tapFlowLH, USUAL_TAP, usableLH } from './pipes'
 import type { DripBed, DripFigures } from './layDrip'
 import { needL, waterBed, waterFigures, type WaterAsk, type WaterBed } from './waterBed'
 import { zonesOf, type Zone } from './zones'
 
-export interface WaterInput {
+interface WaterInput {
   readonly scenes: Iterable<readonly [string, Scene]>
   readonly place: WeatherPlace
   readonly plan: WaterPlan
@@ -79,7 +78,7 @@ export function dripNeed({ beds, zones }: Pick<WaterGarden<DripFigures>, 'beds' 
 }
 
 /** How a bed that has no drip is watered by hand, in a week of a month. */
-export interface ByHand {
+interface ByHand {
   readonly bedId: string
   readonly name: string
   readonly how: 'can' | 'hose' | 'sprinkler'
@@ -110,21 +109,4 @@ export function byHand(garden: WaterGarden<DripFigures>, month: PlaceMonth, year
       }[kind]
       return { bedId: bed.id, name: bed.bed.name, how: kind, litresAWeek, cans, minutes: Math.ceil(minutes) }
     })
-}
-
-/** What each kind of a bed wants by month, litres a week without losses: for all its plants, the thirstiest first. */
-export function needByKind(bed: WaterBed<DripFigures>, year: number) {
-  const groups = new Map<string, PlacedPlant[]>()
-  for (const p of bed.planted) {
-    const there = groups.get(p.plant.id)
-    if (there) there.push(p)
-    else groups.set(p.plant.id, [p])
-  }
-  return [...groups.values()]
-    .map((plants) => ({
-      plant: plants[0]!.plant,
-      count: plants.length,
-      litres: PLACE_MONTHS.map((month) => needL(plants, bed.at, month, year) * 7),
-    }))
-    .sort((a, b) => Math.max(...b.litres) - Math.max(...a.litres))
 }

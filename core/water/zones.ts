@@ -139,14 +139,14 @@ function needsBar(parts: readonly ZonePart[], emitterLH: number): number {
 }
 
 /** Of what drip gives so much reaches the roots. */
-export const DRIP_EFFICIENCY = 0.9
+const DRIP_EFFICIENCY = 0.9
 /** A run of less than this wets nothing. */
 const LEAST_MINUTES = 5
 /** In its first year a planting is not left longer than three days at a time. */
 const FIRST_YEAR_DAYS = 3
 
 /** A month of a zone: what it is to run for its plants in a year from planting, with the litres of a week. */
-export interface ZoneRun extends ZoneMonth {
+interface ZoneRun extends ZoneMonth {
   readonly soakMinutes: number
   readonly litresAWeek: number
 }

@@ -1,11 +1,4 @@
-export {
-  type DayWeather,
-  type Hindrance,
-  hindranceOn,
-  meanWeather,
-  simulatedWeather,
-  type WeatherPlace,
-} from './simulatedWeather'
+export { type DayWeather, hindranceOn, simulatedWeather, type WeatherPlace } from './simulatedWeather'
 export { grassWater, skyRadiation } from './evaporation'
 export {
   climateFromDays,
@@ -13,7 +6,6 @@ export {
   dayGrassWater,
   dayOfYear,
   daysOfMonth,
-  type MonthClimate,
   monthGrassWater,
   placeClimate,
   rainThatCounts,

@@ -4,7 +4,7 @@ import { addDays, dayIn, daysBetween, weekday, yearOfDay, type Day } from '../ti
 import { hindranceOn, type DayWeather } from '../weather'
 import type { PlannedTask, Season, Task } from './task'
 
-export interface WorksInput {
+interface WorksInput {
   readonly tasks: readonly Task[]
   readonly plan: WorksPlan
   /** The first day there may be work when the plan does not say. */

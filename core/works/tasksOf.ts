@@ -6,7 +6,7 @@ import { plantingTasks, type Counted } from './plantingTasks'
 import { MINUTES, type Rate, type RateOf } from './rates'
 import { task, type Stage, type Task } from './task'
 
-export interface TaskInput {
+interface TaskInput {
   readonly beds: readonly CountedBed[]
   readonly lines: readonly CountLine[]
   readonly materials: readonly MaterialNeed[]

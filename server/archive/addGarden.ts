@@ -32,11 +32,7 @@ function plainCells(own: PlantCells | undefined, known: Plant | undefined): Plan
 }
 
 /** Sorts the plants of an archive: nothing that other gardens use is changed. */
-export async function plantsTaken(
-  db: Queryable,
-  library: Library,
-  plants: ArchiveRows['plants'],
-): Promise<PlantsTaken> {
+async function plantsTaken(db: Queryable, library: Library, plants: ArchiveRows['plants']): Promise<PlantsTaken> {
   const own = await ownCellsOf(
     db,
     plants.map((p) => p.id),

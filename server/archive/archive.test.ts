@@ -11,14 +11,14 @@ import { gardenIds, insertGarden, setGardenRemoved } from '../db/queries/gardens
 import { findSite, saveSite } from '../db/queries/sites'
 import { gardenSchema } from '../../shared/gardenSchema'
 import { ownPlantRows, upsertOwnPlants } from '../db/queries/ownPlants'
-import { OwnPlants } from '../services/OwnPlants'
+import { OwnPlants } from '../beside/OwnPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { listTrash } from '../db/queries/trash'
 import { BrokenArchive } from './BrokenArchive'
 import { inflate } from './inflate'
-import { packGarden } from './packGarden'
+import { packGarden } from '../beside/packGarden'
 import { readArchive } from './readArchive'
-import { unpackGarden } from './unpackGarden'
+import { unpackGarden } from '../beside/unpackGarden'
 
 let db: Db
 beforeAll(async () => {

@@ -3,6 +3,7 @@ import type { Supply } from '../../core/count'
 import type { PlantCells } from '../../core/plant'
 import type { Site } from '../../core/site'
 import type { Garden } from '../../shared/gardenSchema'
+import type { BedRow } from '../db/queries/beds'
 import type { Drawing } from '../db/queries/drawings'
 import type { OwnPlantRow } from '../db/queries/ownPlants'
 
@@ -26,14 +27,6 @@ export interface ArchiveRows {
 /** An own plant of an archive, with its cells as the program writes them, to be compared. */
 export interface ArchivePlant extends OwnPlantRow {
   readonly plain: PlantCells
-}
-
-/** A bed as it is stored: its value and what lists say of it as JSON texts. */
-export interface BedRow {
-  readonly id: string
-  readonly name: string
-  readonly value: string
-  readonly facts: string
 }
 
 const ROWS_AT_ONCE = 500

@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '../../core/result'
 const PART = 4096
 const MB = 1048576
 
-export interface InflateLimits {
+interface InflateLimits {
   /** Unpacked bytes of all wanted files together. */
   readonly mostBytes: number
   readonly mostFiles: number

@@ -6,8 +6,9 @@ import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip, createGzip } from 'node:zlib'
 import { z } from 'zod'
+import { type BackupPart, partSchema, type WrittenPart } from '../db/rowParts'
 
-export const BACKUP_FORMAT = 'amber-terrace-backup'
+const BACKUP_FORMAT = 'amber-terrace-backup'
 
 const headSchema = z.object({ format: z.literal(BACKUP_FORMAT), version: z.number().int().min(1), at: z.string() })
 const endSchema = z.object({
@@ -16,18 +17,7 @@ const endSchema = z.object({
   gardens: z.array(z.object({ id: z.string(), name: z.string() })),
   sha256: z.string(),
 })
-const partSchema = z.object({ table: z.string(), rows: z.array(z.record(z.string(), z.unknown())) })
-
-/** Rows of one table; a backup is a head, such parts, and an end that counts and seals them. */
-export type BackupPart = z.infer<typeof partSchema>
-/** The same on its way into a backup: each row a JSON text. */
-export interface WrittenPart {
-  readonly table: string
-  readonly rows: readonly string[]
-  /** Of gardens: their ids and names. */
-  readonly gardens?: BackupEnd['gardens']
-}
-export type BackupHead = z.infer<typeof headSchema>
+type BackupHead = z.infer<typeof headSchema>
 export type BackupEnd = z.infer<typeof endSchema>
 
 /** What is wrong with a backup, in words. */

@@ -10,7 +10,7 @@ import { storeRows } from '../db/storeRows'
 const NAME = /^amber-terrace-(\d{4}-\d{2}-\d{2})(?:-[a-z0-9-]+)?\.backup$/
 
 /** A backup that lies in the folder. */
-export interface BackupInfo {
+interface BackupInfo {
   readonly file: string
   readonly day: string
   readonly bytes: number

@@ -1,7 +1,7 @@
 import { getISOWeek, getISOWeekYear, parseISO } from 'date-fns'
 
 /** How many of the latest days, weeks and months keep a backup. */
-export interface KeepRule {
+interface KeepRule {
   readonly daily: number
   readonly weekly: number
   readonly monthly: number

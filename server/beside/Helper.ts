@@ -8,7 +8,7 @@ const YOUNG_MB = 8
 const ONE_ARENA = { MALLOC_ARENA_MAX: '1' }
 
 /** How a job ended: with what it made; not within its time; or without memory enough. */
-export type Ended = { readonly result: unknown } | 'late' | 'full'
+type Ended = { readonly result: unknown } | 'late' | 'full'
 
 interface HelperJob {
   readonly name: string

@@ -41,7 +41,7 @@ interface EditJob {
   readonly edits: readonly SentEdit[]
 }
 /** A plant list as it is taken in: names, and the rows to be stored as JSON texts of not too many each. */
-export type ListRead =
+type ListRead =
   | {
       readonly ok: true
       readonly named: readonly Pick<Plant, 'id' | 'botanicalName'>[]

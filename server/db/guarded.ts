@@ -3,7 +3,7 @@ import { troubleOf, type StoreTrouble } from './storeTrouble'
 
 const READS = /^\s*(SELECT|SHOW|WITH)\b/i
 
-export interface Watch {
+interface Watch {
   /** Asked ahead of every change: what keeps it from being begun. */
   readonly before?: () => StoreTrouble | null
   /** Told after every change. */

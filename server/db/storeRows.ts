@@ -1,5 +1,5 @@
 import type { Db, Queryable } from './Db'
-import type { BackupPart, WrittenPart } from '../backup/backupFile'
+import type { WrittenPart, BackupPart } from './rowParts'
 import { LATER_TABLES, type Later } from './laterRows'
 import { GARDEN_TABLES, STORE_TABLES } from './storeTables'
 

@@ -18,7 +18,7 @@ const ENOUGH = 100
 const AT_ONCE = 600
 const QUIET_MS = 15_000
 
-export interface Upkeep {
+interface Upkeep {
   /** Call it after each change. */
   changed(): void
   stop(): void

@@ -3,7 +3,8 @@ import { isLocal } from '../people/listening'
 import { isForDesigners, needOf, type Need } from '../people/policy'
 import { asksTooMuch } from '../people/tries'
 import { signedIn } from '../utils/signedIn'
-import { isDesigner, isStoreOwner, LOCAL, mayIn, type Who } from '../utils/who'
+import { isDesigner, isStoreOwner, LOCAL, mayIn } from '../utils/who'
+import { type Who } from '../utils/whoOf'
 
 /** Says who asks, and turns away who may not: on loopback it is this machine itself, elsewhere somebody who signed in. */
 export default defineEventHandler(async (event) => {

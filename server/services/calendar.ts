@@ -3,7 +3,7 @@ import { PLAIN_MANNER, say, type Manner } from '../../core/measure'
 import { addDays, type Day } from '../../core/time'
 
 /** One thing on one or more whole days. */
-export interface CalendarEntry {
+interface CalendarEntry {
   /** The same for the same thing, so that a calendar replaces it. */
   readonly uid: string
   readonly from: Day

@@ -20,7 +20,7 @@ import { writeTextPage } from './pdfText'
 /** The faces of the letters, as font files. */
 export type PdfFonts = Readonly<Record<NonNullable<Words['face']>, Uint8Array>>
 
-export interface PdfPage {
+interface PdfPage {
   readonly title: string
   readonly paints: Iterable<Paint>
   readonly sheet: Sheet

@@ -28,7 +28,7 @@ import { writeWorkbook } from './workbook'
 
 type Read = ReturnType<typeof partsOfRows>
 /** Part of a garden, as a schedule is asked for. */
-export interface ScheduleAsk {
+interface ScheduleAsk {
   readonly as: 'csv' | 'xlsx'
   readonly scope: {
     readonly bedId?: string
@@ -38,7 +38,7 @@ export interface ScheduleAsk {
   }
 }
 /** A file, and the letters that stand on it. */
-export interface WithLetters {
+interface WithLetters {
   readonly file: string | Uint8Array
   readonly letters: ReadonlyMap<string, string>
 }

@@ -9,9 +9,9 @@ async function loadExcel(): Promise<typeof Excel> {
   return loaded.default
 }
 
-export type Cell = string | number
+type Cell = string | number
 /** One sheet of a workbook: its name, headings and rows; columns of money by their place. */
-export interface SheetRows {
+interface SheetRows {
   readonly name: string
   readonly headings: readonly string[]
   readonly rows: readonly (readonly Cell[])[]

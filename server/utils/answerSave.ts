@@ -1,6 +1,6 @@
 import type { SavedAnswer, SentEdit } from '../../shared/wire'
 import type { H3Event } from 'h3'
-import { saveEdits, saveManyEdits } from '../services/bedEdits'
+import { saveEdits, saveManyEdits } from '../beside/bedEdits'
 
 /** Saves edits of a bed and answers, or refuses in words. */
 export async function answerSave(

@@ -1,7 +1,8 @@
 import type { H3Event } from 'h3'
 import { findAccount, rolesOf } from '../db/queries/accounts'
 import { isLocal } from '../people/listening'
-import { LOCAL, sessionConfig, type Signed, type Who } from './who'
+import { LOCAL, sessionConfig, type Signed } from './who'
+import { type Who } from './whoOf'
 
 const NOBODY: Who = { local: false, account: null, roles: {} }
 

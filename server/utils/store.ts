@@ -15,7 +15,7 @@ import { Keeping } from './keeping'
 import { refuse } from './answers'
 import { freeMb, roomTrouble, type StoreTrouble } from '../db/storeTrouble'
 import { runDataSteps } from '../services/dataSteps'
-import { OwnPlants } from '../services/OwnPlants'
+import { OwnPlants } from '../beside/OwnPlants'
 
 export interface Store {
   readonly db: Db

@@ -4,16 +4,9 @@ import { join } from 'node:path'
 import type { H3Event, SessionConfig } from 'h3'
 import type { Role } from '../../shared/peopleSchema'
 import { dataFolderPath } from '../db/dataFolder'
-import type { Account } from '../db/queries/accounts'
 import { mayAs } from '../people/policy'
-import { whoOf } from './whoOf'
+import { type Who, whoOf } from './whoOf'
 
-/** Who asks: this machine itself, or an account with its roles by garden. */
-export interface Who {
-  readonly local: boolean
-  readonly account: Account | null
-  readonly roles: Readonly<Record<string, Role>>
-}
 export const LOCAL: Who = { local: true, account: null, roles: {} }
 
 /** Whether who asks may do everything. */

@@ -91,7 +91,7 @@ export async function benchBrowser(report: Report) {
 }
 
 /** 300 plants of 24 kinds in a bed of 30 m. */
-export function bed300(): Bed {
+function bed300(): Bed {
   const kinds = plants
     .filter((p) => p.kind !== 'climber' && p.kind !== 'tree' && p.spacingHabit !== 'weaves' && p.spreadM <= 0.9)
     .slice(0, 24)

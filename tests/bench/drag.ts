@@ -8,7 +8,7 @@ const MOVES = 80
 const GRIP_PX = 3
 
 /** 95th hundredths over the moves of a drag, ms. */
-export interface DragTimes {
+interface DragTimes {
   /** The task in which a move is heard and answered, until its frame is handed over, in software where there is no graphics card. */
   readonly answer: number
   /** The longest task from a move to the next: as long as that another move may have to wait. */

@@ -29,9 +29,11 @@ const BENCHES: Readonly<Record<string, (report: Report) => void | Promise<void>>
   browser: benchBrowser,
 }
 const asked = process.argv.slice(2)
-for (const name of asked)
-  if (!BENCHES[name])
-    throw new Error(`no benchmark is called ${name}; there are ${Object.keys(BENCHES).join(', ')}`)
+const unknown = asked.filter((name) => !BENCHES[name])
+if (unknown.length > 0) {
+  console.error(`No benchmark is called ${unknown.join(', ')}; there are ${Object.keys(BENCHES).join(', ')}.`)
+  process.exit(1)
+}
 for (const [name, bench] of Object.entries(BENCHES))
   if (asked.length === 0 || asked.includes(name)) await bench(report)
 for (const f of figures)

@@ -1,6 +1,6 @@
 export { bedOfSound, sceneOfSound } from './bedOfSound'
 export { FAULTS } from './faults'
-export { type Fault, type Planted } from './plantFault'
+export { type Planted } from './plantFault'
 export type { SoundBed } from './soundBed'
 export { SOUND_BEDS } from './soundBeds'
-export { shuffled, type Spoiler, SPOILERS } from './spoil'
+export { shuffled, SPOILERS } from './spoil'

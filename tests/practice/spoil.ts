@@ -21,7 +21,7 @@ export function shuffled(bed: Bed, seed: number): Bed {
 }
 
 /** A way of spoiling a composition that a designer sees in seconds; null when the bed does not bear it. */
-export interface Spoiler {
+interface Spoiler {
   readonly id: string
   readonly spoil: (scene: Scene, seed: number) => Bed | null
 }

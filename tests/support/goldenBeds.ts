@@ -28,8 +28,7 @@ import {
   type Ground,
   type Shape,
 } from '../../core/bed'
-import type { Requirement } from '../../core/brief'
-import { TRAITS } from '../../core/brief'
+import { type Requirement, TRAITS } from '../../core/brief'
 import { HARMONIES, proposeTheme } from '../../core/colour'
 import { layGarden, neighboursOf } from '../../core/garden'
 import { seeded } from '../../core/geometry'
@@ -41,7 +40,7 @@ import { siteSchema } from '../../shared/siteSchema'
 import { demoBed, library, plants } from './library'
 
 /** Made-up beds of every kind, school and climate, the same for the same seed: what golden figures are taken from. */
-export class Dice {
+class Dice {
   private readonly next: () => number
   constructor(seed: number) {
     this.next = seeded(seed * 7919 + 17)
@@ -312,7 +311,7 @@ export function goldenScene(seed: number): Scene {
   })
 }
 
-export const SEEDS = Array.from({ length: 64 }, (_, i) => i + 1)
+const SEEDS = Array.from({ length: 64 }, (_, i) => i + 1)
 export const scenes: ReadonlyMap<number, Scene> = new Map(SEEDS.map((seed) => [seed, goldenScene(seed)]))
 /** Four beds of each kind, plain and arranged: what is told of them is short enough to be read. */
 const TOLD = new Set([...SEEDS.slice(0, 16), ...SEEDS.slice(48)])

@@ -1,6 +1,6 @@
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
 
-export interface ReadPage {
+interface ReadPage {
   readonly widthPt: number
   readonly heightPt: number
   readonly text: string

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { createKeeper, type Opened } from '../../app/stores/keeper'
+import { createKeeper } from '../../app/stores/keeper'
+import { type Opened } from '~~/app/stores/held'
 import type { Parcel } from '../../app/stores/saver'
 import { mergeParts } from '../../core/merge'
 import type { SavedAnswer } from '../../shared/wire'

@@ -170,7 +170,7 @@ defineExpose({ svg })
         v-for="m in PLACE_MONTHS"
         :key="m"
         :aria-pressed="m === compose.moment.month"
-        :aria-label="`Show ${monthName(m)}`"
+        :aria-label="`${monthName(m).slice(0, 3)}: show ${monthName(m)}`"
         @click="show(m)"
       >
         {{ short(m) }}

@@ -32,7 +32,7 @@ const GONE_BY_WINTER = [
 ]
 
 /** Kinds that can be cut to the ground: never evergreens that do not shoot again. */
-export const canBeCutDown = (p: Plant): boolean =>
+const canBeCutDown = (p: Plant): boolean =>
   (isHerb(p) || p.kind === 'grass') &&
   p.spacingHabit !== 'weaves' &&
   (!isEvergreen(p) || (shootsAgain(p) && p.pruningGroup === 'cut-down'))

@@ -8,8 +8,8 @@ const MONTHS_A_DEGREE = 0.16
 const holds = (p: Plant) => Math.max(0, (p.tender?.outAboveC ?? 2) * MONTHS_A_DEGREE)
 
 /** Nothing tender stands out before its nights hold, nor after they do not. */
-export const outFrom = (p: Plant, { climate }: CareContext) => climate.lastFrost + holds(p)
-export const inBy = (p: Plant, { climate }: CareContext) => climate.firstFrost - holds(p)
+const outFrom = (p: Plant, { climate }: CareContext) => climate.lastFrost + holds(p)
+const inBy = (p: Plant, { climate }: CareContext) => climate.firstFrost - holds(p)
 
 const storedAt = ({ tender }: Plant) => (tender!.storeC === null ? 'free of frost' : `at ${tender!.storeC}\u202f°C`)
 

@@ -38,15 +38,7 @@ export function drawLeaf(
 }
 
 /** A divided leaf: leaflets in pairs along an axis, and one at the tip. */
-export function drawFeather(
-  brush: Brush,
-  path: Path,
-  x: number,
-  y: number,
-  angle: number,
-  length: number,
-  pairs: number,
-) {
+function drawFeather(brush: Brush, path: Path, x: number, y: number, angle: number, length: number, pairs: number) {
   for (let i = 0; i < pairs; i++) {
     const u = (i + 0.5) / (pairs + 0.5)
     const px = x + Math.cos(angle) * length * u

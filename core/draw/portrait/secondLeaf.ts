@@ -4,7 +4,7 @@ import type { Brush } from './Brush'
 import { drawLeaf } from './leaf'
 
 /** A leaf as it is drawn: its stalk, its way (radians) and its length, metres. */
-export interface LeafAt {
+interface LeafAt {
   readonly x: number
   readonly y: number
   readonly angle: number

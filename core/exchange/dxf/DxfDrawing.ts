@@ -38,13 +38,13 @@ const TEXT_M = 0.25
 const LONGEST_NAME = 200
 
 /** The application that the extended data of our drawings is filed under. */
-export const APPLICATION = 'AMBER_TERRACE'
+const APPLICATION = 'AMBER_TERRACE'
 
 /** What a shape of a drawing is, kept as extended data of its entity. */
-export type Said = Readonly<Record<string, unknown>> | null
+type Said = Readonly<Record<string, unknown>> | null
 
 /** A name that drawing programs take for a layer or block: without the characters that they keep for themselves. */
-export const tableName = (text: string) =>
+const tableName = (text: string) =>
   text
     .replace(/[<>/\\":;?*|=`,\p{Cc}]/gu, ' ')
     .replace(/\s+/g, ' ')
@@ -52,7 +52,7 @@ export const tableName = (text: string) =>
     .slice(0, LONGEST_NAME) || 'unnamed'
 
 /** A text of one line in which nothing reads as a code of the format. */
-export const plainText = (text: string) =>
+const plainText = (text: string) =>
   text
     .replace(/\p{Cc}+/gu, ' ')
     .replace(/%%/g, '% %')

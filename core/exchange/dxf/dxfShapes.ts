@@ -3,7 +3,7 @@ import { arcDraw, circleDraw, cornersDraw, splineDraw, type Corner, type Draw } 
 import { isMirrored, numberOf, numbersOf, pointsOf, type DxfEntity } from './dxfGroups'
 
 /** A shape of an entity in its own coordinates. */
-export interface DxfShape {
+interface DxfShape {
   readonly what: string
   readonly closed: boolean
   readonly draw: Draw

@@ -4,13 +4,13 @@ import { arcDraw, type Draw } from '../curves'
 import { userLength } from './svgLengths'
 
 /** A part of an element's outline; an element of several strokes has several. */
-export interface SvgShape {
+interface SvgShape {
   readonly what: string
   readonly closed: boolean
   readonly draw: Draw
 }
 /** A property of the element by name, and the size of what it lies in, for per cent. */
-export interface SvgElement {
+interface SvgElement {
   readonly get: (name: string) => string | undefined
   readonly width: number
   readonly height: number

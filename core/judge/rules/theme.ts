@@ -17,7 +17,7 @@ const COLOURED_ENOUGH = 0.35
 const NEUTRAL = 0.05
 
 /** A colour that a plant shows in a month, and how much of the bed it makes. */
-export interface ShownColour {
+interface ShownColour {
   readonly plant: Plant
   readonly month: PlaceMonth
   readonly colour: string

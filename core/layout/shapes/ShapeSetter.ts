@@ -29,7 +29,7 @@ export interface ShapedDrift {
 }
 
 /** What shapes are set in. */
-export interface ShapeBed {
+interface ShapeBed {
   readonly bed: Bed
   readonly frame: BedFrame
   readonly k: number
@@ -40,7 +40,7 @@ export interface ShapeBed {
 }
 
 /** What stands already, for shapes that go by it. */
-export interface Standing {
+interface Standing {
   readonly standing: readonly PlacedPlant[]
   readonly hasRoom: (plant: Plant, p: Point) => boolean
 }

@@ -3,7 +3,7 @@ import type { Point } from '../../geometry'
 import { shapeAt } from './shapeAt'
 
 /** A hedge's middle line in plan (closed: its first point again at its end), and how wide its band is, metres. */
-export interface HedgeLine {
+interface HedgeLine {
   readonly points: readonly Point[]
   readonly widthM: number
 }
@@ -19,14 +19,14 @@ export const closedUp = (line: readonly Point[], isClosed: boolean): readonly Po
   isClosed && line.length > 2 ? [...line, line[0]!] : line
 
 /** A crossing of two lines: where, and how far along the first, metres. */
-export interface Crossing extends Point {
+interface Crossing extends Point {
   readonly way: number
   /** Whether the second goes under there. */
   readonly secondUnder: boolean
 }
 
 /** Where two bands cross, along the first: over and under by turns, the first over first. */
-export function crossingsOf(first: HedgeLine, second: HedgeLine): Crossing[] {
+function crossingsOf(first: HedgeLine, second: HedgeLine): Crossing[] {
   const found: (Point & { way: number })[] = []
   let way = 0
   for (let i = 1; i < first.points.length; i++) {

@@ -8,14 +8,14 @@ import { alongLine, shapeAt, type ShapeAt } from './shapeAt'
 import { closedUp } from './hedge'
 
 /** The places of a drift in its shape: those that fit of as many as it counts, and how many would fit at its spacing; metres in plan. */
-export interface ShapeSpots {
+interface ShapeSpots {
   readonly spots: readonly Point[]
   readonly fits: number
   readonly at: ShapeAt
 }
 
 /** What a drift's shape is set in. */
-export interface ShapeGround {
+interface ShapeGround {
   readonly frame: BedFrame
   /** Whether a plant's middle may stand there. */
   readonly allows: (p: Point) => boolean

@@ -1,6 +1,6 @@
 import { BrokenArchive } from '../../archive/BrokenArchive'
 import { setRole } from '../../db/queries/accounts'
-import { unpackGarden } from '../../archive/unpackGarden'
+import { unpackGarden } from '../../beside/unpackGarden'
 
 /** Takes a garden archive whole, as a new garden, or not at all; with `?dry=1` it only says what would come in. */
 export default defineEventHandler(async (event) => {

@@ -42,7 +42,7 @@ async function keepFacts(db: Queryable, id: string): Promise<BedFacts> {
   return facts
 }
 
-export interface BedPicture {
+interface BedPicture {
   readonly shows: string
   readonly mediaType: string
   readonly bytes: Uint8Array

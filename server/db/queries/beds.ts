@@ -1,7 +1,6 @@
 import { bedFacts, type Bed } from '../../../core/bed'
 import { bedSchema } from '../../../shared/bedSchema'
 import type { SavedAnswer, StoredBed } from '../../../shared/wire'
-import type { BedRow } from '../../archive/archiveRows'
 import type { Queryable } from '../Db'
 
 interface StoredRow {
@@ -128,3 +127,10 @@ export const bedOfText = ({ text, ...bed }: BedText): StoredBed => ({
   ...bed,
   value: bedSchema.parse(JSON.parse(text)),
 })
+/** A bed as it is stored: its value and what lists say of it as JSON texts. */
+export interface BedRow {
+  readonly id: string
+  readonly name: string
+  readonly value: string
+  readonly facts: string
+}

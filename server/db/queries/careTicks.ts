@@ -2,9 +2,9 @@ import { EMPTY_SUPPLY, type CareTick } from '../../../core/count'
 import type { Queryable } from '../Db'
 
 /** Each task and what became of it; null: it is open again. */
-export type CareTicksSaid = Readonly<Record<string, CareTick | null>>
+type CareTicksSaid = Readonly<Record<string, CareTick | null>>
 
-export interface CareTicksKept {
+interface CareTicksKept {
   readonly count: number
   /** All of them as a JSON text: they go to the browser as they are. */
   readonly text: string

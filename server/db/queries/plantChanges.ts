@@ -1,7 +1,7 @@
 import type { PlantCells } from '../../../core/plant'
 import type { Queryable } from '../Db'
 
-export type ChangedCells = Readonly<Record<string, string>>
+type ChangedCells = Readonly<Record<string, string>>
 
 /** The cells that a garden changed, by plant. */
 export async function listPlantChanges(db: Queryable, gardenId: string): Promise<Map<string, ChangedCells>> {

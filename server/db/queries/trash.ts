@@ -1,7 +1,7 @@
 import type { TrashItem } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 
-export const TRASH_DAYS = 30
+const TRASH_DAYS = 30
 
 /** What was removed and can be brought back, latest first: gardens, beds of gardens that are there, own plants. */
 export async function listTrash(db: Queryable): Promise<TrashItem[]> {

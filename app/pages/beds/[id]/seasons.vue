@@ -33,7 +33,7 @@ function picture(): string {
   const copy = woven.value!.svg!.cloneNode(true) as SVGSVGElement
   const sheet = document.createElementNS('http://www.w3.org/2000/svg', 'style')
   sheet.textContent =
-    'text{font-family:sans-serif;font-size:11px;fill:#2b2621}.month,.foot,.gap{text-anchor:middle}.rule{stroke:#d8ccb4}' +
+    'text{font:12px sans-serif;fill:#2b2621}.month,.foot,.gap{text-anchor:middle}.rule{stroke:#d8ccb4}' +
     '.frost{stroke:#6f8fa3;stroke-dasharray:4 3}.leaf{fill:#7d9a5a;opacity:.45}.shown,.touch{fill:none}.spike{stroke-width:1.8}'
   copy.prepend(sheet)
   return new XMLSerializer().serializeToString(copy)

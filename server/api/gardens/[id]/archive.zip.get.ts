@@ -1,4 +1,4 @@
-import { packGarden, TooLarge } from '../../../archive/packGarden'
+import { packGarden, TooLarge } from '../../../beside/packGarden'
 
 /** The whole garden as one open archive. */
 export default defineEventHandler(async (event) => {

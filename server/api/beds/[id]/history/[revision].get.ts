@@ -1,6 +1,6 @@
 import { revisionSchema } from '~~/shared/textSchema'
 import { findBed } from '../../../../db/queries/beds'
-import { bedAt } from '../../../../services/bedEdits'
+import { bedAt } from '../../../../beside/bedEdits'
 
 /** A bed as it was at a revision. */
 export default defineEventHandler(async (event) => {

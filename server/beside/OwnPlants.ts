@@ -1,8 +1,8 @@
 import type { Plant } from '../../core/plant'
-import { beside } from '../beside/beside'
+import { beside } from './beside'
 import type { Queryable } from '../db/Db'
 import { ownPlantsMark, ownPlantTexts } from '../db/queries/ownPlants'
-import { plantOfText } from './plantTexts'
+import { plantOfText } from '../services/plantTexts'
 
 /** Plants made of texts before others are let in between. */
 const AT_ONCE = 200

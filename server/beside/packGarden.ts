@@ -1,4 +1,4 @@
-import { beside } from '../beside/beside'
+import { beside } from './beside'
 import type { Queryable } from '../db/Db'
 import { bedTextsOf } from '../db/queries/beds'
 import { findBrief } from '../db/queries/briefs'

@@ -1,13 +1,13 @@
 import type { Bed } from '../../core/bed'
 import type { SavedAnswer, SentEdit, StoredBed } from '../../shared/wire'
-import { beside } from '../beside/beside'
+import { beside } from './beside'
 import type { Db, Queryable } from '../db/Db'
 import { bedBefore, editsSince, insertEdits, keepSnapshot } from '../db/queries/bedHistory'
 import { findBed, lockBed, lockRevision, writeBed } from '../db/queries/beds'
-import { earlierBed, editBed, type EditedBed } from './editBed'
+import { earlierBed, editBed, type EditedBed } from '../services/editBed'
 
 /** What became of a save: done, not on the newest revision, not a bed any more, or no such bed. */
-export type Saved =
+type Saved =
   | { readonly kind: 'saved'; readonly answer: SavedAnswer }
   | { readonly kind: 'stale'; readonly stored: StoredBed }
   | { readonly kind: 'unfit'; readonly reason: string }

@@ -2,10 +2,10 @@ import type { SiteSheet } from '../../core/setout'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { demoStore } from '../../tests/support/demoStore'
 import { library } from '../../tests/support/library'
-import { BESIDE_JOBS } from '../beside/besideJobs'
+import { BESIDE_JOBS } from './besideJobs'
 import type { Db } from '../db/Db'
-import { rowsOfGarden, type GardenRows } from './gardenRows'
-import type { ReckoningName, ReckoningValue } from './reckonings'
+import { rowsOfGarden, type GardenRows } from '../services/gardenRows'
+import type { ReckoningName, ReckoningValue } from '../services/reckonings'
 
 let db: Db
 let rows: GardenRows

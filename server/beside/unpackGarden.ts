@@ -1,11 +1,11 @@
 import type { Plant } from '../../core/plant'
 import type { ArchiveAnswer } from '../../shared/wire'
-import { beside } from '../beside/beside'
+import { beside } from './beside'
 import type { Db } from '../db/Db'
-import { addGarden, describeArchive } from './addGarden'
-import { BrokenArchive } from './BrokenArchive'
+import { addGarden, describeArchive } from '../archive/addGarden'
+import { BrokenArchive } from '../archive/BrokenArchive'
 
-export interface UnpackAsk {
+interface UnpackAsk {
   readonly library: ReadonlyMap<string, Plant>
   /** Only says what would come in. */
   readonly dry?: boolean
