@@ -77,3 +77,6 @@ export const archiveHeadSchema = archiveSchema.pick({
   brief: true,
   supply: true,
 })
+/** The JSON Schema of `garden.json`, as archives are read: published in docs/garden-archive.schema.json. */
+export const archiveJsonSchema = () =>
+  z.toJSONSchema(archiveSchema, { io: 'input', unrepresentable: 'any', target: 'draft-2020-12' })

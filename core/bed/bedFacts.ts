@@ -1,8 +1,8 @@
 import type { Bed } from './bed'
 import { bedFrame } from './bedFrame'
 import { type BedKind } from './form'
+import type { BedFrame } from './frame'
 import { placingsOf } from './placings'
-import { sizeOfBed } from './sizeOfBed'
 
 /** What a list says of a bed without opening it. */
 export interface BedFacts {
@@ -23,4 +23,12 @@ export function bedFacts(bed: Bed): BedFacts {
     drifts: bed.drifts.length,
     plants: planted * placingsOf(bed.form).length,
   }
+}
+/** How long and deep a bed is in words people use: along and across, a court with its paths, a pot by its width. */
+export function sizeOfBed({ form }: Bed, frame: BedFrame): { readonly lengthM: number; readonly depthM: number } {
+  if (form.kind === 'court') return { lengthM: form.widthM, depthM: form.depthM }
+  if (form.kind === 'container') return { lengthM: form.diameterM, depthM: form.heightM }
+  if (!frame.closed) return { lengthM: frame.lastX - frame.firstX, depthM: frame.depths.greatest }
+  const ys = frame.outline.map((p) => p.y)
+  return { lengthM: frame.lastX - frame.firstX, depthM: Math.max(...ys) - Math.min(...ys) }
 }

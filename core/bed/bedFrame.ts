@@ -1,17 +1,8 @@
 import { clamp, flattenEdge, lerp, Polyline } from '../geometry'
 import type { Bed, Outline } from './bed'
 import { isRound } from './form'
-import type { BedFrame } from './frame'
+import type { BedFrame, Behind } from './frame'
 import { roundFrame } from './roundFrame'
-
-/** A place in the bed: s metres along the front edge from the viewer's left, t 0 at the back and 1 at the front. */
-export interface BedPoint {
-  readonly s: number
-  readonly t: number
-}
-
-/** What lies at t = 0: a wall or other backing, an open edge, the rim of what stands in the middle, or the middle itself. */
-export type Behind = 'wall' | 'open' | 'rim' | 'middle'
 
 /** The frame of a bed of any kind; its edges must have passed `checkOutline` and `checkForm`. */
 export const bedFrame = ({ outline, form }: Pick<Bed, 'outline' | 'form'>): BedFrame =>

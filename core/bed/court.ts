@@ -1,7 +1,7 @@
 import { polygonCentroid } from 'd3-polygon'
 import type { Point } from '../geometry'
 import type { CourtForm, RoundEdge } from './form'
-import type { Placing } from './placings'
+import type { Placing } from './form'
 
 /** Sides of a round court's whole edge. */
 const ROUND_SIDES = 96

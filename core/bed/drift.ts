@@ -1,5 +1,7 @@
 import type { Shape } from './shape'
 
+export const turnsOf = (drift: Pick<Drift, 'turns'>): readonly Turn[] => drift.turns ?? []
+
 export const MIX_WAYS = ['matrix', 'threes', 'turns'] as const
 export type MixWay = (typeof MIX_WAYS)[number]
 /**
@@ -55,3 +57,9 @@ export interface Drift extends DriftTimes {
   /** The number the next plant of the drift gets; the count when left out. */
   readonly nextNumber?: number | null | undefined
 }
+/** Plants of a bed that come of dividing others of it, of a kind. */
+export const dividedOf = (drifts: readonly Drift[], plantId: string): number =>
+  drifts.reduce((n, d) => n + (d.dividedFrom && d.plantId === plantId ? d.count : 0), 0)
+/** Whether anything of a drift depends on the time of the year or the year it is planted in. */
+export const hasTimes = (drift: Drift): boolean =>
+  !!drift.stay || turnsOf(drift).length > 0 || (drift.plantedYear ?? 0) > 0

@@ -98,3 +98,9 @@ export function oval(lengthM: number, widthM: number, stations = 12): RoundEdge 
 }
 
 const round = (n: number) => Math.round(n * 1000) / 1000
+export interface Placing {
+  readonly x: number
+  readonly y: number
+  readonly turnDeg: number
+  readonly mirrored: boolean
+}

@@ -1,5 +1,4 @@
 import type { Point, Polyline } from '../geometry'
-import type { Behind, BedPoint } from './bedFrame'
 
 /**
  * A bed's own coordinates. All lengths in metres. Beds between two edges run along x; beds round a middle run along their edge.
@@ -32,4 +31,13 @@ export interface BedFrame {
   sAt(a: number): number
   /** Depths at evenly spread places, for the least, mean and greatest depth. */
   readonly depths: { readonly least: number; readonly mean: number; readonly greatest: number }
+}
+/** What lies at t = 0: a wall or other backing, an open edge, the rim of what stands in the middle, or the middle itself. */
+
+export type Behind = 'wall' | 'open' | 'rim' | 'middle'
+/** A place in the bed: s metres along the front edge from the viewer's left, t 0 at the back and 1 at the front. */
+
+export interface BedPoint {
+  readonly s: number
+  readonly t: number
 }

@@ -11,7 +11,7 @@ import { fromSpine, laneBands, laneCounts, laneDepthAt, laneNames, startShares }
 import { newBed } from './newBed'
 import { schoolOf, SCHOOL_FIGURES } from './schools'
 import { setbackM } from './setback'
-import { sizeOfBed } from './sizeOfBed'
+import { sizeOfBed } from './bedFacts'
 import { startForm } from './startForm'
 
 const OUTS = [0, 0.4, 1.1]

@@ -15,7 +15,20 @@ export {
   type Viewpoint,
   type Wall,
 } from './bed'
-export { type Drift, type Pattern, PATTERNS } from './drift'
+export {
+  type Drift,
+  type Pattern,
+  PATTERNS,
+  type Mix,
+  MIX_WAYS,
+  type MixWay,
+  turnsOf,
+  dividedOf,
+  hasTimes,
+  type Stay,
+  type StayDay,
+  type Turn,
+} from './drift'
 export {
   coverDiscs,
   type Disc,
@@ -32,17 +45,15 @@ export {
   steppingStones,
 } from './feature'
 export { kindCounts, kindOfNumber, kindsOf } from './mix'
-export { type Mix, MIX_WAYS, type MixWay } from './drift'
 export { type Note, type Order, ORDER_KINDS, type OrderKind } from './order'
 export { laneSharesAt, withLaneLine, withoutLaneStation } from './laneStations'
 export { mirroredShape, mirrorOf } from './mirrored'
-export { plantCounts } from './plantCounts'
-export { dividedOf, hasTimes, turnsOf } from './stay'
-export { type Stay, type StayDay, type Turn } from './drift'
+export { plantCounts, variantOf } from './plantCounts'
 export { acrossAlong, middleAlong } from './axes'
-export { bedFacts, type BedFacts } from './bedFacts'
+export { bedFacts, type BedFacts, sizeOfBed } from './bedFacts'
 export { bedFigures } from './bedFigures'
-export { bedFrame, type Behind, stripFrame } from './bedFrame'
+export { bedFrame, stripFrame } from './bedFrame'
+export { type Behind } from './frame'
 export { type BedFrame } from './frame'
 export { courtRing } from './courtRing'
 export { checkForm } from './checkForm'
@@ -62,7 +73,6 @@ export {
   type Variant,
 } from './form'
 export { placeIn, placingsOf } from './placings'
-export { variantOf } from './variant'
 export {
   fromSpine,
   type LaneBand,
@@ -81,7 +91,6 @@ export { plainForm, plainGround, startForm } from './startForm'
 export { numbersOf, withCount, withoutNumbers, withoutPlant } from './driftNumbers'
 export { frameOf } from './frameOf'
 export { newBed } from './newBed'
-export { sizeOfBed } from './sizeOfBed'
 export {
   type Shape,
   SHAPE_KINDS,

@@ -1,15 +1,9 @@
 /** Where a repeated part lies against the one that is planned: turned clockwise as drawn, mirrored left to right first, then moved. */
 
-import type { BedForm } from './form'
+import type { BedForm, Placing } from './form'
 import { courtPlacings } from './court'
 import type { Point } from '../geometry'
 
-export interface Placing {
-  readonly x: number
-  readonly y: number
-  readonly turnDeg: number
-  readonly mirrored: boolean
-}
 const ONE: readonly Placing[] = [{ x: 0, y: 0, turnDeg: 0, mirrored: false }]
 /** The places of all parts of a bed, the planned one first. Beds that are not repeated have one. */
 export function placingsOf(form: BedForm): readonly Placing[] {

@@ -2,8 +2,8 @@ import type { Bed } from './bed'
 import { placingsOf } from './placings'
 import { kindOfNumber } from './mix'
 import { numbersOf } from './driftNumbers'
-import { turnsOf } from './stay'
-import { variantOf } from './variant'
+import { turnsOf } from './drift'
+import type { BedForm } from './form'
 
 /** How many of each kind a bed holds, with all repeated parts, what is varied in them and what stands in their places by turns. */
 export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, number> {
@@ -23,4 +23,9 @@ export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, numb
     for (const { plantId } of turnsOf(drift)) counts.set(plantId, (counts.get(plantId) ?? 0) + drift.count * parts)
   for (const [id, n] of counts) if (n === 0) counts.delete(id)
   return counts
+}
+/** The kind that a repeated part of a bed has in the place of one of the planned part. */
+export function variantOf(form: BedForm, part: number, plantId: string): string {
+  if (form.kind !== 'court' || !form.variants) return plantId
+  return form.variants.find((v) => v.part === part && v.plantId === plantId)?.withId ?? plantId
 }

@@ -1,12 +1,10 @@
 import { seeded } from '../geometry'
-import { obelisk, pot, urn } from './uprights'
+import { IRON, obelisk, pot, STONE, urn } from './uprights'
 import type { StandingFixture } from './elevation'
 import type { Fixture } from './fixture'
 import { L, M, Q, Z, type Paint, type Path, type Shape } from './path'
 import { circlePath, ellipsePath, movedPath, rectPath } from './paths'
 
-export const IRON = '#4a4640'
-export const STONE = '#b9ae9c'
 const TERRACOTTA = '#b0694a'
 const LEAF = '#5d6f4a'
 const BRONZE = '#6d5526'

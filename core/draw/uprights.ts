@@ -1,4 +1,3 @@
-import { IRON, STONE } from './fixturePaints'
 import { type Shape, type Path, M, L, Z, Q } from './path'
 import { ellipsePath, roundedPath } from './paths'
 
@@ -36,3 +35,6 @@ export function urn(w: number, h: number): Shape[] {
   const right = [L, w * 0.42, h, Q, w * 0.6, h * 0.6, w * 0.2, h * 0.25, L, w * 0.3, 0, Z]
   return [{ path: [...left, ...right], fill: STONE, stroke: '#857b6a', thin: 1, layer: 'fixtures' }]
 }
+
+export const IRON = '#4a4640'
+export const STONE = '#b9ae9c'

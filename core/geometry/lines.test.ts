@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { bandAbout, cornersOf, lineLength, placeAlong, square } from './lines'
-import { polygonArea } from './polygonArea'
-import { toMm } from './toMm'
+import { polygonArea } from './polygon'
+import { toMm } from './point'
 
 const bend = [
   { x: 0, y: 0 },

@@ -49,3 +49,9 @@ export function cornersOf(line: readonly Point[], isClosed: boolean): Point[] {
     return Math.abs(deg - 360 * Math.round(deg / 360)) > CORNER_DEG
   })
 }
+/** The middle of the box about some places. */
+export function middleOf(points: readonly Point[]): Point {
+  const xs = points.map((p) => p.x)
+  const ys = points.map((p) => p.y)
+  return { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: (Math.min(...ys) + Math.max(...ys)) / 2 }
+}

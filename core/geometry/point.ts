@@ -10,3 +10,5 @@ export function clamp(value: number, low: number, high: number): number {
   return value > high ? high : value
 }
 export const lerp = (a: number, b: number, u: number) => a + (b - a) * u
+/** Metres as they are kept: to the millimetre. */
+export const toMm = (m: number): number => Math.round(m * 1000) / 1000

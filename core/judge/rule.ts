@@ -1,5 +1,6 @@
 import type { Finding, Remark, RuleId } from './finding'
 import type { Pair, Scene, Range } from '../scene'
+import type { PlacedPlant } from '../layout'
 
 /** A rule that looks place by place: a change of one plant asks it again only near that plant. */
 export interface LocalRule {
@@ -32,4 +33,14 @@ function comparePlants(a: readonly string[], b: readonly string[]): number {
   const shared = Math.min(a.length, b.length)
   for (let i = 0; i < shared; i++) if (a[i] !== b[i]) return a[i]! > b[i]! ? 1 : -1
   return a.length - b.length
+}
+/** Some plants by their kind, kinds in order of first appearance. */
+export function byKind(plants: readonly PlacedPlant[]): PlacedPlant[][] {
+  const kinds = new Map<string, PlacedPlant[]>()
+  for (const p of plants) {
+    const own = kinds.get(p.plant.id)
+    if (own) own.push(p)
+    else kinds.set(p.plant.id, [p])
+  }
+  return [...kinds.values()]
 }

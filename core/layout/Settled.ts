@@ -1,7 +1,6 @@
 import type { BedFrame, Disc, Drift } from '../bed'
 import { clamp, type Point } from '../geometry'
 import type { Plant } from '../plant'
-import { boundOf } from './boundOf'
 import type { ByIdInOrder } from './ByIdInOrder'
 import { crowdedAmong } from './crowdedAmong'
 import { changedStretch } from './changedStretch'
@@ -11,6 +10,18 @@ import type { PlacedPlant } from './PlacedPlant'
 import { PlantGrid } from './PlantGrid'
 import type { Tag } from './tags'
 import { towardGap } from './towardGap'
+
+/** To make room or find it a plant moves at most this share of its spacing, a single less; what weaves so far, metres. */
+const MOVES = 0.75
+const SINGLE_MOVES = 0.5
+const WEAVES_M = 0.35
+
+/** How far a plant may move from where it was meant to stand, metres. */
+function boundOf({ plant, drift }: Meant, k: number): number {
+  const d = k * plant.spreadM
+  if (plant.spacingHabit === 'weaves') return Math.max(WEAVES_M, MOVES * d)
+  return drift.count === 1 || drift.pattern === 'dotted' ? SINGLE_MOVES * d : MOVES * d
+}
 
 const BEYOND_M = 1e-6
 

@@ -25,3 +25,6 @@ export const cleanText = (text: string): string =>
     .filter((c) => !CONTROL.test(c) && !HALF_CHARACTER.test(c))
     .join('')
     .trim()
+/** A capital to begin with; pH keeps its own. */
+export const capital = (text: string) =>
+  text.startsWith('pH') ? text : text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,7 +1,6 @@
-export { capital } from './capital'
+export { capital, characters, cleanText, cutText, faultOfText, unmarked } from './cutText'
 export { formatBoth, formatLength } from './formatLength'
 export { parseLength, type Units } from './parseLength'
-export { characters, cleanText, cutText, faultOfText, unmarked } from './cutText'
 export { formatArea, formatSmall, formatVolume, formatWeight } from './formatAmount'
 export { inUnits, toFahrenheit, UNIT_SPACE } from './inUnits'
 export { keptFigure, type QuantityUnit, typedFigure, typedUnit } from './quantity'

@@ -1,9 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { meetingWords } from './meetingWords'
-import { mergeParts } from './mergeParts'
+import { mergeParts, same } from './mergeParts'
 import { rebaseChange } from './rebaseChange'
-import { same } from './same'
 
 interface Plan {
   readonly name: string

@@ -22,7 +22,7 @@ export {
   type WaterClass,
 } from './plant'
 export { columnsByHeading, type ColumnsOf } from './columnsByHeading'
-export { genusOf } from './genusOf'
+export { genusOf } from './plantWords'
 export { plantCells } from './plantCells'
 export {
   fillShortList,

@@ -43,3 +43,6 @@ export function showsWords(plant: Plant, month: PlaceMonth, climate: Climate): s
   ].join('; ')
   return `${now}. ${year.charAt(0).toUpperCase()}${year.slice(1)}.`
 }
+/** `Nepeta × faassenii` → `Nepeta` */
+export const genusOf = ({ botanicalName }: Pick<Plant, 'botanicalName'>): string =>
+  botanicalName.split(' ')[0] ?? ''

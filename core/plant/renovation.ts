@@ -1,5 +1,5 @@
 import { monthName, placeMonths, type Climate, type LibraryMonth } from '../time'
-import { genusOf } from './genusOf'
+import { genusOf } from './plantWords'
 import type { Plant } from './plant'
 
 /** Conifers that shoot again from old wood; the others stay bare where they are cut. */

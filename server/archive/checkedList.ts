@@ -1,6 +1,5 @@
 import type { z } from 'zod'
 import { describeIssues } from '../../shared/wire'
-import { BrokenArchive } from './BrokenArchive'
 
 /** Checks a list item by item: its length before anything else, and no further once one is wrong. Throws `BrokenArchive`. */
 export function checkedList<T>(said: unknown, name: string, item: z.ZodType<T>, most: number): T[] {
@@ -34,3 +33,5 @@ function checked<T>(value: unknown, path: string, item: z.ZodType<T>): T {
   if (!read.success) throw new BrokenArchive(`Nothing was taken in: ${path}: ${describeIssues(read.error)}`)
   return read.data
 }
+/** What is wrong with an archive, in words; nothing has been changed. */
+export class BrokenArchive extends Error {}

@@ -14,8 +14,7 @@ import {
 } from '../../shared/archiveSchema'
 import { pictureType } from '../../shared/pictureType'
 import { describeIssues } from '../../shared/wire'
-import { BrokenArchive } from './BrokenArchive'
-import { checkedList, checkedTable } from './checkedList'
+import { BrokenArchive, checkedList, checkedTable } from './checkedList'
 import { inflate } from './inflate'
 import { inParts, type ArchiveRows } from './archiveRows'
 

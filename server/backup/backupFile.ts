@@ -6,7 +6,7 @@ import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip, createGzip } from 'node:zlib'
 import { z } from 'zod'
-import { type BackupPart, partSchema, type WrittenPart } from '../db/rowParts'
+import { type WrittenPart, type BackupPart, partSchema } from '../db/storeRows'
 
 const BACKUP_FORMAT = 'amber-terrace-backup'
 

@@ -1,7 +1,9 @@
+import { findSupply } from '../db/queries/supplies'
+import { findBrief } from '../db/queries/briefs'
 import { beside } from './beside'
 import type { Queryable } from '../db/Db'
 import { bedTextsOf } from '../db/queries/beds'
-import { findBrief } from '../db/queries/briefs'
+
 import { findDrawing, type Drawing } from '../db/queries/drawings'
 import { findGarden } from '../db/queries/gardens'
 import { listIssuedKeys } from '../db/queries/issuedKeys'
@@ -10,7 +12,7 @@ import { ownPlantTexts } from '../db/queries/ownPlants'
 import { listPlantChanges } from '../db/queries/plantChanges'
 import { listPlantPictures } from '../db/queries/plantPictures'
 import { findSite } from '../db/queries/sites'
-import { findSupply } from '../db/queries/supplies'
+
 import { listTicks } from '../db/queries/ticks'
 
 /** A garden that is too large to be packed; the message says why. */

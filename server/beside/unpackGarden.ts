@@ -3,7 +3,7 @@ import type { ArchiveAnswer } from '../../shared/wire'
 import { beside } from './beside'
 import type { Db } from '../db/Db'
 import { addGarden, describeArchive } from '../archive/addGarden'
-import { BrokenArchive } from '../archive/BrokenArchive'
+import { BrokenArchive } from '../archive/checkedList'
 
 interface UnpackAsk {
   readonly library: ReadonlyMap<string, Plant>

@@ -1,3 +1,4 @@
+import { findSupply } from './queries/supplies'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { strFromU8, unzipSync } from 'fflate'
@@ -10,7 +11,7 @@ import { unpackGarden } from '../beside/unpackGarden'
 import type { Db } from './Db'
 import { findDrawing } from './queries/drawings'
 import { joinStoredLog, listLog } from './queries/logEntries'
-import { findSupply } from './queries/supplies'
+
 import { seedHistory } from './seedHistory'
 
 let db: Db

@@ -1,10 +1,11 @@
+import { saveBrief } from './queries/briefs'
 import { z } from 'zod'
 import { bedSchema } from '../../shared/bedSchema'
 import { gardenSchema } from '../../shared/gardenSchema'
 import { briefSchema } from '../../shared/briefSchema'
 import { siteSchema } from '../../shared/siteSchema'
 import type { Brief } from '../../core/brief'
-import { saveBrief } from './queries/briefs'
+
 import type { Db, Queryable } from './Db'
 import { insertBed } from './queries/beds'
 import { hasGardens, insertGarden, setGardenRemoved } from './queries/gardens'

@@ -1,3 +1,4 @@
+import { saveSupply } from './queries/supplies'
 import { z } from 'zod'
 import { EMPTY_SUPPLY } from '../../core/count'
 import { blankEntry } from '../../core/log'
@@ -8,7 +9,6 @@ import type { Db } from './Db'
 import { insertDrawing } from './queries/drawings'
 import { findGarden } from './queries/gardens'
 import { joinStoredLog } from './queries/logEntries'
-import { saveSupply } from './queries/supplies'
 
 const historySchema = z.object({
   gardenId: z.string(),

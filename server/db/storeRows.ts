@@ -1,7 +1,7 @@
 import type { Db, Queryable } from './Db'
-import type { WrittenPart, BackupPart } from './rowParts'
 import { LATER_TABLES, type Later } from './laterRows'
 import { GARDEN_TABLES, STORE_TABLES } from './storeTables'
+import { z } from 'zod'
 
 /** So many rows are read at once, fewer where they are large: no part holds the server for long. */
 const MOST_ROWS = 500
@@ -91,4 +91,14 @@ export async function putTexts(tx: Queryable, { table, rows }: WrittenPart): Pro
   await tx.query(`INSERT INTO ${table} SELECT * FROM jsonb_populate_recordset(NULL::${table}, $1::jsonb)`, [
     `[${rows.join(',')}]`,
   ])
+}
+export const partSchema = z.object({ table: z.string(), rows: z.array(z.record(z.string(), z.unknown())) })
+/** Rows of one table; a backup is a head, such parts, and an end that counts and seals them. */
+export type BackupPart = z.infer<typeof partSchema>
+/** The same on its way into a backup: each row a JSON text. */
+export interface WrittenPart {
+  readonly table: string
+  readonly rows: readonly string[]
+  /** Of gardens: their ids and names. */
+  readonly gardens?: readonly { readonly id: string; readonly name: string }[]
 }

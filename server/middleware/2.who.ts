@@ -1,10 +1,9 @@
-import { gardenOf } from '../db/queries/gardenOf'
+import { gardenOf } from '../db/queries/gardens'
 import { isLocal } from '../people/listening'
 import { isForDesigners, needOf, type Need } from '../people/policy'
 import { asksTooMuch } from '../people/tries'
 import { signedIn } from '../utils/signedIn'
-import { isDesigner, isStoreOwner, LOCAL, mayIn } from '../utils/who'
-import { type Who } from '../utils/whoOf'
+import { isDesigner, isStoreOwner, LOCAL, mayIn, type Who } from '../utils/who'
 
 /** Says who asks, and turns away who may not: on loopback it is this machine itself, elsewhere somebody who signed in. */
 export default defineEventHandler(async (event) => {

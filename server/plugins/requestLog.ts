@@ -1,5 +1,5 @@
 import { isLocal } from '../people/listening'
-import { whoOf } from '../utils/whoOf'
+import { whoOf } from '../utils/who'
 
 /** Where others reach the server, each request is noted: when, who, what, how it ended. Never what it carried. */
 export default defineNitroPlugin((nitro) => {

@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
-import { TAB_HEADER } from '../../shared/windowHeader'
+import { TAB_HEADER } from '~~/shared/live'
 import { changedBy, type ChangeMade } from '../live/changedBy'
-import { gardenOf } from '../db/queries/gardenOf'
+import { gardenOf } from '../db/queries/gardens'
 
 /** Tells every window of a garden what was changed in it, once the change is answered. */
 export default defineNitroPlugin((nitro) => {

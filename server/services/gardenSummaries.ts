@@ -1,10 +1,11 @@
+import { findBrief } from '../db/queries/briefs'
 import { layGarden } from '../../core/garden'
 import { resolveSite } from '../../core/site'
 import type { GardenSummary, ShownBed } from '../../shared/wire'
 import type { Queryable } from '../db/Db'
 import { bedCardsOf } from '../db/queries/bedCards'
 import { findBed } from '../db/queries/beds'
-import { findBrief } from '../db/queries/briefs'
+
 import { findGarden, listGardens, type ListAsk } from '../db/queries/gardens'
 import { findSite } from '../db/queries/sites'
 

@@ -3,7 +3,6 @@ import type { z } from 'zod'
 import { nameOfBody } from '../../shared/bodies'
 import { describeIssues } from '../../shared/wire'
 import { beside } from '../beside/beside'
-import { goneOf } from './goneOf'
 
 /** An answer that refuses: the message says what was expected and what to do. */
 export const refuse = (statusCode: number, message: string, data: object = {}) =>
@@ -69,3 +68,19 @@ export function idOf(event: H3Event, what: string): string {
 
 export const notFound = (what: string) =>
   refuse(404, `There is no such ${what}. It may have been removed; go back to the list of gardens.`)
+/** Tells when nobody waits for the answer any more. */
+export function goneOf(event: H3Event): AbortSignal {
+  const gone = new AbortController()
+  event.node.res.once('close', () => {
+    if (!event.node.res.writableEnded) gone.abort()
+  })
+  return gone.signal
+}
+/** Hands an answer out as a file: `<name> - <what>`, and a plain name for those who read only that. */
+export function attach(event: H3Event, type: string, name: string, what: string, plain: string) {
+  const file = `${name.replace(/[^\p{L}\p{N} _-]+/gu, '').trim() || 'bed'} - ${what}`
+  setResponseHeaders(event, {
+    'content-type': type,
+    'content-disposition': `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(file)}`,
+  })
+}

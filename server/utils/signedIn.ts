@@ -1,8 +1,7 @@
 import type { H3Event } from 'h3'
 import { findAccount, rolesOf } from '../db/queries/accounts'
 import { isLocal } from '../people/listening'
-import { LOCAL, sessionConfig, type Signed } from './who'
-import { type Who } from './whoOf'
+import { LOCAL, sessionConfig, type Signed, type Who } from './who'
 
 const NOBODY: Who = { local: false, account: null, roles: {} }
 

@@ -5,7 +5,7 @@ import type { H3Event, SessionConfig } from 'h3'
 import type { Role } from '../../shared/peopleSchema'
 import { dataFolderPath } from '../db/dataFolder'
 import { mayAs } from '../people/policy'
-import { type Who, whoOf } from './whoOf'
+import type { Account } from '../db/queries/accounts'
 
 export const LOCAL: Who = { local: true, account: null, roles: {} }
 
@@ -60,3 +60,11 @@ export const sessionConfig = (): SessionConfig => ({
     maxAge: WEEK_S,
   },
 })
+/** Who asks: this machine itself, or an account with its roles by garden. */
+export interface Who {
+  readonly local: boolean
+  readonly account: Account | null
+  readonly roles: Readonly<Record<string, Role>>
+}
+/** Who asks, as the middleware found. */
+export const whoOf = (event: H3Event): Who => event.context.who as Who

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { archiveJsonSchema } from '../../shared/archiveJsonSchema'
+import { archiveJsonSchema } from '~~/shared/archiveSchema'
 
 it('the published schema of the archive is the one archives are read by, and names every key', () => {
   const published = readFileSync(new URL('../../docs/garden-archive.schema.json', import.meta.url), 'utf8')

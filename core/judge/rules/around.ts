@@ -14,8 +14,7 @@ import type { PlacedPlant } from '../../layout'
 import { swapKind } from '../../edit'
 import { standIns } from '../../match'
 import type { Finding, Mend } from '../finding'
-import { byKind } from '../byKind'
-import type { WholeRule } from '../rule'
+import { byKind, type WholeRule } from '../rule'
 import { capital, metres, nameOf, stretchOf, type Scene } from '../../scene'
 
 const DIG_M = 1

@@ -6,8 +6,7 @@ import type { PlacedPlant } from '../../layout'
 import { capital, metres, nameOf, type Scene } from '../../scene'
 import type { Finding } from '../finding'
 import { ofBed } from '../ofBed'
-import { byKind } from '../byKind'
-import type { WholeRule } from '../rule'
+import { byKind, type WholeRule } from '../rule'
 
 const NEAR_M = 1
 const DOOR_SILL_M = 0.25

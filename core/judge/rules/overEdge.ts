@@ -6,8 +6,7 @@ import type { PlacedPlant } from '../../layout'
 import { capital, metres, nameOf, type Scene } from '../../scene'
 import type { Finding, Mend } from '../finding'
 import { listed, ofBed } from '../ofBed'
-import { byKind } from '../byKind'
-import type { WholeRule } from '../rule'
+import { byKind, type WholeRule } from '../rule'
 
 /** Softening an edge is no harm. */
 const OVER_M = 0.3

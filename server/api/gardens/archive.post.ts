@@ -1,4 +1,4 @@
-import { BrokenArchive } from '../../archive/BrokenArchive'
+import { BrokenArchive } from '~~/server/archive/checkedList'
 import { setRole } from '../../db/queries/accounts'
 import { unpackGarden } from '../../beside/unpackGarden'
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { SHEET_VIEWS } from '~~/core/scene'
-import { gardenOf } from '../../../db/queries/gardenOf'
+import { gardenOf } from '~~/server/db/queries/gardens'
 import { SHEET_FILES } from '../../../services/sheetAsk'
 import { readFonts } from '../../../utils/readFonts'
 

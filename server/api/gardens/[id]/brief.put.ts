@@ -1,6 +1,7 @@
+import { findBrief, saveBrief } from '../../../db/queries/briefs'
 import type { Brief } from '~~/core/brief'
 import { saveBriefSchema } from '~~/shared/wire'
-import { findBrief, saveBrief } from '../../../db/queries/briefs'
+
 import { findGarden } from '../../../db/queries/gardens'
 
 export default defineEventHandler(async (event) => {

@@ -1,9 +1,9 @@
+import { findSupply } from '../../../db/queries/supplies'
 import { guessColumns, PRICE_FIELDS, readPriceList, type PriceColumns } from '~~/core/count'
 import { readNumber, type Table } from '~~/core/exchange'
 import type { PricesAnswer } from '~~/shared/wire'
 import { beside } from '../../../beside/beside'
 import { findGarden } from '../../../db/queries/gardens'
-import { findSupply } from '../../../db/queries/supplies'
 
 const SAMPLE_ROWS = 6
 

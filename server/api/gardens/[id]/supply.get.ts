@@ -1,6 +1,7 @@
+import { findSupply } from '../../../db/queries/supplies'
 import { findGarden } from '../../../db/queries/gardens'
 import { listIssuedKeys } from '../../../db/queries/issuedKeys'
-import { findSupply } from '../../../db/queries/supplies'
+
 import type { SupplyAnswer } from '~~/shared/wire'
 
 export default defineEventHandler(async (event): Promise<SupplyAnswer> => {

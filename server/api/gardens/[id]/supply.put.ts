@@ -1,6 +1,6 @@
+import { findSupply, saveSupply } from '../../../db/queries/supplies'
 import { saveSupplySchema } from '~~/shared/wire'
 import { findGarden } from '../../../db/queries/gardens'
-import { findSupply, saveSupply } from '../../../db/queries/supplies'
 
 export default defineEventHandler(async (event) => {
   const id = idOf(event, 'garden')

@@ -1,8 +1,9 @@
+import { findBrief } from '../../../db/queries/briefs'
 import { letterText } from '~~/core/brief'
 import { mannerOf } from '~~/core/measure'
 import type { SharedGarden } from '~~/shared/shareSchema'
 import { bedCardsOf } from '../../../db/queries/bedCards'
-import { findBrief } from '../../../db/queries/briefs'
+
 import { findGarden } from '../../../db/queries/gardens'
 import { notesOfShare } from '../../../db/queries/shares'
 

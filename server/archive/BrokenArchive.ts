@@ -1,2 +1,0 @@
-/** What is wrong with an archive, in words; nothing has been changed. */
-export class BrokenArchive extends Error {}

@@ -1,2 +1,0 @@
-/** The header in which a window of the app names itself. */
-export const TAB_HEADER = 'x-amber-window'
