@@ -106,7 +106,7 @@ const ask = computed(() => `method=${method.value}&path=${path.value}`)
           {{ checkOf(d) }}
         </span>
       </p>
-      <ol class="columns-[5_140px] text-sm tabular-nums list-decimal inside mb-1.5">
+      <ol class="columns-[5_140px] text-sm tabular-nums list-inside list-decimal mb-1.5">
         <li v-for="(e, i) in table.edge" :key="i">{{ measure(e.alongM) }} · {{ measure(e.outM) }}</li>
       </ol>
     </div>
