@@ -32,5 +32,3 @@ export interface Changed {
 export type LiveEvent =
   | { readonly kind: 'changed'; readonly changed: Changed }
   | { readonly kind: 'here'; readonly people: readonly Here[] }
-/** The header in which a window of the app names itself. */
-export const TAB_HEADER = 'x-amber-window'

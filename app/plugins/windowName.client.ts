@@ -1,4 +1,4 @@
-import { TAB_HEADER } from '~~/shared/live'
+import { TAB_HEADER } from '~~/shared/windowHeader'
 import { windowId } from '~/utils/windowId'
 
 /** Every request says which window of the app it comes from, so that nobody is told of a change of one's own. */

@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { TAB_HEADER } from '~~/shared/live'
+import { TAB_HEADER } from '~~/shared/windowHeader'
 import { changedBy, type ChangeMade } from '../live/changedBy'
 import { gardenOf } from '../db/queries/gardens'
 

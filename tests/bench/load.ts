@@ -10,7 +10,7 @@ const SIZE = { width: 1280, height: 800 }
 const LOADS = 5
 
 /** Bytes of script that a page brings over the wire, packed as they come. */
-async function scriptBytes(browser: Browser, url: string): Promise<number> {
+export async function scriptBytes(browser: Browser, url: string): Promise<number> {
   const context = await browser.newContext({ viewport: SIZE, serviceWorkers: 'block' })
   const page = await context.newPage()
   const wire = await context.newCDPSession(page)
