@@ -20,7 +20,11 @@ const each = (act: 'tryAgain' | 'letGo') => void Promise.all(refused.value.map((
     role="alert"
   >
     <p class="flex-1">{{ ticks }} not taken by the server and kept in this device: {{ why }}</p>
-    <UButton color="neutral" variant="outline" size="lg" @click="each('tryAgain')">Try again</UButton>
-    <UButton color="neutral" variant="ghost" size="lg" @click="each('letGo')">Forget them</UButton>
+    <UButton color="neutral" variant="outline" class="min-h-13.5 text-base" @click="each('tryAgain')">
+      Try again
+    </UButton>
+    <UButton color="neutral" variant="ghost" class="min-h-13.5 text-base" @click="each('letGo')">
+      Undo it here
+    </UButton>
   </div>
 </template>

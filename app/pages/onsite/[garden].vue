@@ -93,6 +93,7 @@ const stateWords = computed(() => {
   if (waits.value > 0)
     return waits.value === 1 ? '1 word waits in this device' : `${waits.value} words wait in this device`
   if (state.value === 'joining') return 'joining…'
+  if (book.refused.value.many + week.refused.value.many > 0) return 'not all joined'
   return reached.value ? 'all joined' : 'no network: the plan as kept'
 })
 const all = (what: TickKind) => void tick(shown.value.filter((p) => !is(p, what)).map(place), what, 'yes')
