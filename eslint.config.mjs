@@ -23,6 +23,7 @@ const ROOMS = [
     'weather',
     'colour',
     'plant',
+    'model',
     'bed',
     'care',
     'brief',

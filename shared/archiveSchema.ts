@@ -1,13 +1,15 @@
-import { textSchema } from './textSchema'
 import { z } from 'zod'
-import { idSchema } from './basicSchemas'
-import { bedSchema } from './bedSchema'
-import { briefSchema } from './briefSchema'
-import { gardenSchema } from './gardenSchema'
-import { logEntrySchema } from './logSchema'
-import { siteSchema } from './siteSchema'
-import { supplySchema } from './supplySchema'
-import { tickSchema } from './tickSchema'
+import {
+  textSchema,
+  idSchema,
+  briefSchema,
+  gardenSchema,
+  logEntrySchema,
+  siteSchema,
+  supplySchema,
+  tickSchema,
+} from '../core/model'
+import { bedSchema } from '../core/bed'
 
 export const ARCHIVE_FORMAT = 'amber-terrace-garden'
 export const ARCHIVE_VERSION = 1

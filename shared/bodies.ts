@@ -1,7 +1,6 @@
-import type { z } from 'zod'
-import { sendLogSchema } from './logSchema'
-import { sendTicksSchema } from './tickSchema'
 import {
+  sendLogSchema,
+  sendTicksSchema,
   careTicksSchema,
   changePlantSchema,
   learnedSchema,
@@ -15,6 +14,7 @@ import {
   saveSiteSchema,
   saveSupplySchema,
 } from './wire'
+import type { z } from 'zod'
 
 /** What the bodies of requests must be, by name: a large one is checked in a process of its own, which is told the name. */
 export const BODIES = {

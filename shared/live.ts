@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { idSchema } from './basicSchemas'
-import { textSchema } from './textSchema'
+import { idSchema, textSchema } from '../core/model'
 
 /** Where somebody is in a garden, said by each open window of the app. */
 export const hereSchema = z.object({

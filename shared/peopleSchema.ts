@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { nameSchema } from './textSchema'
+import { nameSchema } from '../core/model'
 
 /** What an account may do in a garden: everything; edit it; tick and log; look. */
 export const ROLES = ['owner', 'designer', 'helper', 'viewer'] as const

@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { idSchema } from './basicSchemas'
+import { idSchema, nameSchema, textSchema } from '../core/model'
 import type { Manner } from '../core/measure'
-import { nameSchema, textSchema } from './textSchema'
 
 const words = z.string().trim().min(1, 'A note needs words.').pipe(textSchema(1000, 'A note'))
 

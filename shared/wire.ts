@@ -1,20 +1,42 @@
-import type { Edit } from '../core/edit'
-import { editSchema } from './editSchema'
-import { revisionSchema, textSchema } from './textSchema'
 import { z } from 'zod'
-import type { Bed, BedFacts, SchoolChanges } from '../core/bed'
-import type { Brief } from '../core/brief'
+import {
+  dayOfCalendar,
+  logEntrySchema,
+  tickSchema,
+  textSchema,
+  type Bed,
+  type SchoolChanges,
+  type Brief,
+  type Site,
+  idSchema,
+  plantIdSchema,
+  gardenSchema,
+  type Garden,
+  briefSchema,
+  siteSchema,
+  type Supply,
+  careTickSchema,
+  orderSchema,
+  supplySchema,
+} from '../core/model'
+import { bedSchema, type BedFacts } from '../core/bed'
+import { editSchema, type Edit } from '../core/edit'
 import type { Plant } from '../core/plant'
-import type { Site } from '../core/site'
-import { idSchema, plantIdSchema } from './basicSchemas'
-import { bedSchema } from './bedSchema'
-import { gardenSchema, type Garden, type Stored } from './gardenSchema'
-import { briefSchema } from './briefSchema'
-import { siteSchema } from './siteSchema'
-import type { PriceColumns, PriceListRead, Supply } from '../core/count'
-import { isDay } from '../core/time'
-import { careTickSchema, orderSchema, supplySchema } from './supplySchema'
+import type { PriceColumns, PriceListRead } from '../core/count'
 
+/** Revisions are counted in 32 bits by the database. */
+export const revisionSchema = z
+  .number()
+  .int()
+  .min(0)
+  .max(2 ** 31 - 2, 'There is no such revision.')
+/** What is stored under an id with a revision that grows by one with each save. */
+export interface Stored<T> {
+  readonly id: string
+  readonly revision: number
+  readonly savedAt: string
+  readonly value: T
+}
 export type StoredGarden = Stored<Garden>
 /** A garden's site; revision 0 when none was ever saved. */
 export type StoredSite = Stored<Site>
@@ -93,10 +115,7 @@ export type StoredSupply = Stored<Supply>
 export type SupplyAnswer = StoredSupply & { readonly issued: Readonly<Record<string, string>> }
 export const saveSupplySchema = z.object({ revision, supply: supplySchema, saves })
 /** An order that is shown to the simulated nursery, and the day. */
-export const nurseryAskSchema = z.object({
-  order: orderSchema,
-  today: z.string().refine(isDay, 'A day such as 2026-05-08.'),
-})
+export const nurseryAskSchema = z.object({ order: orderSchema, today: dayOfCalendar })
 /** What a price list holds, how it was read, and what of it fits. */
 export interface PricesAnswer {
   readonly headings: readonly string[]
@@ -108,6 +127,10 @@ export interface PricesAnswer {
   readonly unknown: PriceListRead['unknown']
   readonly errors: PriceListRead['errors']
 }
+export const sendLogSchema = z.object({
+  entries: z.array(logEntrySchema).max(5000, 'At most 5,000 entries at once.'),
+})
+export const sendTicksSchema = z.object({ ticks: z.array(tickSchema).max(5000, 'At most 5,000 ticks at once.') })
 export const changePlantSchema = z.object({ cells: z.record(textSchema(40), textSchema(400)) })
 /** Figures of a plant that a garden's log taught; an empty text goes back to the library's. */
 export const learnedSchema = z.object({ plantId: plantIdSchema, cells: z.record(textSchema(40), textSchema(400)) })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { bedFrame, type Bed, type SchoolChanges } from '~~/core/bed'
+import type { Bed, SchoolChanges, Garden } from '~~/core/model'
+import { bedFrame } from '~~/core/bed'
 import { bodiesAt, place, staysOf } from '~~/core/layout'
 import { climateOf, type PlaceMonth } from '~~/core/time'
 import { aspectOf, repeated } from '~~/core/see'
 import { elevation } from '~~/core/draw'
-import type { Garden } from '~~/shared/gardenSchema'
 import { ElevationPainter } from '~/painters/ElevationPainter'
 
 /** A bed's own elevation as its picture: a month, of the third year or the one that is said. */

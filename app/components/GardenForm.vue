@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { gardenSchema, type Garden } from '~~/core/model'
 import { mannerOf, REGIONS, sayDay, sayNumber, type Region } from '~~/core/measure'
 import { dayIn } from '~~/core/time'
-import { gardenSchema, type Garden } from '~~/shared/gardenSchema'
 
 const props = defineProps<{ garden: Garden; action: string; problem?: string }>()
 const emit = defineEmits<{ save: [garden: Garden]; cancel: [] }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
 import { compareBeds } from '~~/core/edit'
 import type { HistoryEntry } from '~~/shared/wire'
 import type { MarkedState } from '~/workers/look.worker'

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { BED_KINDS, type BedKind } from '~~/core/bed'
+import { BED_KINDS, type BedKind, NAME_LIMIT } from '~~/core/model'
 import { parseLength, type Units } from '~~/core/measure'
 import { KIND_NAMES } from '~/utils/kindNames'
-import { NAME_LIMIT } from '~~/shared/textSchema'
 
 const props = defineProps<{ units: Units; problem?: string }>()
 const emit = defineEmits<{

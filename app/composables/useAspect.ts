@@ -1,5 +1,6 @@
+import type { Viewpoint } from '~~/core/model'
 import { seenFrom } from '~~/core/garden'
-import { frameOf, type Viewpoint } from '~~/core/bed'
+import { frameOf } from '~~/core/bed'
 import type { PlacedOf } from '~~/core/site'
 import { aspectOf, middleOfBed, type Aspect } from '~~/core/see'
 import { targetMarks } from '~~/core/draw'

@@ -1,4 +1,4 @@
-import type { Drift } from '~~/core/bed'
+import type { Drift } from '~~/core/model'
 import { clamp } from '~~/core/geometry'
 import type { Axis } from './useAxis'
 import type { Gone, HandAt } from './useDrag'

@@ -1,4 +1,4 @@
-import type { Drift } from '~~/core/bed'
+import type { Drift } from '~~/core/model'
 
 /** The drift that is chosen, its plants, and what can be done with it. */
 export const useChosen = createSharedComposable(() => {

@@ -1,4 +1,4 @@
-import type { Feature } from '~~/core/bed'
+import type { Feature } from '~~/core/model'
 import { featureUnder, type Plan } from '~~/core/draw'
 import { toMm, type Point } from '~~/core/geometry'
 import type { Aspect } from '~~/core/see'

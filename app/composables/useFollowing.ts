@@ -1,4 +1,4 @@
-import type { Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
 import { compareBeds } from '~~/core/edit'
 import type { Changed } from '~~/shared/live'
 

@@ -1,4 +1,5 @@
-import { newBed, type Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
+import { newBed } from '~~/core/bed'
 import { layGarden, neighboursOf, placeNeighbours, type LaidBed } from '~~/core/garden'
 import type { PlacedPlant } from '~~/core/layout'
 import type { StoredBed } from '~~/shared/wire'

@@ -1,5 +1,5 @@
-import { newBed, type BedKind } from '~~/core/bed'
-import type { Garden } from '~~/shared/gardenSchema'
+import type { BedKind, Garden } from '~~/core/model'
+import { newBed } from '~~/core/bed'
 import type { GardenSummary, StoredBed, StoredGarden } from '~~/shared/wire'
 
 const PAGE = 20

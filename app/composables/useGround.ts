@@ -1,12 +1,5 @@
-import {
-  checkForm,
-  checkOutline,
-  type BedKind,
-  type Edge,
-  type Opening,
-  type Outline,
-  type Wall,
-} from '~~/core/bed'
+import type { BedKind, Edge, Opening, Outline, Wall } from '~~/core/model'
+import { checkForm, checkOutline } from '~~/core/bed'
 import {
   deepened,
   stretched,

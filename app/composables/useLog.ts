@@ -1,14 +1,7 @@
+import type { LogEntry } from '~~/core/model'
 import { UNIT_SPACE } from '~~/core/measure'
 import { plantedYear } from '~~/core/count'
-import {
-  besideFact,
-  learnedFigures,
-  lossesOf,
-  nextSeason,
-  seasonLetter,
-  standing,
-  type LogEntry,
-} from '~~/core/log'
+import { besideFact, learnedFigures, lossesOf, nextSeason, seasonLetter, standing } from '~~/core/log'
 import { yearOfDay, type Day } from '~~/core/time'
 import { simulatedWeather } from '~~/core/weather'
 import type { Said } from './useLogBook'

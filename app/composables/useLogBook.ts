@@ -1,5 +1,6 @@
 import { get, set } from 'idb-keyval'
-import { blankEntry, fullEntry, joinEntries, type LogEntry, type SlimEntry } from '~~/core/log'
+import type { LogEntry } from '~~/core/model'
+import { blankEntry, fullEntry, joinEntries, type SlimEntry } from '~~/core/log'
 
 /** What is said of a new entry; the rest is empty. */
 export type Said = Partial<LogEntry> & Pick<LogEntry, 'day' | 'kind'>

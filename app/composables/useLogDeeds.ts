@@ -1,5 +1,6 @@
+import type { LogEntry } from '~~/core/model'
 import { replaceKind, swapKind, type Edit } from '~~/core/edit'
-import { cellsBefore, replaceLost, type Learned, type LogEntry, type Loss } from '~~/core/log'
+import { cellsBefore, replaceLost, type Learned, type Loss } from '~~/core/log'
 import type { Plant } from '~~/core/plant'
 
 /** What follows from the log by hand: a figure taken over or given back, a plant that turned out another one. */

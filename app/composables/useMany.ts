@@ -1,4 +1,4 @@
-import type { Order, OrderKind } from '~~/core/bed'
+import type { DriftOrder, OrderKind } from '~~/core/model'
 import {
   alignDrifts,
   copyInto,
@@ -64,7 +64,7 @@ export const useMany = createSharedComposable(() => {
   function hold(kind: OrderKind, stepM = 0) {
     if (!store.bed) return
     const line = kind === 'mirror' || kind === 'aligned' ? place.value : null
-    const order: Order = {
+    const order: DriftOrder = {
       id: newId(),
       kind,
       driftIds: [...drifts.value].sort((a, b) => a.at - b.at).map((d) => d.id),

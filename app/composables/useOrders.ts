@@ -1,4 +1,5 @@
-import { inPacks, type CountLine, type Order, type OrderLine } from '~~/core/count'
+import type { Order, OrderLine } from '~~/core/model'
+import { inPacks, type CountLine } from '~~/core/count'
 
 /** Orders by supplier: made from what is still to buy, asked and ordered, and what came of them. */
 export function useOrders() {

@@ -1,4 +1,5 @@
-import { kindCounts, type Drift } from '~~/core/bed'
+import type { Drift } from '~~/core/model'
+import { kindCounts } from '~~/core/bed'
 import type { Scene } from '~~/core/scene'
 import { plantsByDrift, spansByDrift, standsAt, type PlacedPlant } from '~~/core/layout'
 import { genusOf, shownOf, type Plant } from '~~/core/plant'

@@ -1,5 +1,5 @@
 import { proxy } from 'comlink'
-import type { Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
 import type { Mark, MarkId } from '~~/core/marks'
 import type { PlaceAsk, Raise, Suggestion, Tried } from '~~/core/mend'
 import type { Plant } from '~~/core/plant'

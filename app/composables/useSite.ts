@@ -1,19 +1,7 @@
-import { bedFrame, type Bed } from '~~/core/bed'
+import type { Bed, BedPlace, Measure, SurveyPoint, Thing, ThingKind } from '~~/core/model'
+import { bedFrame } from '~~/core/bed'
 import { toMm, type Point } from '~~/core/geometry'
-import {
-  bedTransform,
-  EMPTY_SITE,
-  measureTo,
-  moved,
-  newThing,
-  spotsOf,
-  withSpots,
-  type BedPlace,
-  type Measure,
-  type SurveyPoint,
-  type Thing,
-  type ThingKind,
-} from '~~/core/site'
+import { bedTransform, EMPTY_SITE, measureTo, moved, newThing, spotsOf, withSpots } from '~~/core/site'
 import { outlinesOf } from '~~/core/see'
 import type { LaidBed } from '../utils/laidBed'
 

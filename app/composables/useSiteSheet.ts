@@ -1,13 +1,6 @@
 import { get, set } from 'idb-keyval'
-import {
-  joinTicks,
-  type SiteBed,
-  type SiteKind,
-  type SitePlant,
-  type SiteSheet,
-  type Tick,
-  type TickKind,
-} from '~~/core/setout'
+import type { Tick, TickKind } from '~~/core/model'
+import { joinTicks, type SiteBed, type SiteKind, type SitePlant, type SiteSheet } from '~~/core/setout'
 
 const DEVICE_KEY = 'amber-device'
 

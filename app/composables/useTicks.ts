@@ -1,4 +1,4 @@
-import type { Tick } from '~~/core/setout'
+import type { Tick } from '~~/core/model'
 
 /** What is ticked in the garden that is open, for Count: as the server has it. */
 export const useTicks = createSharedComposable(() => {

@@ -1,4 +1,4 @@
-import type { WaterPlan } from '~~/core/count'
+import type { WaterPlan } from '~~/core/model'
 import { layGarden } from '~~/core/garden'
 import {
   byHand,

@@ -1,6 +1,6 @@
 import { get, set } from 'idb-keyval'
+import type { CareTick } from '~~/core/model'
 import type { CareTask } from '~~/core/care'
-import type { CareTick } from '~~/core/count'
 
 type Ticks = Readonly<Record<string, CareTick | null>>
 /** Ticks that the server would not have, and its words. */

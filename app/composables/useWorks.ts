@@ -1,6 +1,6 @@
+import type { WorksPlan } from '~~/core/model'
 import { planWorks, tasksOf } from '~~/core/works'
 import { simulatedWeather } from '~~/core/weather'
-import type { WorksPlan } from '~~/core/count'
 
 /** The order of works of the garden: its tasks on days, around seasons and the made-up forecast. */
 export function useWorks() {

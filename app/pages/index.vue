@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { BedFacts, BedKind } from '~~/core/bed'
-import type { Garden } from '~~/shared/gardenSchema'
+import type { BedKind, Garden } from '~~/core/model'
+import type { BedFacts } from '~~/core/bed'
 import type { StoredGarden } from '~~/shared/wire'
 
 const { gardens, total, find, problem, load, more, makeGarden, changeGarden, makeBed, remove } = useGardens()

@@ -1,4 +1,4 @@
-import type { Wall } from '~~/core/bed'
+import type { Wall } from '~~/core/model'
 import type { Point } from '~~/core/geometry'
 import {
   circleAt,

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
 import { applyEdit, describeEdit, mergeBeds, rebaseEdit, type Edit } from '~~/core/edit'
 import type { SavedAnswer, StoredBed, StoredGarden } from '~~/shared/wire'
 import { createKeeper } from './keeper'
@@ -24,7 +24,7 @@ export const useBedStore = defineStore('bed', () => {
     describe: describeEdit,
     replace: (value) => ({ kind: 'replace', bed: value }),
     check: async () => {
-      const { bedSchema } = await import('~~/shared/bedSchema')
+      const { bedSchema } = await import('~~/core/bed/bedSchema')
       return (value) => bedSchema.safeParse(value).data ?? null
     },
     rebase: rebaseEdit,

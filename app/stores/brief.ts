@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
+import type { Brief } from '~~/core/model'
 import { rebaseChange } from '~~/core/merge'
-import { EMPTY_BRIEF, type Brief } from '~~/core/brief'
+import { EMPTY_BRIEF } from '~~/core/brief'
 import type { SavedAnswer, StoredBrief } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
@@ -32,8 +33,8 @@ export const useBriefStore = defineStore('brief', () => {
     describe: (edit) => edit.name,
     replace: (brief) => ({ change: brief, name: 'take the other version' }),
     check: async () => {
-      const { briefSchema } = await import('~~/shared/briefSchema')
-      return (brief) => (briefSchema.safeParse(brief).data as Brief | undefined) ?? null
+      const { briefSchema } = await import('~~/core/model/brief')
+      return (brief) => briefSchema.safeParse(brief).data ?? null
     },
     rebase: rebaseChange,
   })

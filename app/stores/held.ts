@@ -1,10 +1,11 @@
+import type { Stored, SavedAnswer } from '../../shared/wire'
+
 /** A value as it is when it reads; null when it does not. */
 
 import type { Ref, ShallowRef } from 'vue'
 import type { Choose, Merged } from '../../core/merge'
-import type { SavedAnswer } from '../../shared/wire'
 import type { Parcel, PendingEdit } from './saver'
-import type { Stored } from '../../shared/gardenSchema'
+
 import type { Step, How } from './editSteps'
 
 export type Check<T> = (value: unknown) => T | null

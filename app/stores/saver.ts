@@ -1,6 +1,5 @@
+import type { Stored, SavedAnswer } from '../../shared/wire'
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
-import type { Stored } from '../../shared/gardenSchema'
-import type { SavedAnswer } from '../../shared/wire'
 import { dataOf, messageOf, statusOf } from '../utils/messageOf'
 import type { How } from './editSteps'
 

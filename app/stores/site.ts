@@ -1,12 +1,12 @@
-import { followSite } from '~~/core/garden'
 import { defineStore } from 'pinia'
+import type { Site } from '~~/core/model'
+import { followSite } from '~~/core/garden'
 import {
   applySiteEdit,
   describeSiteEdit,
   EMPTY_SITE,
   rebaseSiteEdit,
   resolveSite,
-  type Site,
   type SiteEdit,
 } from '~~/core/site'
 import type { SavedAnswer, StoredSite } from '~~/shared/wire'
@@ -34,7 +34,7 @@ export const useSiteStore = defineStore('site', () => {
     describe: describeSiteEdit,
     replace: (value) => ({ kind: 'replaceSite', site: value }),
     check: async () => {
-      const { siteSchema } = await import('~~/shared/siteSchema')
+      const { siteSchema } = await import('~~/core/model/site')
       return (value) => siteSchema.safeParse(value).data ?? null
     },
     rebase: rebaseSiteEdit,

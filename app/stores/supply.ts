@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
+import type { Supply, SupplyLine } from '~~/core/model'
 import { rebaseChange } from '~~/core/merge'
-import { EMPTY_SUPPLY, withLine, type Supply, type SupplyLine } from '~~/core/count'
+import { EMPTY_SUPPLY, withLine } from '~~/core/count'
 import type { SavedAnswer, StoredSupply, SupplyAnswer } from '~~/shared/wire'
 import { createKeeper } from './keeper'
 
@@ -32,7 +33,7 @@ export const useSupplyStore = defineStore('supply', () => {
     describe: (edit) => edit.name,
     replace: (supply) => ({ change: supply, name: 'take the other version' }),
     check: async () => {
-      const { supplySchema } = await import('~~/shared/supplySchema')
+      const { supplySchema } = await import('~~/core/model/supply')
       return (supply) => supplySchema.safeParse(supply).data ?? null
     },
     rebase: rebaseChange,

@@ -1,15 +1,7 @@
+import { type Site, type Thing, type ThingKind, siteSchema } from '~~/core/model'
 import { faultOfLine, fitLine, type FoundLine } from '~~/core/exchange'
 import type { Point } from '~~/core/geometry'
-import {
-  applySiteEdit,
-  EMPTY_SITE,
-  newThing,
-  type Site,
-  type SiteEdit,
-  type Thing,
-  type ThingKind,
-} from '~~/core/site'
-import { siteSchema } from '~~/shared/siteSchema'
+import { applySiteEdit, EMPTY_SITE, newThing, type SiteEdit } from '~~/core/site'
 import { describeIssues } from '~~/shared/wire'
 import { newId } from './newId'
 

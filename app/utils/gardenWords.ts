@@ -1,6 +1,6 @@
+import type { Garden } from '../../core/model'
 import type { BedFacts } from '../../core/bed'
 import { formatBoth, mannerOf, sayMonthDay } from '../../core/measure'
-import type { Garden } from '../../shared/gardenSchema'
 
 /** Length and depth of a bed in the manner of its garden. */
 export function bedSizeWords({ lengthM, depthM }: BedFacts, garden: Garden): string {

@@ -1,4 +1,4 @@
-import type { BedKind } from '~~/core/bed'
+import type { BedKind } from '~~/core/model'
 
 /** The kinds of bed as designers say them. */
 export const KIND_NAMES: Readonly<Record<BedKind, string>> = {

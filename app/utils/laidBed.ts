@@ -1,5 +1,5 @@
+import type { BedPlace } from '../../core/model'
 import type { Point } from '../../core/geometry'
-import type { BedPlace } from '../../core/site'
 
 /** A bed as it lies on the site. */
 export interface LaidBed {

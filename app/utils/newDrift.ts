@@ -1,4 +1,4 @@
-import type { Bed, Drift } from '~~/core/bed'
+import type { Bed, Drift } from '~~/core/model'
 import { firstDrift } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 import { newId } from './newId'

@@ -1,4 +1,5 @@
-import { COVERS, EYE_M, FEATURES, MATERIALS, SERVICES, VIEWERS, type Thing, type ThingKind } from '~~/core/site'
+import { COVERS, SITE_FEATURES, MATERIALS, SERVICES, VIEWERS, type Thing, type ThingKind } from '~~/core/model'
+import { EYE_M } from '~~/core/site'
 import { words } from '~~/core/plant'
 
 interface Choice {
@@ -121,7 +122,7 @@ const FIELDS: { readonly [K in ThingKind]: (t: Of<K>, viewers: readonly Choice[]
   terrace: (t) => [field('signed', 'levelM', 'Level above the ground', t.levelM)],
   tree: ofTree,
   feature: (t) => [
-    choice('what', 'It is a', t.what, choicesOf(FEATURES), 'What it is'),
+    choice('what', 'It is a', t.what, choicesOf(SITE_FEATURES), 'What it is'),
     field('length', 'heightM', 'Height', t.heightM, { max: 30 }),
     field('length', 'widthM', 'Width', t.widthM, { min: 0.02, max: 30 }),
     field('switch', 'keepInView', 'must stay in view', t.keepInView, { wide: true }),

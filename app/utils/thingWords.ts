@@ -1,4 +1,4 @@
-import type { Thing } from '~~/core/site'
+import type { Thing } from '~~/core/model'
 
 /** A thing as one line of the book. */
 export function thingWords(t: Thing): string {

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { Outline } from '../model'
 import { stripFrame } from './bedFrame'
 import { checkOutline, rectangle } from './checkOutline'
 import { laneBands, laneDepthAt, startShares } from './lanes'
 import { setbackM } from './setback'
-import type { Outline } from './bed'
 import type { EdgeKind } from '../geometry'
 
 /** Outlines with any kind of edge, the back never far out, the front well before it. */

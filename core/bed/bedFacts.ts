@@ -1,6 +1,5 @@
-import type { Bed } from './bed'
+import type { Bed, BedKind } from '../model'
 import { bedFrame } from './bedFrame'
-import { type BedKind } from './form'
 import type { BedFrame } from './frame'
 import { placingsOf } from './placings'
 

@@ -1,4 +1,4 @@
-import type { Bed } from './bed'
+import type { Bed } from '../model'
 import type { BedFrame } from './frame'
 import { placingsOf } from './placings'
 

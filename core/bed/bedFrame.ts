@@ -1,5 +1,5 @@
+import type { Bed, Outline } from '../model'
 import { clamp, flattenEdge, lerp, Polyline } from '../geometry'
-import type { Bed, Outline } from './bed'
 import { isRound } from './form'
 import type { BedFrame, Behind } from './frame'
 import { roundFrame } from './roundFrame'

@@ -1,7 +1,8 @@
+import type { BedForm, CourtForm } from '../model'
 import { polygonArea, type Point } from '../geometry'
 import { fail, ok, type Result } from '../result'
 import { hasSegment, segmentEdge } from './court'
-import { isRound, type BedForm, type CourtForm } from './form'
+import { isRound } from './form'
 import { closedLine, middleOf, rayHits } from './roundFrame'
 
 const LEAST_DEPTH_M = 0.1

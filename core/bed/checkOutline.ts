@@ -1,6 +1,6 @@
+import type { Edge, Outline } from '../model'
 import { flattenEdge, Polyline } from '../geometry'
 import { fail, ok, type Result } from '../result'
-import type { Edge, Outline } from './bed'
 
 const LEAST_DEPTH_M = 0.2
 const LEAST_LENGTH_M = 0.5

@@ -1,6 +1,6 @@
 import { polygonCentroid } from 'd3-polygon'
+import type { CourtForm, RoundEdge } from '../model'
 import type { Point } from '../geometry'
-import type { CourtForm, RoundEdge } from './form'
 import type { Placing } from './form'
 
 /** Sides of a round court's whole edge. */

@@ -1,7 +1,7 @@
+import type { Feature, CourtForm } from '../model'
 import { insideOf, lineLength, placeAlong, toMm, type Point } from '../geometry'
 import { courtEdge, courtMiddle, segmentEdge } from './court'
-import { FEATURES, type Feature } from './feature'
-import type { CourtForm } from './form'
+import { FEATURES } from './feature'
 
 const SAMPLES = 720
 /** A ring's way is kept by so many points, and by one at each corner it turns. */

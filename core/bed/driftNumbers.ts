@@ -1,4 +1,4 @@
-import type { Drift } from './drift'
+import type { Drift } from '../model'
 
 type Numbered = Pick<Drift, 'count' | 'numbers' | 'nextNumber'>
 

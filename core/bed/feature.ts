@@ -1,38 +1,5 @@
+import type { FeatureKind, Feature } from '../model'
 import { lineLength, placeAlong, smoothLine, type Point } from '../geometry'
-
-export const FEATURE_KINDS = [
-  'gravel',
-  'paving',
-  'stepping',
-  'boulder',
-  'pot',
-  'urn',
-  'post',
-  'obelisk',
-  'trellis',
-  'wires',
-  'bench',
-  'edging',
-] as const
-export type FeatureKind = (typeof FEATURE_KINDS)[number]
-
-/**
- * A thing in a bed that does not grow. Its middle lies at (x, y) of the bed's plan; `line` is its way about that middle for gravel,
- * stepping stones and edging (two points or more; empty: a rectangle, or straight). Metres; turned toward the front by `turnDeg`.
- */
-export interface Feature {
-  readonly id: string
-  readonly kind: FeatureKind
-  readonly x: number
-  readonly y: number
-  readonly lengthM: number
-  readonly widthM: number
-  /** Above the ground; of lying things how deep they are laid. */
-  readonly heightM: number
-  readonly turnDeg: number
-  readonly colour: string
-  readonly line: readonly Point[]
-}
 
 /** What a kind is like: its words, its first size in metres and colour, and whether plants keep off it. */
 interface FeatureTraits {

@@ -1,4 +1,4 @@
-import type { Bed, Outline } from './bed'
+import type { Bed, Outline } from '../model'
 import { bedFrame } from './bedFrame'
 import { type BedFrame } from './frame'
 

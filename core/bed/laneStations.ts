@@ -1,6 +1,5 @@
+import type { Bed, LaneStation } from '../model'
 import { toMm, clamp } from '../geometry'
-import type { Bed } from './bed'
-import type { LaneStation } from './order'
 import type { BedFrame } from './frame'
 import { bandsOf } from './lanes'
 

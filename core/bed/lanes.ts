@@ -1,7 +1,6 @@
+import type { Bed, BedKind } from '../model'
 import { clamp, lerp } from '../geometry'
-import type { Bed } from './bed'
 import type { BedFrame } from './frame'
-import type { BedKind } from './form'
 
 const NAMES: Readonly<Record<number, readonly string[]>> = {
   1: ['Only'],

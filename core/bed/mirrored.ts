@@ -1,6 +1,5 @@
+import type { Drift, Shape } from '../model'
 import type { Point } from '../geometry'
-import type { Drift } from './drift'
-import type { Shape } from './shape'
 
 const flip = ({ x, y }: Point): Point => ({ x: x === 0 ? 0 : -x, y })
 /** A closed line begins where it began, and goes round the other way. */

@@ -1,5 +1,5 @@
+import type { Drift, MixWay } from '../model'
 import { numbersOf } from './driftNumbers'
-import type { Drift, MixWay } from './drift'
 
 const GROUP: Readonly<Record<MixWay, number>> = { matrix: 1, threes: 3, turns: 1 }
 

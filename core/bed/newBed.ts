@@ -1,6 +1,5 @@
-import type { Bed, SchoolId } from './bed'
+import type { Bed, SchoolId, BedKind } from '../model'
 import { rectangle } from './checkOutline'
-import type { BedKind } from './form'
 import { laneCounts, startShares } from './lanes'
 import { plainGround, startForm } from './startForm'
 

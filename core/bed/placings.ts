@@ -1,6 +1,8 @@
+import type { BedForm } from '../model'
+
 /** Where a repeated part lies against the one that is planned: turned clockwise as drawn, mirrored left to right first, then moved. */
 
-import type { BedForm, Placing } from './form'
+import type { Placing } from './form'
 import { courtPlacings } from './court'
 import type { Point } from '../geometry'
 

@@ -1,9 +1,8 @@
-import type { Bed } from './bed'
+import type { Bed, BedForm } from '../model'
 import { placingsOf } from './placings'
 import { kindOfNumber } from './mix'
 import { numbersOf } from './driftNumbers'
 import { turnsOf } from './drift'
-import type { BedForm } from './form'
 
 /** How many of each kind a bed holds, with all repeated parts, what is varied in them and what stands in their places by turns. */
 export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, number> {

@@ -1,8 +1,8 @@
 import { line as d3Line, curveCardinalClosed } from 'd3-shape'
+import type { RoundEdge, RoundForm } from '../model'
 import { clamp, distance, polygonArea, Polyline, Recorder, type Point } from '../geometry'
 import type { BedFrame } from './frame'
 import { hasQuarters, segmentEdge } from './court'
-import type { RoundEdge, RoundForm } from './form'
 
 const CIRCLE_SIDES = 96
 const TENSION = 0

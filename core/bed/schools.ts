@@ -1,20 +1,4 @@
-import type { Bed, SchoolId } from './bed'
-
-/** The figures of a school; each can be changed for a garden. */
-export interface SchoolFigures {
-  /** Spacing factor k of `d = k (w1 + w2) / 2`. */
-  readonly spacing: number
-  /** Share of the bed that may be bare soil at maturity in summer. */
-  readonly bareShare: number
-  /** Largest bare circle tolerated at maturity, metres across. */
-  readonly bareCircleM: number
-  /** Share of the kinds that may stand as a single plant before the bed is called cluttered. */
-  readonly singlesShare: number
-  /** How far a colour may lie from the theme's nearest, ΔE in OKLab × 100; 100 asks nothing. */
-  readonly paletteTolerance: number
-  /** Share of the canopy that should hold leaf in winter. */
-  readonly evergreenShare: number
-}
+import type { Bed, SchoolId, SchoolFigures, SchoolChanges } from '../model'
 
 /** A way of planting as a set of figures with its reason; every finding that depends on one names the school. */
 export interface School extends SchoolFigures {
@@ -25,24 +9,6 @@ export interface School extends SchoolFigures {
   readonly groups: 'odd always' | 'odd for anchors' | 'any'
   readonly tall: 'behind' | 'airy ones anywhere'
   readonly upkeep: 'clipped and deadheaded' | 'in between' | 'left to seed'
-}
-
-/** Changed figures of schools, kept with a garden. */
-export type SchoolChanges = Readonly<Partial<Record<SchoolId, Partial<SchoolFigures>>>>
-
-/** What each figure is called, its limits and its step. */
-export const SCHOOL_FIGURES: Readonly<
-  Record<
-    keyof SchoolFigures,
-    { readonly label: string; readonly min: number; readonly max: number; readonly step: number }
-  >
-> = {
-  spacing: { label: 'spacing factor', min: 0.5, max: 1.3, step: 0.05 },
-  bareShare: { label: 'bare soil allowed', min: 0, max: 0.6, step: 0.05 },
-  bareCircleM: { label: 'largest bare circle, m', min: 0.2, max: 3, step: 0.05 },
-  singlesShare: { label: 'singles among the kinds', min: 0, max: 1, step: 0.05 },
-  paletteTolerance: { label: 'colour may stray, ΔE', min: 5, max: 100, step: 1 },
-  evergreenShare: { label: 'leaf in winter', min: 0, max: 0.9, step: 0.05 },
 }
 
 const layered: School = {

@@ -1,5 +1,5 @@
-import type { Ground } from './bed'
-import { oval, type BedForm, type BedKind } from './form'
+import type { Ground, BedForm, BedKind } from '../model'
+import { oval } from './form'
 
 export const plainForm: BedForm = { kind: 'foundation' }
 

@@ -1,6 +1,7 @@
+import type { Brief, Weight } from '../model'
 import { SCHOOLS } from '../bed'
 import { monthName } from '../time'
-import { MANNER_WORDS, type Brief, type Weight } from './brief'
+import { MANNER_WORDS } from './brief'
 import { TRAIT } from './traits'
 
 const PURPOSE_WORDS: Readonly<Record<Brief['purpose'], string>> = {

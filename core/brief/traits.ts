@@ -1,6 +1,6 @@
+import type { TraitId } from '../model'
 import { EATERS, WATER_CLASSES, type Plant, type ToxicGrade } from '../plant'
 import { minutesAYear } from '../care'
-import type { TraitId } from './brief'
 
 const OPEN_FLOWERS = new Set(['daisy', 'spike', 'plate', 'haze', 'panicle'])
 const LONG_MONTHS = 3

@@ -1,4 +1,5 @@
-import { bedFigures, bedFrame, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { bedFigures, bedFrame } from '../bed'
 import { hoursAYear } from '../care'
 import { schedule } from './schedule'
 import type { Plant } from '../plant'

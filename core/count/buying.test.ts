@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Order } from '../model'
 import { decodeText, plainList, readCsvTable, readNumber } from '../exchange'
 import { drift, library, testBed } from '../../tests/support/library'
 import { rowsCsv } from './fileRows'
@@ -6,7 +7,6 @@ import { gardenCount } from './gardenCount'
 import { gardenMaterials } from './gardenMaterials'
 import { moneyPlan } from './moneyPlan'
 import { simulatedNursery } from './nursery'
-import type { Order } from './order'
 import { guessColumns, plainName, plainSize, readPriceList } from './priceList'
 import { EMPTY_SUPPLY } from './supply'
 

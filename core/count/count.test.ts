@@ -1,6 +1,6 @@
-import type { Existing } from '../bed'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { Existing } from '../model'
 import { drift, library, plant, plants, testBed } from '../../tests/support/library'
 import { keyLetters } from './keyLetters'
 import { schedule } from './schedule'

@@ -1,6 +1,6 @@
+import type { MaterialChoice } from '../model'
 import { formatLength, type Units } from '../measure'
 import { needOf, type MaterialKind, type MaterialNeed, type MaterialUnit } from './materialNeed'
-import type { MaterialChoice } from './supply'
 
 /** What the drip of a garden takes, as it is laid: metres and pieces over all beds and their parts. */
 export interface DripNeed {

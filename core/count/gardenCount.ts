@@ -1,21 +1,11 @@
-import {
-  dividedOf,
-  freedBy,
-  kindOfNumber,
-  numbersOf,
-  placingsOf,
-  turnsOf,
-  variantOf,
-  type Bed,
-  type Buying,
-  type Drift,
-} from '../bed'
+import type { Bed, Buying, Drift, Have, Supply, SupplyLine, Way } from '../model'
+import { dividedOf, freedBy, kindOfNumber, numbersOf, placingsOf, turnsOf, variantOf } from '../bed'
 import type { Plant, SoldSize } from '../plant'
 import { gardenKeys } from './keyLetters'
 import { NOTHING_ORDERED, orderedByKind, type Ordered } from './order'
 import { phaseOf } from './phaseOf'
 import { inPacks, sizeFigures, sparesFor } from './sizeClass'
-import { plainLine, type Have, type Supply, type SupplyLine, type Way } from './supply'
+import { plainLine } from './supply'
 
 export interface CountedBed {
   readonly id: string

@@ -1,11 +1,11 @@
-import { bedFigures, bedFrame, featureAreaM2, placingsOf, type Bed, type BedFrame } from '../bed'
+import type { Bed, MaterialChoice } from '../model'
+import { bedFigures, bedFrame, featureAreaM2, placingsOf, type BedFrame } from '../bed'
 import type { Plant } from '../plant'
 import { formatArea, formatSmall, formatVolume, type Units } from '../measure'
 import { dripNeeds, type DripNeed } from './dripNeeds'
 import type { CountedBed, CountLine } from './gardenCount'
 import { needOf, type MaterialGroup, type MaterialKind, type MaterialNeed, type MaterialUnit } from './materialNeed'
 import { sizeFigures } from './sizeClass'
-import type { MaterialChoice } from './supply'
 import { potNeeds, thingNeeds } from './thingNeeds'
 
 /** Half a tonne of stone fills about 0.3 m³; a bag of 50 L is what one person carries. Prices are typical, to be typed over. */

@@ -11,24 +11,10 @@ export {
   gardenCount,
   type GardenCount,
 } from './gardenCount'
-export { inPacks, SIZE_CLASSES, sizeFigures } from './sizeClass'
-export {
-  type CareTick,
-  EMPTY_SUPPLY,
-  type Have,
-  type MaterialChoice,
-  type MoneyRules,
-  plantedYear,
-  type Supplier,
-  type Supply,
-  type SupplyLine,
-  type Way,
-  WAYS,
-  withLine,
-  type WorksPlan,
-} from './supply'
-export { type Order, ORDER_STATES, type OrderLine, shortOf } from './order'
-export { type Tray, TRAY_STEPS, type TrayStep } from './tray'
+export { inPacks, sizeFigures } from './sizeClass'
+export { EMPTY_SUPPLY, plantedYear, withLine } from './supply'
+export { shortOf } from './order'
+
 export { gardenMaterials } from './gardenMaterials'
 export { MATERIAL_GROUPS, type MaterialNeed } from './materialNeed'
 export { COST_KINDS, type CostKind, moneyPlan, type MoneyPlan } from './moneyPlan'
@@ -46,11 +32,3 @@ export {
 } from './priceList'
 export { orderRows } from './orderRows'
 export { type DripNeed } from './dripNeeds'
-export {
-  NO_WATER_PLAN,
-  type Tap,
-  type TimerProgramme,
-  type TimerZone,
-  type WaterPlan,
-  type ZoneMonth,
-} from './waterPlan'

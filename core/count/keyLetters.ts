@@ -1,4 +1,5 @@
-import { plantCounts, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { plantCounts } from '../bed'
 import type { Plant } from '../plant'
 
 const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'

@@ -1,5 +1,5 @@
+import type { MaterialChoice } from '../model'
 import { LIFT_ALONE_KG } from './materials'
-import type { MaterialChoice } from './supply'
 
 export type MaterialUnit = 'm³' | 'm²' | 'm' | 'piece'
 

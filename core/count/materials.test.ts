@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { newFeature, type Feature } from '../bed'
-import { plainForm } from '../bed'
+import type { Feature } from '../model'
+import { newFeature, plainForm } from '../bed'
 import { LIFT_ALONE_KG, materials } from './materials'
 
 const thing = (kind: Feature['kind'], id: string, change: Partial<Feature> = {}): Feature => ({

@@ -1,13 +1,5 @@
-import {
-  featureAreaM2,
-  featureLengthM,
-  FEATURES,
-  placingsOf,
-  steppingStones,
-  type Bed,
-  type Feature,
-  type FeatureKind,
-} from '../bed'
+import type { Bed, Feature, FeatureKind } from '../model'
+import { featureAreaM2, featureLengthM, FEATURES, placingsOf, steppingStones } from '../bed'
 import { toMm } from '../geometry'
 import { formatSmall, type Units } from '../measure'
 

@@ -1,8 +1,8 @@
+import type { MoneyRules } from '../model'
 import { hoursAYear } from '../care'
 import type { Plant } from '../plant'
 import type { CountLine } from './gardenCount'
 import type { MaterialNeed } from './materialNeed'
-import type { MoneyRules } from './supply'
 
 export const COST_KINDS = ['plants', 'annuals', 'losses', 'materials', 'mulch', 'upkeep'] as const
 export type CostKind = (typeof COST_KINDS)[number]

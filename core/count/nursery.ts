@@ -1,6 +1,6 @@
+import type { Order, OrderLine } from '../model'
 import { hashText, seeded } from '../geometry'
 import { addDays, type Day } from '../time'
-import type { Order, OrderLine } from './order'
 
 /** What a nursery answers: the order with what it fills in. Every nursery is spoken to in these four steps. */
 interface Nursery {

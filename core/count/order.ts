@@ -1,35 +1,4 @@
-/** How far an order has come. */
-export const ORDER_STATES = ['draft', 'asked', 'ordered', 'confirmed', 'delivered'] as const
-export type OrderState = (typeof ORDER_STATES)[number]
-
-/**
- * One line of an order, pieces. `confirmed` is null until the supplier has answered; what came is told apart: right, of another kind,
- * of another colour, of poor root. `expected` is an ISO day, empty while unknown; `offeredId` a kind offered instead.
- */
-export interface OrderLine {
-  readonly plantId: string
-  readonly size: string
-  readonly count: number
-  readonly price: number
-  readonly confirmed: number | null
-  readonly expected: string
-  readonly offeredId: string
-  readonly received: number
-  readonly wrongKind: number
-  readonly wrongColour: number
-  readonly poorRoot: number
-  readonly note: string
-}
-
-export interface Order {
-  readonly id: string
-  readonly supplierId: string
-  readonly state: OrderState
-  /** ISO days on which it was made and is wanted. */
-  readonly made: string
-  readonly wanted: string
-  readonly lines: readonly OrderLine[]
-}
+import type { OrderLine, Order } from '../model'
 
 /** What all orders hold of one kind: asked for or ordered, promised, come and right, come and not fit, and not coming. */
 export interface Ordered {

@@ -1,6 +1,6 @@
+import type { Order } from '../model'
 import type { Plant } from '../plant'
 import type { FileRows } from './fileRows'
-import type { Order } from './order'
 
 /** The lines of an order as rows, with its sum: what the supplier reads. */
 export const orderRows = (order: Order, library: ReadonlyMap<string, Plant>): FileRows => ({

@@ -1,6 +1,6 @@
+import type { Way } from '../model'
 import type { Plant } from '../plant'
 import { addDays, daysBetween, nextDay, type Day } from '../time'
-import type { Way } from './supply'
 
 /** Frost dates of a place, month and day. */
 export interface Frosts {

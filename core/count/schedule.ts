@@ -1,4 +1,5 @@
-import { freedBy, plantCounts, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { freedBy, plantCounts } from '../bed'
 import type { Plant, SoldSize } from '../plant'
 import { keyLetters } from './keyLetters'
 

@@ -1,7 +1,5 @@
+import type { SizeClass } from '../model'
 import type { SoldSize } from '../plant'
-
-export const SIZE_CLASSES = ['plug', 'small', 'pot', 'large', 'bulb'] as const
-export type SizeClass = (typeof SIZE_CLASSES)[number]
 
 /** What the label of a size says: its class, how many make a pack, and the volume of its pot in litres (0 for bulbs). */
 interface SizeFigures {

@@ -1,6 +1,6 @@
+import type { Tray, TrayStep } from '../model'
 import { mondayOf, type Day } from '../time'
 import type { RaisingPlan } from './raising'
-import type { Tray, TrayStep } from './tray'
 
 export type SowingTask = 'chill' | 'sow' | 'prick out' | 'harden off' | 'plant out' | 'take cuttings' | 'divide'
 

@@ -1,9 +1,9 @@
+import type { MaterialChoice } from '../model'
 import { bedFigures, bedFrame } from '../bed'
 import { formatSmall, formatWeight, type Units } from '../measure'
 import type { CountedBed } from './gardenCount'
 import { needOf, type MaterialKind, type MaterialNeed } from './materialNeed'
 import { materials, type MaterialLine } from './materials'
-import type { MaterialChoice } from './supply'
 
 type Choices = ReadonlyMap<string, MaterialChoice>
 

@@ -1,4 +1,5 @@
-import type { Bed, BedFrame, Viewpoint, Wall } from '../bed'
+import type { Bed, Viewpoint, Wall } from '../model'
+import type { BedFrame } from '../bed'
 import { clamp, type Point } from '../geometry'
 import { type Body, bodyProfile, ByIdInOrder } from '../layout'
 import { aspectOf, type Aspect } from '../see'

@@ -1,4 +1,5 @@
-import { FEATURES, featureLine, placeIn, placingsOf, steppingStones, type Bed, type Feature } from '../bed'
+import type { Bed, Feature } from '../model'
+import { FEATURES, featureLine, placeIn, placingsOf, steppingStones } from '../bed'
 import { bandAbout, type Point } from '../geometry'
 import type { Aspect } from '../see'
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { bedFrame, FEATURE_KINDS, FEATURES, featureAreaM2, newFeature, rectangle } from '../bed'
+import { FEATURE_KINDS } from '../model'
+import { bedFrame, FEATURES, featureAreaM2, newFeature, rectangle } from '../bed'
 import { polygonArea } from '../geometry'
 import { aspectOf } from '../see'
 import { figures } from '../../tests/support/figures'

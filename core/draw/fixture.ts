@@ -1,4 +1,5 @@
-import { placingsOf, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { placingsOf } from '../bed'
 import type { Aspect } from '../see'
 
 /** What stands in a bed but does not grow there, as the pictures draw it: middle (turned plan), size in metres. */

@@ -1,4 +1,4 @@
-import type { Note } from '../bed'
+import type { Note } from '../model'
 import { L, M, Z, type Paint } from './path'
 import { circlePath } from './paths'
 

@@ -1,4 +1,5 @@
-import type { BedFrame, Order } from '../bed'
+import type { DriftOrder } from '../model'
+import type { BedFrame } from '../bed'
 import type { Point } from '../geometry'
 import type { PlacedPlant } from '../layout'
 import type { Paint } from './path'
@@ -8,7 +9,7 @@ const DOT = 2.6
 
 /** What the marks of orders are drawn from; `turn` takes a place of the bed's plan to that of the picture. */
 interface OrderMarksAsk {
-  readonly orders: readonly Order[]
+  readonly orders: readonly DriftOrder[]
   /** The plants of each drift, by its id. */
   readonly plants: ReadonlyMap<string, readonly PlacedPlant[]>
   readonly frame: BedFrame
@@ -35,7 +36,7 @@ export function orderPaints({ orders, plants, frame, turn }: OrderMarksAsk, colo
 }
 
 /** The line across the bed, front to back, of a mirror or an alignment. */
-function aboutLine(order: Order, frame: BedFrame, up: (p: Point) => Point, colour: string): Paint[] {
+function aboutLine(order: DriftOrder, frame: BedFrame, up: (p: Point) => Point, colour: string): Paint[] {
   if (order.kind !== 'mirror' && order.kind !== 'aligned') return []
   const a = frame.alongAt(order.atM)
   const ends = [frame.at(a, 0), frame.at(a, frame.depthAlong(a))].map(up)

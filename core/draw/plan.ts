@@ -1,4 +1,5 @@
-import { bandsOf, placeIn, placingsOf, type Bed, type BedFrame, type Note } from '../bed'
+import type { Bed, Note } from '../model'
+import { bandsOf, placeIn, placingsOf, type BedFrame } from '../bed'
 import type { Point } from '../geometry'
 import { ByIdInOrder, type Body } from '../layout'
 import { shownOf } from '../plant'

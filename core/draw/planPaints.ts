@@ -1,4 +1,4 @@
-import type { Wall } from '../bed'
+import type { Wall } from '../model'
 import { lighten, lightness, mix } from '../colour'
 import { seeded, type Point } from '../geometry'
 import { layerOf } from './figurePaints'

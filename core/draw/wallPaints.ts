@@ -1,4 +1,4 @@
-import type { Opening, Wall } from '../bed'
+import type { Opening, Wall } from '../model'
 import { hashText, seeded } from '../geometry'
 import { lighten, mix } from '../colour'
 import { L, M, type Paint } from './path'

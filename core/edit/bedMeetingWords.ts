@@ -1,4 +1,4 @@
-import type { Bed, Drift, Pin } from '../bed'
+import type { Bed, Drift, Pin } from '../model'
 import { meetingWords, type Meeting, type MeetingWords } from '../merge'
 import { compareBeds } from './compareBeds'
 import type { Group } from './mergeBeds'

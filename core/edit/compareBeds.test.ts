@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { drift, testBed } from '../../tests/support/library'
-import { applyEdit, type Edit } from './edit'
+import { applyEdit } from './edit'
+import type { Edit } from './editSchema'
 import { compareBeds } from './compareBeds'
 
 const then = testBed({ drifts: [drift('a', 'x', 0, 2, 3), drift('b', 'y', 1, 4)] })

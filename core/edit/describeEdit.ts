@@ -1,4 +1,4 @@
-import type { Edit } from './edit'
+import type { Edit } from './editSchema'
 
 const NAMES: Readonly<Record<Exclude<Edit['kind'], 'changeDrift' | 'setBed' | 'all'>, string>> = {
   addDrift: 'add drift',

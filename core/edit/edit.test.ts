@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import type { Bed } from '../bed'
-import { applyEdit, type Edit } from './edit'
+import type { Bed } from '../model'
+import { applyEdit } from './edit'
+import type { Edit } from './editSchema'
 import { describeEdit } from './describeEdit'
 import { drift, testBed } from '../../tests/support/library'
 

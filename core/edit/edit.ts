@@ -1,57 +1,7 @@
-import {
-  laneMiddleShare,
-  numbersOf,
-  withCount,
-  withoutPlant,
-  type Acceptance,
-  type Bed,
-  type Buying,
-  type Drift,
-  type Existing,
-  type Pin,
-} from '../bed'
+import type { Edit } from './editSchema'
+import type { Acceptance, Bed, Buying, Drift, Existing, Pin } from '../model'
+import { laneMiddleShare, numbersOf, withCount, withoutPlant } from '../bed'
 import { followersOf, ordersWithout } from './orders'
-
-/** A named change of a bed. Each has an inverse, so that undo, redo, autosave and mending all use the same edits. */
-export type Edit =
-  | { readonly kind: 'addDrift'; readonly drift: Drift; readonly position?: number }
-  | { readonly kind: 'removeDrift'; readonly driftId: string }
-  | {
-      readonly kind: 'changeDrift'
-      readonly driftId: string
-      readonly change: Partial<Omit<Drift, 'id'>>
-      /** Orders do not follow: what follows is among the same edits, as when a change is taken back. */
-      readonly alone?: boolean | undefined
-    }
-  | { readonly kind: 'removePlant'; readonly driftId: string; readonly index: number }
-  | { readonly kind: 'setPins'; readonly driftId: string; readonly pins: readonly Pin[] }
-  | { readonly kind: 'accept'; readonly acceptance: Acceptance }
-  | { readonly kind: 'unaccept'; readonly findingId: string }
-  | { readonly kind: 'setBuying'; readonly plantId: string; readonly buying: Buying | null }
-  | { readonly kind: 'setShortlist'; readonly plantIds: readonly string[] }
-  | {
-      readonly kind: 'setBed'
-      readonly change: Partial<
-        Pick<
-          Bed,
-          | 'name'
-          | 'form'
-          | 'outline'
-          | 'laneShares'
-          | 'wall'
-          | 'viewpoint'
-          | 'ground'
-          | 'school'
-          | 'laneStations'
-          | 'features'
-          | 'orders'
-          | 'notes'
-        >
-      >
-    }
-  | { readonly kind: 'setExisting'; readonly existing: readonly Existing[] }
-  | { readonly kind: 'replace'; readonly bed: Bed }
-  | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
 
 interface Edited {
   readonly bed: Bed

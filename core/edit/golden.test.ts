@@ -3,7 +3,8 @@ import { figures } from '../../tests/support/figures'
 import { goldenBed } from '../../tests/support/goldenBeds'
 import { demoBed } from '../../tests/support/library'
 import { describeEdit } from './describeEdit'
-import { applyEdit, type Edit } from './edit'
+import { applyEdit } from './edit'
+import type { Edit } from './editSchema'
 
 const bed = demoBed('reading-room-front')
 const [a, b] = bed.drifts as [(typeof bed.drifts)[number], (typeof bed.drifts)[number]]

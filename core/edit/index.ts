@@ -1,5 +1,6 @@
 export { describeEdit } from './describeEdit'
-export { applyEdit, type Edit } from './edit'
+export { applyEdit } from './edit'
+export { editSchema, type Edit } from './editSchema'
 export { compareBeds } from './compareBeds'
 export {
   deepened,

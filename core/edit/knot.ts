@@ -1,6 +1,8 @@
-import { withoutNumbers, type Bed, type Drift, type Shape } from '../bed'
+import type { Bed, Drift, Shape } from '../model'
+import { withoutNumbers } from '../bed'
 import { lineLength, toMm, type Point } from '../geometry'
-import { applyEdit, type Edit } from './edit'
+import { applyEdit } from './edit'
+import type { Edit } from './editSchema'
 
 const SIDES = 24
 /** A loop is so many times as long as it is wide. */

@@ -1,6 +1,7 @@
-import { bedFrame, mirrorOf, withCount, withoutNumbers, type Bed, type Drift, type Order } from '../bed'
+import type { Bed, Drift, DriftOrder } from '../model'
+import { bedFrame, mirrorOf, withCount, withoutNumbers } from '../bed'
 import { toMm, clamp } from '../geometry'
-import type { Edit } from './edit'
+import type { Edit } from './editSchema'
 import { frontPlace } from './orderPlaces'
 
 /** A plant of a drift and where it stands, metres in plan. */
@@ -153,7 +154,7 @@ export function copyMirrored(
     const drift = { ...mirrorOf(d, at, counterpart), id: copies.get(d.id)! }
     return { kind: 'addDrift', drift: withoutNothing(drift) }
   })
-  const orders = drifts.map((d): Order => ({
+  const orders = drifts.map((d): DriftOrder => ({
     id: newId(),
     kind: 'mirror',
     driftIds: [d.id, copies.get(d.id)!],
@@ -210,7 +211,7 @@ export const withMix = (drift: Drift, mix: Drift['mix']): Edit => ({
 })
 
 /** An order among drifts, and what follows from it at once: the first of them leads. */
-export const holdOrder = (bed: Bed, order: Order): Edit =>
+export const holdOrder = (bed: Bed, order: DriftOrder): Edit =>
   all('hold an order', [
     { kind: 'setBed', change: { orders: [...bed.orders.filter((o) => o.id !== order.id), order] } },
     { kind: 'changeDrift', driftId: order.driftIds[0]!, change: {} },

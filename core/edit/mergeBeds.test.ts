@@ -1,11 +1,12 @@
+import { bedSchema } from '../bed'
+import type { Bed } from '../model'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { drift, testBed } from '../../tests/support/library'
-import { bedSchema } from '../../shared/bedSchema'
-import type { Bed } from '../bed'
 import { same } from '../merge'
 import { bedMeetingWords } from './bedMeetingWords'
-import { applyEdit, type Edit } from './edit'
+import { applyEdit } from './edit'
+import type { Edit } from './editSchema'
 import { mergeBeds, rebaseEdit } from './mergeBeds'
 
 const DRIFTS = ['a', 'b', 'c', 'd']

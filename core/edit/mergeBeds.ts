@@ -1,6 +1,6 @@
-import type { Bed, Drift, Pin } from '../bed'
+import type { Bed, Drift, Pin } from '../model'
 import { mergeParts, rebaseChange, type Choose, type Merged } from '../merge'
-import type { Edit } from './edit'
+import type { Edit } from './editSchema'
 import { ordersWithout } from './orders'
 
 /** A drift with the plants of it that were set by hand: who removes it removes them, and changing them is changing it. */

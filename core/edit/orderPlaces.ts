@@ -1,4 +1,5 @@
-import { acrossAlong, middleAlong, type Bed, type BedFrame } from '../bed'
+import type { Bed } from '../model'
+import { acrossAlong, middleAlong, type BedFrame } from '../bed'
 import { clamp, toMm } from '../geometry'
 
 /** A line that drifts can be mirrored about or set in line with, by the place along the front edge that it meets, metres. */

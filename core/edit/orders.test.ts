@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, rectangle, startShape, type Bed, type Drift, type Order } from '../bed'
+import type { Bed, Drift, DriftOrder } from '../model'
+import { bedFrame, rectangle, startShape } from '../bed'
 import { place } from '../layout'
 import { drift, library, testBed } from '../../tests/support/library'
-import { applyEdit, type Edit } from './edit'
+import { applyEdit } from './edit'
+import type { Edit } from './editSchema'
 import {
   alignDrifts,
   copyInto,
@@ -21,7 +23,7 @@ const bed = testBed({
   outline: rectangle(12, 4),
   drifts: [drift('a', A, 1, 2, 3), drift('b', A, 1, 5, 2), drift('c', 'hosta-halcyon', 1, 9, 4)],
 })
-const order = (kind: Order['kind'], driftIds: string[], change: Partial<Order> = {}): Order => ({
+const order = (kind: DriftOrder['kind'], driftIds: string[], change: Partial<DriftOrder> = {}): DriftOrder => ({
   id: 'o',
   kind,
   driftIds,
@@ -101,7 +103,7 @@ describe('orders that are kept', () => {
       fc.tuple(id, share).map(([d, out]) => moved(d, { shape: startShape('hedge', out, 2, 0.4, 5) })),
       id.map((d): Edit => ({ kind: 'removeDrift', driftId: d })),
     )
-    const kinds = fc.constantFrom<Order['kind']>('mirror', 'steps', 'together', 'apart')
+    const kinds = fc.constantFrom<DriftOrder['kind']>('mirror', 'steps', 'together', 'apart')
     fc.assert(
       fc.property(kinds, fc.array(edits, { minLength: 1, maxLength: 5 }), (kind, list) => {
         const ids = kind === 'mirror' ? ['a', 'c'] : ['a', 'b', 'c']

@@ -1,4 +1,5 @@
-import { bedFrame, mirrorOf, type Bed, type BedFrame, type Drift, type Order } from '../bed'
+import type { Bed, Drift, DriftOrder } from '../model'
+import { bedFrame, mirrorOf, type BedFrame } from '../bed'
 import { toMm } from '../geometry'
 import { frontPlace, orderPlaces } from './orderPlaces'
 
@@ -9,10 +10,16 @@ interface Following {
   readonly change: Change
 }
 
-const LEAST: Readonly<Record<Order['kind'], number>> = { mirror: 2, steps: 2, aligned: 1, together: 2, apart: 2 }
+const LEAST: Readonly<Record<DriftOrder['kind'], number>> = {
+  mirror: 2,
+  steps: 2,
+  aligned: 1,
+  together: 2,
+  apart: 2,
+}
 
 /** The orders of a bed without a drift: one that is left with too few is gone. */
-export const ordersWithout = (orders: readonly Order[], driftId: string): readonly Order[] =>
+export const ordersWithout = (orders: readonly DriftOrder[], driftId: string): readonly DriftOrder[] =>
   orders.some((o) => o.driftIds.includes(driftId))
     ? orders
         .map((o) => ({ ...o, driftIds: o.driftIds.filter((id) => id !== driftId) }))
@@ -20,7 +27,7 @@ export const ordersWithout = (orders: readonly Order[], driftId: string): readon
     : orders
 
 /** The place along the front edge that an order goes by, metres: that of its line where the bed has it, otherwise where it was set. */
-const placeOfOrder = ({ about, atM }: Order, bed: Pick<Bed, 'wall'>, frame: BedFrame): number =>
+const placeOfOrder = ({ about, atM }: DriftOrder, bed: Pick<Bed, 'wall'>, frame: BedFrame): number =>
   orderPlaces(bed, frame).find((p) => p.about === about)?.atM ?? atM
 
 /**
@@ -34,7 +41,7 @@ export function followersOf(bed: Bed, before: Drift): Following[] {
   const then = new Map(now).set(before.id, before)
   const changes = new Map<string, Change>()
   const settled = new Set<string>()
-  const followed = new Set<Order>()
+  const followed = new Set<DriftOrder>()
   const queue = [before.id]
   while (queue.length > 0) {
     const id = queue.shift()!
@@ -63,7 +70,7 @@ interface Around {
   readonly then: ReadonlyMap<string, Drift>
 }
 
-function followIn(order: Order, id: string, around: Around): Following[] {
+function followIn(order: DriftOrder, id: string, around: Around): Following[] {
   switch (order.kind) {
     case 'mirror':
       return mirrored(order, id, around)
@@ -78,7 +85,7 @@ function followIn(order: Order, id: string, around: Around): Following[] {
   }
 }
 
-function mirrored(order: Order, id: string, { bed, frame, now }: Around): Following[] {
+function mirrored(order: DriftOrder, id: string, { bed, frame, now }: Around): Following[] {
   const [first, second] = order.driftIds
   const other = id === first ? second! : first!
   const drift = now.get(id)!
@@ -95,7 +102,7 @@ function mirrored(order: Order, id: string, { bed, frame, now }: Around): Follow
 }
 
 /** Equally far apart: at the step that is said, or evenly between the first and the last. */
-function stepped({ driftIds, stepM }: Order, id: string, { frame, now, then }: Around): Following[] {
+function stepped({ driftIds, stepM }: DriftOrder, id: string, { frame, now, then }: Around): Following[] {
   const i = driftIds.indexOf(id)
   const last = driftIds.length - 1
   const alongOf = (n: number, drifts = now) => frame.alongAt(drifts.get(driftIds[n]!)!.at)
@@ -109,7 +116,7 @@ function stepped({ driftIds, stepM }: Order, id: string, { frame, now, then }: A
   return driftIds.map((driftId, n) => ({ driftId, change: { at: frontPlace(frame, first + n * step) } }))
 }
 
-function together({ driftIds }: Order, id: string, { frame, now, then }: Around): Following[] {
+function together({ driftIds }: DriftOrder, id: string, { frame, now, then }: Around): Following[] {
   const moved = frame.alongAt(now.get(id)!.at) - frame.alongAt(then.get(id)!.at)
   if (Math.abs(moved) < 1e-9) return []
   return driftIds
@@ -120,7 +127,7 @@ function together({ driftIds }: Order, id: string, { frame, now, then }: Around)
     }))
 }
 
-function apart({ driftIds, stepM }: Order, id: string, { frame, now }: Around): Following[] {
+function apart({ driftIds, stepM }: DriftOrder, id: string, { frame, now }: Around): Following[] {
   const own = frame.alongAt(now.get(id)!.at)
   return driftIds
     .filter((d) => d !== id)

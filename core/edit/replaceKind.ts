@@ -1,5 +1,6 @@
-import { kindsOf, type Bed } from '../bed'
-import type { Edit } from './edit'
+import type { Bed } from '../model'
+import { kindsOf } from '../bed'
+import type { Edit } from './editSchema'
 
 /** The edit that puts one kind in another's place all over a bed: drifts, mixes, varied parts of a court; null when it is not there. */
 export function replaceKind(bed: Bed, plantId: string, withId: string, name: string): Edit | null {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { BED_KINDS, checkOutline, laneCounts, rectangle, type Outline } from '../bed'
+import { BED_KINDS, type Outline } from '../model'
+import { checkOutline, laneCounts, rectangle } from '../bed'
 import { drift, testBed } from '../../tests/support/library'
 import { applyEdit } from './edit'
 import {

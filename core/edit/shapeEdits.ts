@@ -1,15 +1,7 @@
-import {
-  laneCounts,
-  startForm,
-  startShares,
-  type Bed,
-  type BedForm,
-  type BedKind,
-  type Edge,
-  type Outline,
-} from '../bed'
+import type { Bed, BedForm, BedKind, Edge, Outline } from '../model'
+import { laneCounts, startForm, startShares } from '../bed'
 import { toMm, type Point } from '../geometry'
-import type { Edit } from './edit'
+import type { Edit } from './editSchema'
 
 const withStations = (outline: Outline, which: 'back' | 'front', stations: readonly Point[]): Outline => ({
   ...outline,

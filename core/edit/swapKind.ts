@@ -1,5 +1,6 @@
-import { kindsOf, type Bed, type Drift } from '../bed'
-import type { Edit } from './edit'
+import type { Bed, Drift } from '../model'
+import { kindsOf } from '../bed'
+import type { Edit } from './editSchema'
 
 /** Edits that put one kind in the place of another, in drifts that have it as their own or in their mix: in all, or those named. */
 export function swapKind(

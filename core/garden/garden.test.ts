@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import type { Building, Site } from '../model'
 import { rectangle } from '../bed'
-import { applySiteEdit, EMPTY_SITE, moved, resolveSite, type Building, type Site } from '../site'
+import { applySiteEdit, EMPTY_SITE, moved, resolveSite } from '../site'
 import { drift, library, testBed } from '../../tests/support/library'
 import { layGarden } from './layGarden'
 import { neighboursOf, placeNeighbours } from './neighbours'

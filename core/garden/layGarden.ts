@@ -1,4 +1,5 @@
-import { bedFrame, type Bed, type BedFrame, type Viewpoint } from '../bed'
+import type { Bed, Viewpoint } from '../model'
+import { bedFrame, type BedFrame } from '../bed'
 import { middleOf, type Point } from '../geometry'
 import { aspectOf, middleOfBed, outlinesOf } from '../see'
 import {

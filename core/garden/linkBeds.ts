@@ -1,6 +1,7 @@
-import { bedFrame, type Bed, type Opening, type Wall } from '../bed'
+import type { Bed, Opening, Wall, Against, BedPlace, Site } from '../model'
+import { bedFrame } from '../bed'
 import { distance } from '../geometry'
-import { bedTransform, resolveSite, type Against, type BedPlace, type Site } from '../site'
+import { bedTransform, resolveSite } from '../site'
 import { sidesNear } from './sidesNear'
 import { sideOf, wallOf } from './sideOf'
 

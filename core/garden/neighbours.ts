@@ -1,4 +1,4 @@
-import type { SchoolChanges } from '../bed'
+import type { SchoolChanges } from '../model'
 import { place, type PlacedPlant } from '../layout'
 import type { Plant } from '../plant'
 import { repeated } from '../see'

@@ -1,7 +1,8 @@
+import type { Bed, BedPlace, Building, Site, SiteViewpoint } from '../model'
 import { toMm } from '../geometry'
-import { type Bed, type BedFrame } from '../bed'
+import { type BedFrame } from '../bed'
 import { middleOfBed, aspectOf } from '../see'
-import { EMPTY_SITE, windDeg, type BedPlace, type Building, type Site, type SiteViewpoint } from '../site'
+import { EMPTY_SITE, windDeg } from '../site'
 
 /** Nothing is known of a house but its wall: it is taken to be so deep, metres. */
 const HOUSE_DEPTH_M = 6

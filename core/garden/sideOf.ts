@@ -1,6 +1,6 @@
-import type { Opening, Wall } from '../bed'
+import type { Opening, Wall, Against } from '../model'
 import { distance, polygonArea, type Point } from '../geometry'
-import type { Against, PlacedThing } from '../site'
+import type { PlacedThing } from '../site'
 
 /** A side of a building or a stretch of a fence as one who stands before it sees it: from left to right, and the way he looks. */
 interface WallSide {

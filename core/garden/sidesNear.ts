@@ -1,4 +1,5 @@
-import type { Against, BedPlace, ResolvedSite } from '../site'
+import type { Against, BedPlace } from '../model'
+import type { ResolvedSite } from '../site'
 import { sideOf } from './sideOf'
 
 /** A side that a bed can lie against, in words. */

@@ -1,5 +1,6 @@
+import type { BedPlace } from '../model'
 import { distance, type Point } from '../geometry'
-import type { BedPlace, ResolvedSite } from '../site'
+import type { ResolvedSite } from '../site'
 import { sideOf } from './sideOf'
 
 /** A hand that leaves the wall by more than this takes the bed away from it, metres. */

@@ -1,5 +1,5 @@
-import type { Bed } from '../bed'
-import type { Asked, Brief } from '../brief'
+import type { Bed, Brief } from '../model'
+import type { Asked } from '../brief'
 import { bedCosts } from '../count'
 import type { Plant } from '../plant'
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { newFeature, plainGround, rectangle, type Bed, type Existing } from '../bed'
+import type { Bed, Existing } from '../model'
+import { newFeature, plainGround, rectangle } from '../bed'
 import { NOTHING_ASKED, type Asked } from '../brief'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { oval, rectangle, type Drift } from '../bed'
+import type { Drift } from '../model'
+import { oval, rectangle } from '../bed'
 import { soilCover } from './cover'
 import { makeScene } from '../scene'
 import { climate, demo, demoBed, drift, library, plant, plants, testBed } from '../../tests/support/library'

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { oval, plainGround, rectangle, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { oval, plainGround, rectangle } from '../bed'
 import type { Surroundings } from '../site'
 import { applyEdit } from '../edit'
 import { fullHeightM } from '../plant'

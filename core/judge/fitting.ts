@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import type { Edit } from '../edit'
 import type { Plant } from '../plant'
 import { driftsSeen, type DriftSeen, type Scene } from '../scene'

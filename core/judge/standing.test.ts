@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { rectangle, SCHOOLS, type Bed, type Existing } from '../bed'
+import type { Bed, Existing } from '../model'
+import { rectangle, SCHOOLS } from '../bed'
 import { allowedDistanceM, LEAST_SHARE, place } from '../layout'
 import { makeScene } from '../scene'
 import { climate, drift, library, plant, testBed } from '../../tests/support/library'

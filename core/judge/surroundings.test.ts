@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import type { Bed } from '../bed'
-import { EMPTY_SITE, newThing, resolveSite, surroundingsOf, type Site, type Thing } from '../site'
+import { type Bed, type Site, type Thing, siteSchema } from '../model'
+import { EMPTY_SITE, newThing, resolveSite, surroundingsOf } from '../site'
 import { critique } from './critique'
 import { makeScene } from '../scene'
 import type { Finding } from './finding'
-import { siteSchema } from '../../shared/siteSchema'
 import { lightOver } from '../../tests/support/lightOver'
 import { climate, demo, demoBed, drift, library, testBed } from '../../tests/support/library'
 

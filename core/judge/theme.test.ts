@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Bed } from '../bed'
+import type { Bed } from '../model'
 import { deltaE, isGreen, saturation, type Theme } from '../colour'
 import { applyEdit } from '../edit'
 import { critique } from './critique'

@@ -1,4 +1,5 @@
-import { FEATURES, kindOfNumber, kindsOf, numbersOf, type Bed, type Drift, type Support } from '../bed'
+import type { Bed, Drift, Support } from '../model'
+import { FEATURES, kindOfNumber, kindsOf, numbersOf } from '../bed'
 import { fullHeightM, type Plant } from '../plant'
 import { clippedTo } from './clipped'
 

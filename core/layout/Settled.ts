@@ -1,4 +1,5 @@
-import type { BedFrame, Disc, Drift } from '../bed'
+import type { Drift } from '../model'
+import type { BedFrame, Disc } from '../bed'
 import { clamp, type Point } from '../geometry'
 import type { Plant } from '../plant'
 import type { ByIdInOrder } from './ByIdInOrder'

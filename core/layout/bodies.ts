@@ -1,4 +1,4 @@
-import type { Buying } from '../bed'
+import type { Buying } from '../model'
 import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
 import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
 import { ByIdInOrder } from './ByIdInOrder'

@@ -1,4 +1,4 @@
-import type { Shape } from '../bed'
+import type { Shape } from '../model'
 import type { Plant } from '../plant'
 
 /** How far apart the plants of a hedge are set, metres, by the plant as it is kept there. */

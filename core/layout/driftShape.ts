@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import { rowDistanceM } from './spacing'
 
 /** Places of a drift's plants about its own middle: dx along the bed, dy out from the middle of its room; metres. */

@@ -1,4 +1,4 @@
-import type { Bed, Drift } from '../bed'
+import type { Bed, Drift } from '../model'
 import type { Plant } from '../plant'
 
 const LARGE_M = 1

@@ -1,4 +1,5 @@
-import type { Bed, BedFrame } from '../bed'
+import type { Bed } from '../model'
+import type { BedFrame } from '../bed'
 import type { Placement } from './PlacedPlant'
 
 /** The middle of the longest empty stretch of a lane, metres along the bed (`s`) and on its run (`along`). */

@@ -1,4 +1,5 @@
-import { numbersOf, type BedFrame, type Drift, type LaneBand } from '../bed'
+import type { Drift } from '../model'
+import { numbersOf, type BedFrame, type LaneBand } from '../bed'
 import type { Plant } from '../plant'
 import { runOfRows } from './alongRow'
 import { driftShape, type DriftShape } from './driftShape'

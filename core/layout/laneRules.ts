@@ -1,4 +1,5 @@
-import { fromSpine, type BedKind } from '../bed'
+import type { BedKind } from '../model'
+import { fromSpine } from '../bed'
 import { fullHeightM, type Plant } from '../plant'
 
 /** Heights in metres that part the lanes, from the tallest down, by how many there are before one another. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, rectangle, SCHOOLS, type Bed, type SchoolId } from '../bed'
+import type { Bed, SchoolId } from '../model'
+import { bedFrame, rectangle, SCHOOLS } from '../bed'
 import {
   allowedDistanceM,
   LEAST_SHARE,

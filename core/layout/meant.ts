@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import type { Point } from '../geometry'
 import type { Plant } from '../plant'
 import type { Tag } from './tags'

@@ -1,4 +1,4 @@
-import type { Pin } from '../bed'
+import type { Pin } from '../model'
 
 /** Pins of each drift by the number of their plant. */
 export function pinsByDrift(pins: readonly Pin[]): Map<string, Map<number, Pin>> {

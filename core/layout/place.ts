@@ -1,17 +1,13 @@
+import type { Bed, Drift, Pin, SchoolChanges, Shape } from '../model'
 import {
   bandsOf,
   bedFrame,
   featureDiscs,
   numbersOf,
   schoolOf,
-  type Bed,
   type BedFrame,
   type Disc,
-  type Drift,
   type LaneBand,
-  type Pin,
-  type SchoolChanges,
-  type Shape,
 } from '../bed'
 import { clamp, type Point } from '../geometry'
 import type { Plant } from '../plant'

@@ -1,4 +1,4 @@
-import type { Bed, Drift } from '../bed'
+import type { Bed, Drift } from '../model'
 import type { Plant } from '../plant'
 import { ByIdInOrder } from './ByIdInOrder'
 import type { Group } from './groups'

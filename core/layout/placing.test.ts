@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, laneBands, oval, rectangle, type Bed, type Drift, type Edge } from '../bed'
+import type { Bed, Drift, Edge } from '../model'
+import { bedFrame, laneBands, oval, rectangle } from '../bed'
 import { drift, library, plant, plants, testBed } from '../../tests/support/library'
 import { place } from './place'
 import type { PlacedPlant } from './PlacedPlant'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Existing } from '../bed'
+import type { Existing } from '../model'
 import { schedule } from '../count'
 import { applyEdit } from '../edit'
 import { divides, renovationAdvice, shootsAgain } from '../plant'

@@ -1,4 +1,5 @@
-import { keepsPlace, type Bed, type BedFrame, type Existing, laneBands, type LaneBand } from '../bed'
+import type { Bed, Existing } from '../model'
+import { keepsPlace, type BedFrame, laneBands, type LaneBand } from '../bed'
 import { hashText } from '../geometry'
 import { PLAIN_TRAITS, type Plant } from '../plant'
 import type { PlacedPlant } from './PlacedPlant'

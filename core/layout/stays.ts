@@ -1,4 +1,5 @@
-import { hasTimes, turnsOf, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { hasTimes, turnsOf } from '../bed'
 import type { Plant } from '../plant'
 import { stayMonths, type Climate, type Moment, type PlaceMonth } from '../time'
 import type { PlacedPlant } from './PlacedPlant'

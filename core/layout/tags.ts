@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import { hashText } from '../geometry'
 
 /** What names one plant of a drift. */

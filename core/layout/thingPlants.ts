@@ -1,4 +1,5 @@
-import { FEATURES, type Bed, type BedFrame, type Feature, standingDiscs } from '../bed'
+import type { Bed, Feature } from '../model'
+import { FEATURES, type BedFrame, standingDiscs } from '../bed'
 import { hashText } from '../geometry'
 import { type Habit, PLAIN_TRAITS, type Plant } from '../plant'
 import type { PlacedPlant } from './PlacedPlant'

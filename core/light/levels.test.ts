@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import type { Site, Terrace } from '../model'
 import { rectangle, stripFrame } from '../bed'
-import { EMPTY_SITE, resolveSite, type Site, type Terrace } from '../site'
+import { EMPTY_SITE, resolveSite } from '../site'
 import { bedLight, bedLightHours } from './bedLight'
 import { finish } from '../finish'
 import { lightHours, sunAt } from './lightHours'

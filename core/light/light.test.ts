@@ -1,14 +1,15 @@
 import fc from 'fast-check'
+import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
+import { describe, expect, it } from 'vitest'
+import type { Building, Fence, Tree } from '../model'
 import { growingMonths } from '../time'
-import { type Building, type Fence, type Tree, resolveSite, EMPTY_SITE } from '../site'
+import { resolveSite, EMPTY_SITE } from '../site'
 import { finish } from '../finish'
 import { changedLight, lightHours, sunAt, type LightInput } from './lightHours'
 import { obstaclesOf } from './obstacle'
 import { placeLight } from './season'
 import { shadowOutlines, slantOf } from './shadow'
 import { solarNoon, sunPosition, sunSteps } from './sun'
-import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
-import { describe, expect, it } from 'vitest'
 import { castRays } from '../../tests/support/rayCaster'
 
 const AT = { latitude: 44.6, longitude: -63.6 }

@@ -1,5 +1,5 @@
+import type { Roof } from '../model'
 import type { Point } from '../geometry'
-import type { Roof } from '../site'
 
 /**
  * The faces of a roof. A gable or hip stands on the smallest rectangle along the outline's longest side, its ridge along the rectangle's

@@ -1,8 +1,8 @@
-import { kindsOf, type Drift } from '../bed'
+import type { Drift, LogEntry } from '../model'
+import { kindsOf } from '../bed'
 import type { Plant } from '../plant'
 import type { Scene } from '../scene'
 import { yearOfDay } from '../time'
-import type { LogEntry } from './entry'
 import { reckonedHeight } from './learned'
 
 /** A drift as it was planned beside what the log says of it, to the end of a year. Metres. */

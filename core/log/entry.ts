@@ -1,30 +1,5 @@
+import type { LogKind, LogEntry } from '../model'
 import type { Day } from '../time'
-
-/** What happened. */
-export const LOG_KINDS = [
-  'planted',
-  'came up',
-  'first flower',
-  'last flower',
-  'tallest',
-  'flopped',
-  'eaten',
-  'sulked',
-  'died',
-  'moved',
-  'divided',
-  'self-sown',
-  'wrong colour',
-  'wrong plant',
-  'cut',
-  'fed',
-  'watered',
-  'bought',
-  'thought',
-  'question',
-  'learned',
-] as const
-export type LogKind = (typeof LOG_KINDS)[number]
 
 /** What an amount of a kind is counted in; kinds that are not here have none. */
 export const AMOUNT_OF: Readonly<Partial<Record<LogKind, 'm' | 'plants' | 'minutes' | 'litres' | 'money'>>> = {
@@ -38,63 +13,6 @@ export const AMOUNT_OF: Readonly<Partial<Record<LogKind, 'm' | 'plants' | 'minut
   fed: 'minutes',
   watered: 'litres',
   bought: 'money',
-}
-
-/** Why a plant was lost, as far as it is known. */
-export const CAUSES = [
-  'wet',
-  'dry',
-  'shade',
-  'sun',
-  'wind',
-  'frost',
-  'eaten',
-  'roots',
-  'sick',
-  'not known',
-] as const
-export type Cause = (typeof CAUSES)[number]
-
-/** What is to change with a plant next season. */
-export const WISHES = ['move', 'split', 'thin', 'more', 'less', 'never', 'try'] as const
-export type Wish = (typeof WISHES)[number]
-
-/** One line of the log: of a place, a plant, a drift, a bed or a day. What is not said is empty or null. */
-export interface LogEntry {
-  readonly id: string
-  readonly day: Day
-  readonly kind: LogKind
-  readonly bedId: string
-  readonly driftId: string
-  /** The placed plant, `drift:index` with its part. */
-  readonly place: string
-  readonly plantId: string
-  /** Metres, plants, minutes, litres or money, by its kind. */
-  readonly amount: number | null
-  readonly cause: Cause | ''
-  /** What it turned out to be, or what was set in its place. */
-  readonly toPlantId: string
-  /** The colour that came, `#rrggbb`. */
-  readonly colour: string
-  readonly wish: Wish | ''
-  /** Set to see how it does; asked about at the season's end. */
-  readonly trial: boolean
-  /** Day on which its wish was fulfilled. */
-  readonly done: string
-  readonly note: string
-  readonly photoId: string
-  /** The photo was taken from the bed's own viewpoint. */
-  readonly fromView: boolean
-  /** The photo is drawn by the program, not taken. */
-  readonly drawn: boolean
-  /** Cells of the plant that were taken over from what was learned. */
-  readonly figures: Readonly<Record<string, string>>
-  readonly weather: { readonly lowC: number; readonly highC: number; readonly rainMm: number } | null
-  /** By the clock of the device it was written on, ISO. */
-  readonly changed: string
-  readonly device: string
-  /** Taken out again. */
-  readonly gone: boolean
 }
 
 /** An entry of which only the day, the kind and what is said differ from nothing. */

@@ -1,19 +1,4 @@
-export {
-  AMOUNT_OF,
-  blankEntry,
-  type Cause,
-  CAUSES,
-  fullEntry,
-  joinEntries,
-  LOG_KINDS,
-  type LogEntry,
-  type LogKind,
-  slimEntry,
-  type SlimEntry,
-  standing,
-  type Wish,
-  WISHES,
-} from './entry'
+export { AMOUNT_OF, blankEntry, fullEntry, joinEntries, slimEntry, type SlimEntry, standing } from './entry'
 export { cellsBefore, type Learned, learnedFigures, reckonedHeight } from './learned'
 export { type Loss, lossesOf } from './losses'
 export { replaceLost } from './replaceLost'

@@ -1,3 +1,4 @@
+import type { LogEntry } from '../model'
 import { fullHeightM, plantCells, sizeAt, type Plant } from '../plant'
 import {
   libraryMonth,
@@ -8,7 +9,6 @@ import {
   type Climate,
   type LibraryMonth,
 } from '../time'
-import type { LogEntry } from './entry'
 
 export type LearnedWhat = 'height' | 'flower months' | 'flower colour' | 'survival'
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { LOG_KINDS, type LogEntry } from '../model'
 import { applyEdit } from '../edit'
 import { makeScene } from '../scene'
 import { changedPlant, fullHeightM, misfits } from '../plant'
@@ -11,14 +12,12 @@ import {
   cellsBefore,
   joinEntries,
   learnedFigures,
-  LOG_KINDS,
   logCsv,
   lossesOf,
   nextSeason,
   reckonedHeight,
   replaceLost,
   seasonLetter,
-  type LogEntry,
 } from '.'
 
 let many = 0

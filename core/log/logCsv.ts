@@ -1,6 +1,7 @@
+import type { LogEntry } from '../model'
 import { rowsCsv } from '../count'
 import type { Plant } from '../plant'
-import { AMOUNT_OF, type LogEntry } from './entry'
+import { AMOUNT_OF } from './entry'
 
 const HEADINGS = [
   ...['day', 'kind', 'bed', 'plant', 'botanical name', 'place', 'amount', 'unit', 'cause', 'became', 'colour'],

@@ -1,8 +1,8 @@
+import type { Cause, LogEntry } from '../model'
 import { distance, type Point } from '../geometry'
 import { standIns } from '../match'
 import { misfits, type Plant } from '../plant'
 import { conditionsAt, type Scene } from '../scene'
-import type { Cause, LogEntry } from './entry'
 import { siteAfter } from './siteAfter'
 
 /** Plants of a kind lost near one another: where, why as far as it was said or can be read from the place, and what could stand there. */

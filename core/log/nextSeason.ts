@@ -1,3 +1,4 @@
+import type { LogEntry, Wish } from '../model'
 import { divides, movingMonths, type Plant } from '../plant'
 import {
   addDays,
@@ -9,7 +10,6 @@ import {
   type LibraryMonth,
   type PlaceMonth,
 } from '../time'
-import type { LogEntry, Wish } from './entry'
 
 /** What is to be changed next season: what was wished, its window, and whether that has gone by once already. */
 export interface NextItem {

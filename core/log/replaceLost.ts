@@ -1,4 +1,5 @@
-import { numbersOf, type Bed, type Drift } from '../bed'
+import type { Bed, Drift } from '../model'
+import { numbersOf } from '../bed'
 import { swapKind, type Edit } from '../edit'
 import { firstDrift, type PlacedPlant } from '../layout'
 import type { Plant } from '../plant'

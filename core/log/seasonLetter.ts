@@ -1,7 +1,7 @@
+import { type LogEntry, WISHES } from '../model'
 import { capital, dayTold } from '../measure'
 import type { Plant } from '../plant'
 import { yearOfDay } from '../time'
-import { type LogEntry, WISHES } from './entry'
 import { CAUSE_WORDS, KIND_WORDS, WISH_WORDS } from './words'
 
 /** What a season brought, for one page. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { CAUSES } from '../model'
 import { misfits } from '../plant'
 import { makeScene } from '../scene'
 import { climate, library, plants, testBed } from '../../tests/support/library'
-import { CAUSES } from '.'
 import { siteAfter } from './siteAfter'
 
 const { site } = makeScene({ bed: testBed(), library, climate, hardinessZone: '6b' })

@@ -1,5 +1,5 @@
+import type { Cause } from '../model'
 import { WATER_CLASSES, type SiteConditions } from '../plant'
-import type { Cause } from './entry'
 
 /** What sun a place that was too shady, or too sunny, has against what was reckoned. */
 const SHADIER = 0.6

@@ -1,4 +1,4 @@
-import type { Cause, LogKind, Wish } from './entry'
+import type { Cause, LogKind, Wish } from '../model'
 
 /** What happened, as it is shown. */
 export const KIND_WORDS: Readonly<Record<LogKind, string>> = {

@@ -1,4 +1,4 @@
-import type { SchoolFigures } from '../bed'
+import type { SchoolFigures } from '../model'
 
 export const MARKS = [
   'bones',

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EMPTY_BRIEF, TRAIT, TRAITS, type Brief } from '../brief'
+import { TRAITS, type Brief } from '../model'
+import { EMPTY_BRIEF, TRAIT } from '../brief'
 import { hoursAYear, minutesAYear } from '../care'
 import { fullHeightM, misfits, type SiteConditions } from '../plant'
 import { bedCosts } from '../count'

@@ -1,4 +1,5 @@
-import { TRAIT, type Requirement } from '../brief'
+import type { Requirement } from '../model'
+import { TRAIT } from '../brief'
 import { nearestOf, type Theme } from '../colour'
 import { hashText } from '../geometry'
 import { misfits, type Plant, type SiteConditions } from '../plant'

@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import { swapKind } from '../edit'
 import type { Finding, Mend } from '../judge'
 import { standIns } from '../match'

@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import { deltaE, nearestOf } from '../colour'
 import { applyEdit, type Edit } from '../edit'
 import { finish } from '../finish'

@@ -1,5 +1,6 @@
+import type { Order, Supplier, Tray } from '../model'
 import { dayTold } from '../measure'
-import type { GardenCount, Order, SowingLine, Supplier, Tray } from '../count'
+import type { GardenCount, SowingLine } from '../count'
 import type { Plant } from '../plant'
 import { isDay } from '../time'
 import type { Paper, SheetHead, TextPage } from './paper'

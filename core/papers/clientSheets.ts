@@ -1,4 +1,4 @@
-import type { Brief } from '../brief'
+import type { Brief } from '../model'
 import type { CountLine, GardenCount } from '../count'
 import type { Plant } from '../plant'
 import { monthSpan, placeMonths, type Climate } from '../time'

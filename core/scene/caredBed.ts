@@ -1,4 +1,5 @@
-import { bedFigures, hasTimes, turnsOf, type Drift } from '../bed'
+import type { Drift } from '../model'
+import { bedFigures, hasTimes, turnsOf } from '../bed'
 import type { CaredBed, CaredPlant, HandOver } from '../care'
 import type { Plant } from '../plant'
 import { stayPoint } from '../time'

@@ -1,4 +1,4 @@
-import type { Drift } from '../bed'
+import type { Drift } from '../model'
 import type { PlacedPlant } from '../layout'
 import type { Plant } from '../plant'
 import type { Scene } from './scene'

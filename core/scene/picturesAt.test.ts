@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { placingsOf, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { placingsOf } from '../bed'
 import { applyEdit } from '../edit'
 import { aspectOf, type Aspect } from '../see'
 import { anyLibrary, beds, editOf, sceneOf } from '../../tests/support/anyEdit'

@@ -1,5 +1,6 @@
-import { bedFrame, hasTimes, schoolOf, type Bed, type BedFrame, type School, type SchoolChanges } from '../bed'
-import type { Asked, Requirement } from '../brief'
+import type { Bed, SchoolChanges, Requirement } from '../model'
+import { bedFrame, hasTimes, schoolOf, type BedFrame, type School } from '../bed'
+import type { Asked } from '../brief'
 import type { Theme } from '../colour'
 import { place, staysOf, thingPlants, type PlacedPlant, type Placement, type Stays } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'

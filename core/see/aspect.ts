@@ -1,4 +1,5 @@
-import { envelope, placeIn, placingsOf, variantOf, type Bed, type BedFrame, type Viewpoint } from '../bed'
+import type { Bed, Viewpoint } from '../model'
+import { envelope, placeIn, placingsOf, variantOf, type BedFrame } from '../bed'
 import { clamp, type Point, type Polyline } from '../geometry'
 import type { PlacedPlant } from '../layout'
 import type { Plant } from '../plant'

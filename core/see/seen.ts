@@ -1,4 +1,4 @@
-import type { Viewpoint } from '../bed'
+import type { Viewpoint } from '../model'
 import { bodyProfile, topM, type Body } from '../layout'
 
 const CELL_M = 0.08

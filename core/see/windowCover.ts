@@ -1,4 +1,4 @@
-import type { Opening } from '../bed'
+import type { Opening } from '../model'
 import { bodyProfile, topM, type Body } from '../layout'
 
 const CELL_M = 0.05

@@ -1,4 +1,4 @@
-export { joinTicks, plantedByKind, type Tick, type TickKind, TICKS } from './tick'
+export { joinTicks, plantedByKind } from './tick'
 export { mixInto, openPlaces, openRefs, plantWider } from './openPlaces'
 export { type FixedPoint, type Method, METHODS, type SetOutRow, setOutTable } from './setOutTable'
 export { dryRun, type PotLine, potLines } from './dryRun'

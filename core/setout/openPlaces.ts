@@ -1,6 +1,7 @@
+import type { Bed, Mix, Pin } from '../model'
 import { distance } from '../geometry'
 import { place, type PlacedPlant } from '../layout'
-import { numbersOf, withCount, type Bed, type Mix, type Pin } from '../bed'
+import { numbersOf, withCount } from '../bed'
 import type { Plant } from '../plant'
 import type { Edit } from '../edit'
 import type { Scene } from '../scene'

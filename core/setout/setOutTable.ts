@@ -1,4 +1,5 @@
-import { schoolOf, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { schoolOf } from '../bed'
 import { distance, type Point } from '../geometry'
 import type { Units } from '../measure'
 import { outlinesOf } from '../see'

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { type Tick, TICKS } from '../model'
 import { ofScenes, scenes } from '../../tests/support/goldenBeds'
 import { climate, drift, library, plant, portLinnet, testBed } from '../../tests/support/library'
 import { applyEdit } from '../edit'
@@ -14,7 +15,7 @@ import { mixInto, openPlaces, openRefs, plantWider } from './openPlaces'
 import { siteSheetJson, type SiteSheet } from './siteSheet'
 import { roundedPlaces, STEP_M } from './roundedPlaces'
 import { columnName, METHODS, setOutTable } from './setOutTable'
-import { joinTicks, plantedByKind, type Tick, TICKS } from './tick'
+import { joinTicks, plantedByKind } from './tick'
 import { leastSeen, trioTurns } from './turning'
 
 const sceneOf = (drifts: Parameters<typeof testBed>[0]) =>

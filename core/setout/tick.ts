@@ -1,17 +1,4 @@
-/** What is ticked of a plant on site. `missing`: it is not here; `instead`: another kind stands there. */
-export const TICKS = ['set', 'turned', 'planted', 'watered', 'missing', 'instead'] as const
-export type TickKind = (typeof TICKS)[number]
-
-/** A word about one place, by the clock of the device it was given on. `value` is yes, no, or the id of the kind set instead. */
-export interface Tick {
-  readonly bedId: string
-  readonly plant: string
-  readonly plantId: string
-  readonly what: TickKind
-  readonly value: string
-  readonly at: string
-  readonly device: string
-}
+import type { TickKind, Tick } from '../model'
 
 const placeOf = (t: Pick<Tick, 'bedId' | 'plant' | 'what'>) => `${t.bedId}|${t.plant}|${t.what}`
 const isLater = (a: Tick, b: Tick) => a.at > b.at || (a.at === b.at && a.device > b.device)

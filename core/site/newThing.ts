@@ -1,5 +1,5 @@
+import type { Spot, Thing, ThingKind } from '../model'
 import type { Point } from '../geometry'
-import type { Spot, Thing, ThingKind } from './site'
 
 export const THING_NAMES: Readonly<Record<ThingKind, string>> = {
   building: 'Building',

@@ -1,5 +1,5 @@
+import type { BedPlace, Site, Thing } from '../model'
 import type { Point } from '../geometry'
-import type { BedPlace, Site, Thing } from './site'
 import { resolvePoints, spotAt } from './survey'
 
 type Placed<T> = T extends { readonly outline: readonly unknown[] }

@@ -1,5 +1,5 @@
+import type { BaseDrawing, BedPlace, Site, SurveyPoint, Thing } from '../model'
 import { mergeParts } from '../merge'
-import type { BaseDrawing, BedPlace, Site, SurveyPoint, Thing } from './site'
 
 /** A named change of a site; each has an inverse. */
 export type SiteEdit =

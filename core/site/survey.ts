@@ -1,6 +1,6 @@
+import type { Measure, Side, Spot, SurveyPoint } from '../model'
 import { distance, type Point } from '../geometry'
 import { fail, ok, type Result } from '../result'
-import type { Measure, Side, Spot, SurveyPoint } from './site'
 
 const NEAR_M = 1e-6
 const cm = (m: number) => `${m.toFixed(2)}\u202fm`

@@ -1,14 +1,24 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EMPTY_SUPPLY, gardenMaterials, NO_WATER_PLAN } from '../count'
+import { NO_WATER_PLAN } from '../model'
+import { EMPTY_SUPPLY, gardenMaterials } from '../count'
 import { readDxf, writeDxf } from '../exchange'
 import { layGarden } from '../garden'
 import { distance } from '../geometry'
 import { makeScene } from '../scene'
-import { climate, drift, library, plant, plants, portLinnet, testBed } from '../../tests/support/library'
+import {
+  climate,
+  drift,
+  library,
+  plant,
+  plants,
+  portLinnet,
+  testBed,
+  demo,
+  demoBed,
+} from '../../tests/support/library'
 import { demoSite } from '../../tests/support/goldenBeds'
 import { resolveSite } from '../site'
-import { demo, demoBed } from '../../tests/support/library'
 import { dripLines, dripNeed, dripOfScene, layDrip, livesWith, tapDistances, waterGarden, wantOf } from '.'
 
 const choice = { rowM: null, emitterM: null, emitterLH: 2 }

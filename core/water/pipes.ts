@@ -1,4 +1,4 @@
-import type { Tap } from '../count'
+import type { Tap } from '../model'
 
 /** Smoothness of polyethylene, and inside widths of the pipes, metres: drip pipe of 16 mm, main of 25 mm. */
 const SMOOTH = 140

@@ -1,6 +1,5 @@
-import type { TimerProgramme } from '../count'
-import type { Zone } from './zones'
-import { zoneYear } from './zones'
+import type { TimerProgramme } from '../model'
+import { type Zone, zoneYear } from './zones'
 
 /** The programme that a garden's zones ask for in a year from planting, as it is handed to the timer on a day. */
 export function programmeOf(

@@ -1,4 +1,4 @@
-import type { TimerProgramme, TimerZone } from '../count'
+import type { TimerProgramme, TimerZone } from '../model'
 import { addDays, monthOfDay, weekday, type Day } from '../time'
 import { dayGrassWater, monthGrassWater, type ClimateTable, type DayWeather } from '../weather'
 

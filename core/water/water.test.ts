@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { NO_WATER_PLAN, type WaterPlan } from '../count'
+import { NO_WATER_PLAN, type WaterPlan } from '../model'
 import { distance, insideOf } from '../geometry'
 import { makeScene, type Scene } from '../scene'
 import { simulatedWeather } from '../weather'

@@ -1,4 +1,5 @@
-import { bedFigures, placingsOf, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { bedFigures, placingsOf } from '../bed'
 import type { PlacedPlant } from '../layout'
 import { sizeAt, type Plant } from '../plant'
 import type { Scene } from '../scene'

@@ -1,4 +1,5 @@
-import type { DripNeed, WaterPlan } from '../count'
+import type { WaterPlan } from '../model'
+import type { DripNeed } from '../count'
 import type { Scene } from '../scene'
 import { type PlaceMonth } from '../time'
 import { placeClimate, type ClimateTable, type WeatherPlace } from '../weather'

@@ -1,4 +1,4 @@
-import type { ZoneMonth } from '../count'
+import type { ZoneMonth } from '../model'
 import type { PlacedPlant } from '../layout'
 import { capital } from '../measure'
 import type { WaterClass } from '../plant'

@@ -1,4 +1,5 @@
-import { bedFigures, bedFrame, FEATURES, type Bed } from '../bed'
+import type { Bed } from '../model'
+import { bedFigures, bedFrame, FEATURES } from '../bed'
 import type { Frosts } from '../count'
 import type { RateOf } from './rates'
 import { autumnSeason, springSeason } from './seasons'

@@ -1,4 +1,4 @@
-import type { Bed } from '../bed'
+import type { Bed } from '../model'
 import { areaOf } from './groundTasks'
 import type { RateOf } from './rates'
 import { task, type Task } from './task'

@@ -1,5 +1,5 @@
+import type { WorksPlan } from '../model'
 import { dayTold } from '../measure'
-import type { WorksPlan } from '../count'
 import { addDays, dayIn, daysBetween, weekday, yearOfDay, type Day } from '../time'
 import { hindranceOn, type DayWeather } from '../weather'
 import type { PlannedTask, Season, Task } from './task'

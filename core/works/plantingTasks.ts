@@ -1,4 +1,4 @@
-import type { Bed } from '../bed'
+import type { Bed } from '../model'
 import { sizeFigures, type Frosts } from '../count'
 import type { Plant } from '../plant'
 import { rateFor, type Rate, type RateOf } from './rates'

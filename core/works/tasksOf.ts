@@ -1,4 +1,4 @@
-import type { Bed } from '../bed'
+import type { Bed } from '../model'
 import type { CountedBed, CountLine, Frosts, MaterialNeed } from '../count'
 import { areaOf, hardTasks, liftTask } from './groundTasks'
 import { lastTasks } from './lastTasks'

@@ -1,4 +1,4 @@
-import type { Bed } from '../../core/bed'
+import type { Bed } from '../../core/model'
 import type { SavedAnswer, SentEdit, StoredBed } from '../../shared/wire'
 import { beside } from './beside'
 import type { Db, Queryable } from '../db/Db'

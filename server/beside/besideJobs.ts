@@ -1,5 +1,4 @@
-import type { Bed } from '../../core/bed'
-import type { Order } from '../../core/count'
+import type { Bed, Order } from '../../core/model'
 import { fail, ok, type Result } from '../../core/result'
 import {
   plantFromCells,

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { gardenSchema } from '../../core/model'
 import { bedFacts } from '../../core/bed'
-import { gardenSchema } from '../../shared/gardenSchema'
 import { demoStore } from '../../tests/support/demoStore'
 import { rename } from '../../tests/support/edits'
 import { demo, demoBed, drift, testBed } from '../../tests/support/library'

@@ -1,9 +1,10 @@
-import { findSupply } from './queries/supplies'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { strFromU8, unzipSync } from 'fflate'
-import { blankEntry, joinEntries, type LogEntry } from '../../core/log'
-import { sendLogSchema } from '../../shared/logSchema'
+import type { LogEntry } from '../../core/model'
+import { sendLogSchema } from '../../shared/wire'
+import { findSupply } from './queries/supplies'
+import { blankEntry, joinEntries } from '../../core/log'
 import { demoStore } from '../../tests/support/demoStore'
 import { library } from '../../tests/support/library'
 import { packGarden } from '../beside/packGarden'
@@ -11,7 +12,6 @@ import { unpackGarden } from '../beside/unpackGarden'
 import type { Db } from './Db'
 import { findDrawing } from './queries/drawings'
 import { joinStoredLog, listLog } from './queries/logEntries'
-
 import { seedHistory } from './seedHistory'
 
 let db: Db

@@ -1,11 +1,7 @@
+import { bedSchema } from '../../core/bed'
+import { gardenSchema, briefSchema, siteSchema, type Brief } from '../../core/model'
 import { saveBrief } from './queries/briefs'
 import { z } from 'zod'
-import { bedSchema } from '../../shared/bedSchema'
-import { gardenSchema } from '../../shared/gardenSchema'
-import { briefSchema } from '../../shared/briefSchema'
-import { siteSchema } from '../../shared/siteSchema'
-import type { Brief } from '../../core/brief'
-
 import type { Db, Queryable } from './Db'
 import { insertBed } from './queries/beds'
 import { hasGardens, insertGarden, setGardenRemoved } from './queries/gardens'

@@ -1,10 +1,9 @@
-import { saveSupply } from './queries/supplies'
 import { z } from 'zod'
+import { logEntrySchema, waterPlanSchema } from '../../core/model'
+import { saveSupply } from './queries/supplies'
 import { EMPTY_SUPPLY } from '../../core/count'
 import { blankEntry } from '../../core/log'
 import { simulatedWeather } from '../../core/weather'
-import { logEntrySchema } from '../../shared/logSchema'
-import { waterSchema } from '../../shared/waterSchema'
 import type { Db } from './Db'
 import { insertDrawing } from './queries/drawings'
 import { findGarden } from './queries/gardens'
@@ -13,7 +12,7 @@ import { joinStoredLog } from './queries/logEntries'
 const historySchema = z.object({
   gardenId: z.string(),
   planted: z.number().int(),
-  tap: waterSchema.def.innerType.shape.tap,
+  tap: waterPlanSchema.shape.tap,
   log: z.array(logEntrySchema.partial().required({ id: true, day: true, kind: true, changed: true })),
 })
 

@@ -1,11 +1,11 @@
-import { findSupply, saveSupply } from './queries/supplies'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Tick } from '../../core/model'
+import { findSupply, saveSupply } from './queries/supplies'
 import { EMPTY_SUPPLY, withLine } from '../../core/count'
-import { joinTicks, type Tick } from '../../core/setout'
+import { joinTicks } from '../../core/setout'
 import { demoStore } from '../../tests/support/demoStore'
 import type { Db } from './Db'
 import { issueKeys, listIssuedKeys } from './queries/issuedKeys'
-
 import { joinStoredTicks, listTicks } from './queries/ticks'
 
 let db: Db

@@ -1,4 +1,4 @@
-import type { WaterPlan } from '../../core/count'
+import type { WaterPlan } from '../../core/model'
 import { svgLines, writePaintsAsDxf } from '../../core/exchange'
 import type { Manner } from '../../core/measure'
 import { bedSheet, type DrawnSheet, type Scene } from '../../core/scene'

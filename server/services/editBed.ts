@@ -1,7 +1,7 @@
-import { bedFacts, type Bed } from '../../core/bed'
+import type { Bed } from '../../core/model'
+import { bedSchema, bedFacts } from '../../core/bed'
 import { applyEdit, describeEdit, type Edit } from '../../core/edit'
 import { fail, ok, type Result } from '../../core/result'
-import { bedSchema } from '../../shared/bedSchema'
 import { describeIssues, type SentEdit } from '../../shared/wire'
 
 /** A bed after edits, as it is stored: JSON texts but for its name. */

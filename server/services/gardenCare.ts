@@ -1,5 +1,6 @@
+import type { Supply } from '../../core/model'
 import { careYear, type CareTask } from '../../core/care'
-import { plantedYear, type Supply } from '../../core/count'
+import { plantedYear } from '../../core/count'
 import { zoneNumber } from '../../core/plant'
 import { caredBed } from '../../core/scene'
 import { yearOfDay, type Day } from '../../core/time'

@@ -1,16 +1,14 @@
+import type { Brief, Supply } from '../../core/model'
 import { findSupply } from '../db/queries/supplies'
 import { findBrief } from '../db/queries/briefs'
-import type { Brief } from '../../core/brief'
-import type { CountInput, Supply } from '../../core/count'
+import type { CountInput } from '../../core/count'
 import type { Plant } from '../../core/plant'
 import { plantedByKind } from '../../core/setout'
 import type { Queryable } from '../db/Db'
 import { bedOfText, bedTextsOf, type BedText } from '../db/queries/beds'
-
 import { findGarden } from '../db/queries/gardens'
 import { listIssuedKeys } from '../db/queries/issuedKeys'
 import { findSite } from '../db/queries/sites'
-
 import { listTicks } from '../db/queries/ticks'
 import type { GardenParts, PlantsOf } from './gardenScenes'
 import { plantOfText, plantText } from './plantTexts'

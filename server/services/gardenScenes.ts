@@ -1,10 +1,9 @@
-import type { Bed } from '../../core/bed'
-import type { Brief } from '../../core/brief'
+import type { Bed, Brief, Site } from '../../core/model'
 import { gardenKeys } from '../../core/count'
 import { layGarden, type GardenScene } from '../../core/garden'
 import type { Plant } from '../../core/plant'
 import { makeScene, type Scene } from '../../core/scene'
-import { resolveSite, type Site } from '../../core/site'
+import { resolveSite } from '../../core/site'
 import { climateOf, type Climate } from '../../core/time'
 import type { StoredGarden } from '../../shared/wire'
 

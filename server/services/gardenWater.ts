@@ -1,4 +1,4 @@
-import type { Supply } from '../../core/count'
+import type { Supply } from '../../core/model'
 import { tapDistances, waterGardenFigures, type DripFigures, type WaterGarden } from '../../core/water'
 import type { SceneOfBed, StoredScenes } from './gardenScenes'
 

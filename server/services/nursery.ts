@@ -1,4 +1,5 @@
-import { simulatedNursery, type Order } from '../../core/count'
+import type { Order } from '../../core/model'
+import { simulatedNursery } from '../../core/count'
 import { hashText } from '../../core/geometry'
 import { unlikeness } from '../../core/match'
 import type { Plant } from '../../core/plant'

@@ -1,4 +1,5 @@
-import { rectangle, type Bed, type Drift } from '../../core/bed'
+import type { Bed, Drift } from '../../core/model'
+import { rectangle } from '../../core/bed'
 import { plants, testBed } from '../support/library'
 
 const LENGTH_M = 108

@@ -1,5 +1,6 @@
 import { chromium } from '@playwright/test'
-import { type Bed, type Drift, rectangle } from '../../core/bed'
+import type { Bed, Drift } from '../../core/model'
+import { rectangle } from '../../core/bed'
 import { plants, testBed } from '../support/library'
 import { CHROMIUM } from '../support/chromium'
 import { startServer } from '../support/server'

@@ -1,6 +1,7 @@
+import type { Thing } from '../../core/model'
 import { changedLight, lightHours, obstaclesOf, sunAt, type LightInput, type Obstacle } from '../../core/light'
 import { finish } from '../../core/finish'
-import { EMPTY_SITE, newThing, resolveSite, type Thing } from '../../core/site'
+import { EMPTY_SITE, newThing, resolveSite } from '../../core/site'
 import { castRays } from '../support/rayCaster'
 import { middle, type Report } from './report'
 

@@ -1,12 +1,11 @@
+import { LOG_KINDS, type LogEntry } from '../../core/model'
 import {
   blankEntry,
   fullEntry,
   joinEntries,
   learnedFigures,
-  LOG_KINDS,
   nextSeason,
   standing,
-  type LogEntry,
   type SlimEntry,
 } from '../../core/log'
 import { startServer } from '../support/server'

@@ -1,13 +1,5 @@
-import {
-  bedFrame,
-  newBed,
-  schoolOf,
-  startShares,
-  type Bed,
-  type Drift,
-  type Pattern,
-  type Shape,
-} from '../../core/bed'
+import type { Bed, Drift, Pattern, Shape } from '../../core/model'
+import { bedFrame, newBed, schoolOf, startShares } from '../../core/bed'
 import type { Plant } from '../../core/plant'
 import { makeScene, type Scene } from '../../core/scene'
 import { climateOf } from '../../core/time'

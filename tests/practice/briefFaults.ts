@@ -1,4 +1,5 @@
-import { NOTHING_ASKED, TRAIT, type Requirement, type TraitId } from '../../core/brief'
+import type { Requirement, TraitId } from '../../core/model'
+import { NOTHING_ASKED, TRAIT } from '../../core/brief'
 import { bedCosts } from '../../core/count'
 import { misfits } from '../../core/plant'
 import type { Scene } from '../../core/scene'

@@ -1,4 +1,4 @@
-import type { Drift } from '../../core/bed'
+import type { Drift } from '../../core/model'
 import { fullHeightM, type Plant } from '../../core/plant'
 import { change, type Fault, someDrift } from './plantFault'
 import { eachAs, eachKindFault, isBulb, isHerb, isRun, living, plantOf, whole } from './wholeFault'

@@ -1,4 +1,4 @@
-import type { Existing } from '../../core/bed'
+import type { Existing } from '../../core/model'
 import { divides, fullHeightM, shootsAgain, type Plant } from '../../core/plant'
 import type { Scene } from '../../core/scene'
 import { again, type Fault, faultOf, type Planted, someDrift } from './plantFault'

@@ -1,5 +1,4 @@
-import type { Bed, Drift, Ground } from '../../core/bed'
-import type { Requirement, TraitId } from '../../core/brief'
+import type { Bed, Drift, Ground, Requirement, TraitId } from '../../core/model'
 import { misfits, type Plant } from '../../core/plant'
 import { seeded } from '../../core/geometry'
 import type { RuleId } from '../../core/judge'

@@ -1,4 +1,4 @@
-import type { BedForm, BedKind, Ground, SchoolId } from '../../core/bed'
+import type { BedForm, BedKind, Ground, SchoolId } from '../../core/model'
 
 /**
  * A bed as a designer would set it. Lanes stand from back to front, each with its groups from left to right as `plant count`, of which

@@ -1,4 +1,4 @@
-import type { Bed, Drift } from '../../core/bed'
+import type { Bed, Drift } from '../../core/model'
 import { seeded } from '../../core/geometry'
 import { misfits, type Plant } from '../../core/plant'
 import type { Scene } from '../../core/scene'

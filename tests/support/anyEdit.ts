@@ -1,14 +1,6 @@
 import fc from 'fast-check'
-import {
-  newFeature,
-  oval,
-  rectangle,
-  SHAPE_KINDS,
-  startShape,
-  type Bed,
-  type Existing,
-  type Shape,
-} from '../../core/bed'
+import { SHAPE_KINDS, type Bed, type Existing, type Shape } from '../../core/model'
+import { newFeature, oval, rectangle, startShape } from '../../core/bed'
 import type { Edit } from '../../core/edit'
 import type { BedLight } from '../../core/light'
 import { makeScene, type Scene } from '../../core/scene'

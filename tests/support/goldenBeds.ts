@@ -1,23 +1,16 @@
 import { readFileSync } from 'node:fs'
 import {
   BED_KINDS,
-  bedFrame,
   CENTREPIECES,
   EXPOSURE,
   FATES,
   FEATURE_KINDS,
-  FEATURES,
   IRRIGATION,
-  laneCounts,
   MIX_WAYS,
-  newBed,
-  newFeature,
   PATTERNS,
   SCHOOL_IDS,
   SHAPE_KINDS,
   SPOTS_AT,
-  startShape,
-  startShares,
   THIN_TO,
   type Bed,
   type BedForm,
@@ -27,16 +20,19 @@ import {
   type Feature,
   type Ground,
   type Shape,
-} from '../../core/bed'
-import { type Requirement, TRAITS } from '../../core/brief'
+  type Requirement,
+  TRAITS,
+  type Site,
+  siteSchema,
+} from '../../core/model'
+import { bedFrame, FEATURES, laneCounts, newBed, newFeature, startShape, startShares } from '../../core/bed'
 import { HARMONIES, proposeTheme } from '../../core/colour'
 import { layGarden, neighboursOf } from '../../core/garden'
 import { seeded } from '../../core/geometry'
 import { SOILS, WATER_CLASSES } from '../../core/plant'
 import { makeScene, type Scene } from '../../core/scene'
-import { EMPTY_SITE, resolveSite, type Site } from '../../core/site'
+import { EMPTY_SITE, resolveSite } from '../../core/site'
 import { climateOf } from '../../core/time'
-import { siteSchema } from '../../shared/siteSchema'
 import { demoBed, library, plants } from './library'
 
 /** Made-up beds of every kind, school and climate, the same for the same seed: what golden figures are taken from. */

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
+import type { Bed, Drift } from '../../core/model'
+import { bedSchema, plainForm, plainGround, rectangle, startShares } from '../../core/bed'
 import { climateOf } from '../../core/time'
-import { type Bed, type Drift, plainForm, plainGround, rectangle, startShares } from '../../core/bed'
 import { readPlants, type Plant } from '../../core/plant'
-import { bedSchema } from '../../shared/bedSchema'
 
 export const libraryCsv = readFileSync(new URL('../../data/plants.csv', import.meta.url), 'utf8')
 const read = readPlants(libraryCsv)

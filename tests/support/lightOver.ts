@@ -1,4 +1,5 @@
-import { bedFrame, type Bed } from '../../core/bed'
+import type { Bed } from '../../core/model'
+import { bedFrame } from '../../core/bed'
 import { bedLight, bedLightHours, type BedLight } from '../../core/light'
 import type { ResolvedSite } from '../../core/site'
 import { growingMonths } from '../../core/time'

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { Site } from '../../core/model'
 import { drawingEdits, faultOfEdits } from '../../app/utils/drawingEdits'
-import { EMPTY_SITE, newThing, type Site } from '../../core/site'
+import { EMPTY_SITE, newThing } from '../../core/site'
 
 const shape = { layer: '', what: 'polyline' }
 const square = (x: number, name = 'lawn') => ({

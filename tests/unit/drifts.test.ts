@@ -1,14 +1,13 @@
+import { bedSchema, bedFrame, sizeOfBed } from '../../core/bed'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mendEdit } from '../../app/utils/mendEdit'
 import { newDrift } from '../../app/utils/newDrift'
-import { bedFrame, sizeOfBed } from '../../core/bed'
 import { isLaneOf, laneFor, laneTopM } from '../../core/layout'
 import { critique } from '../../core/judge'
 import { makeScene } from '../../core/scene'
 import { applyEdit } from '../../core/edit'
 import { fullHeightM } from '../../core/plant'
-import { bedSchema } from '../../shared/bedSchema'
 import { climate, demoBed, drift, library, plant, plants, testBed } from '../support/library'
 
 describe('a first drift', () => {

@@ -1,7 +1,6 @@
+import { editSchema, applyEdit } from '../../core/edit'
+import { bedSchema } from '../../core/bed'
 import { describe, expect, it } from 'vitest'
-import { editSchema } from '../../shared/editSchema'
-import { bedSchema } from '../../shared/bedSchema'
-import { applyEdit } from '../../core/edit'
 import { demoBed, testBed } from '../support/library'
 
 describe('edits as they cross the wire', () => {

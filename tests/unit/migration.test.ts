@@ -1,7 +1,8 @@
+import { bedSchema } from '../../core/bed'
 import { describe, expect, it } from 'vitest'
 import { place } from '../../core/layout'
-import { bedSchema } from '../../shared/bedSchema'
 import { library } from '../support/library'
+
 import before from '../support/demo-before.json' with { type: 'json' }
 
 /** The demo's beds as they were stored before shapes, things, orders and notes, with the places their plants had then, millimetres. */

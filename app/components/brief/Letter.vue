@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { SCHOOLS, type SchoolId } from '~~/core/bed'
 import {
-  MANNER_WORDS,
+  type SchoolId,
   MANNERS,
   PURPOSES,
-  TRAIT,
   TRAITS,
   type Brief,
   type Requirement,
   type TraitId,
   type Weight,
-} from '~~/core/brief'
+} from '~~/core/model'
+import { SCHOOLS } from '~~/core/bed'
+import { MANNER_WORDS, TRAIT } from '~~/core/brief'
 import { MONTH_NAMES } from '~~/core/time'
 
 /** A letter with blanks, read aloud with those who will use the garden; each completed blank becomes a check. */

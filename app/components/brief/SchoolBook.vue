@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { SCHOOL_FIGURES, SCHOOL_IDS, schoolOf, type School, type SchoolFigures, type SchoolId } from '~~/core/bed'
+import { SCHOOL_FIGURES, SCHOOL_IDS, type SchoolFigures, type SchoolId } from '~~/core/model'
+import { schoolOf, type School } from '~~/core/bed'
 import { critique } from '~~/core/judge'
 import { marksOf, totalOf } from '~~/core/marks'
 import { makeScene } from '~~/core/scene'

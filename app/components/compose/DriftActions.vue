@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Drift } from '~~/core/bed'
+import type { Drift } from '~~/core/model'
 import { splitDrift, swapOnePlant, type Edit } from '~~/core/edit'
 
 /** What is done with one drift as a whole, or with the one plant of it that is chosen. */

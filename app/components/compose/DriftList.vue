@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { kindsOf, laneNames, type Drift } from '~~/core/bed'
+import type { Drift } from '~~/core/model'
+import { kindsOf, laneNames } from '~~/core/bed'
 import { plantsByDrift } from '~~/core/layout'
 
 const store = useBedStore()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { FEATURE_KINDS, type Feature, type FeatureKind } from '~~/core/model'
 import { toMm } from '~~/core/geometry'
-import { FEATURE_KINDS, FEATURES, newFeature, type Feature, type FeatureKind } from '~~/core/bed'
+import { FEATURES, newFeature } from '~~/core/bed'
 
 /** Things of the bed that do not grow: added here or moved in the plan, with their figures. */
 const store = useBedStore()

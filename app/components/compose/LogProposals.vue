@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Drift } from '~~/core/bed'
+import type { Drift } from '~~/core/model'
 import { swapKind, type Edit } from '~~/core/edit'
 import { WISH_WORDS, type NextItem } from '~~/core/log'
 import { standIns } from '~~/core/match'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { kindCounts, MIX_WAYS, type Drift, type Mix, type MixWay } from '~~/core/bed'
+import { MIX_WAYS, type Drift, type Mix, type MixWay } from '~~/core/model'
+import { kindCounts } from '~~/core/bed'
 import { withMix } from '~~/core/edit'
 
 /** Other kinds that share a drift's place, their shares, and how they are mixed. */

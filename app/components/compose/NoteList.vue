@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Note } from '~~/core/bed'
+import type { Note } from '~~/core/model'
 
 /** Notes pinned to places of the plan. */
 const store = useBedStore()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Order } from '~~/core/bed'
+import type { DriftOrder } from '~~/core/model'
 import { letOrderGo } from '~~/core/edit'
 
 const { length } = useManner()
@@ -9,7 +9,7 @@ const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
 const orders = computed(() => store.bed?.orders ?? [])
-const WORDS: Readonly<Record<Order['kind'], string>> = {
+const WORDS: Readonly<Record<DriftOrder['kind'], string>> = {
   mirror: 'mirrored',
   steps: 'at equal steps',
   aligned: 'in line',
@@ -20,8 +20,8 @@ const nameOf = (driftId: string) => {
   const drift = store.bed?.drifts.find((d) => d.id === driftId)
   return drift ? (library.byId.get(drift.plantId)?.commonName ?? drift.plantId) : ''
 }
-const namesOf = (order: Order) => [...new Set(order.driftIds.map(nameOf))].join(', ')
-const detail = (order: Order) => {
+const namesOf = (order: DriftOrder) => [...new Set(order.driftIds.map(nameOf))].join(', ')
+const detail = (order: DriftOrder) => {
   if (order.kind === 'mirror' || order.kind === 'aligned') return `about ${length(order.atM)}`
   return order.stepM > 0 ? `${length(order.stepM)} apart` : ''
 }

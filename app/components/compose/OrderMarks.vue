@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Order } from '~~/core/bed'
+import type { DriftOrder } from '~~/core/model'
 import type { Axis } from '~/composables/useAxis'
 import type { ScoreBlock } from '~/composables/useScoreBlocks'
 
@@ -21,7 +21,7 @@ const xOf = (atM: number) => {
   const { score } = props.axis
   return score.leftPx + (now.frame.alongAt(atM) - score.from) * score.pxPerM
 }
-const hasLine = (order: Order) => order.kind === 'mirror' || order.kind === 'aligned'
+const hasLine = (order: DriftOrder) => order.kind === 'mirror' || order.kind === 'aligned'
 const marks = computed(() =>
   (store.bed?.orders ?? []).map((order) => {
     const at = order.driftIds.map(middleOf).filter((p) => p !== null)

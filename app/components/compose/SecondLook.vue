@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { SCHOOLS, type SchoolId } from '~~/core/bed'
+import type { SchoolId } from '~~/core/model'
+import { SCHOOLS } from '~~/core/bed'
 
 const store = useBedStore()
 const { judged, findings, accepted } = useScene()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PATTERNS, SHAPE_KINDS, type Drift, type Pattern, type Shape, type ShapeKind } from '~~/core/bed'
+import { PATTERNS, SHAPE_KINDS, type Drift, type Pattern, type Shape, type ShapeKind } from '~~/core/model'
 import { firstShape, ringTargets } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'
 

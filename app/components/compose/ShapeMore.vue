@@ -1,16 +1,6 @@
 <script setup lang="ts">
-import {
-  type Bed,
-  bedFrame,
-  FEATURES,
-  kindOfNumber,
-  SPOTS_AT,
-  THIN_TO,
-  type Drift,
-  type Shape,
-  type SpotsAt,
-  type ThinTo,
-} from '~~/core/bed'
+import { type Bed, SPOTS_AT, THIN_TO, type Drift, type Shape, type SpotsAt, type ThinTo } from '~~/core/model'
+import { bedFrame, FEATURES, kindOfNumber } from '~~/core/bed'
 import { knotOf } from '~~/core/edit'
 import { place } from '~~/core/layout'
 import type { Plant } from '~~/core/plant'

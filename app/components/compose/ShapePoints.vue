@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Shape } from '~~/core/bed'
+import type { Shape } from '~~/core/model'
 import type { Point } from '~~/core/geometry'
 
 /** The points of a drawn shape. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StayDay } from '~~/core/bed'
+import type { StayDay } from '~~/core/model'
 import { monthName, PLACE_MONTHS } from '~~/core/time'
 
 /** One end of a stay: a day of the year, or so many days from a frost. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import type { Drift, Stay, StayDay, Turn } from '~~/core/model'
 import { divides } from '~~/core/plant'
-import type { Drift, Stay, StayDay, Turn } from '~~/core/bed'
 import { monthSpan, stayMonths } from '~~/core/time'
 
 /** When a drift stands: the year it is planted, its months, and what takes its places before and after it. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { SIZE_CLASSES, sizeFigures, WAYS, type CountLine, type Have, type Way } from '~~/core/count'
+import { SIZE_CLASSES, WAYS, type Have, type Way } from '~~/core/model'
+import { sizeFigures, type CountLine } from '~~/core/count'
 import type { Edit } from '~~/core/edit'
 
 /** One line of the schedule opened: what is there, how it is come by, and what is done when it cannot be had. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { LIFT_ALONE_KG, MATERIAL_GROUPS, type MaterialChoice, type MaterialNeed } from '~~/core/count'
+import type { MaterialChoice } from '~~/core/model'
+import { LIFT_ALONE_KG, MATERIAL_GROUPS, type MaterialNeed } from '~~/core/count'
 import { UNIT_SPACE } from '~~/core/measure'
 
 const { say, weight, figure } = useManner()

@@ -4,7 +4,8 @@ import { BarChart } from 'echarts/charts'
 import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components'
 import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { COST_KINDS, type CostKind, type MoneyRules } from '~~/core/count'
+import type { MoneyRules } from '~~/core/model'
+import { COST_KINDS, type CostKind } from '~~/core/count'
 
 /** What the garden costs: by phase, over five years, and against what the brief has. */
 use([BarChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer])

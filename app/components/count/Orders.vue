@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { shortOf, type Order, type OrderLine } from '~~/core/count'
+import type { Order, OrderLine } from '~~/core/model'
+import { shortOf } from '~~/core/count'
 import { isDay } from '~~/core/time'
 
 const { dayWords } = useManner()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { daysLeftToSow, TRAY_STEPS, type RaisingPlan, type Tray, type TrayStep } from '~~/core/count'
+import { TRAY_STEPS, type Tray, type TrayStep } from '~~/core/model'
+import { daysLeftToSow, type RaisingPlan } from '~~/core/count'
 
 const { dayWords } = useManner()
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { BED_KINDS, laneBands, laneCounts, laneDepthAt, laneNames, type BedKind } from '~~/core/bed'
+import { BED_KINDS, type BedKind, NAME_LIMIT } from '~~/core/model'
+import { laneBands, laneCounts, laneDepthAt, laneNames } from '~~/core/bed'
 import { sunClass, words } from '~~/core/plant'
 import { windWords } from '~~/core/site'
 import { KIND_NAMES } from '~/utils/kindNames'
-import { NAME_LIMIT } from '~~/shared/textSchema'
 
 const { length, say, units } = useManner()
 

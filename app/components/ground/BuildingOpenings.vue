@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import type { Building } from '~~/core/model'
 import type { Units } from '~~/core/measure'
-import type { Building } from '~~/core/site'
 
 const { say } = useManner()
 

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  COURT_SEGMENTS,
-  courtRing,
-  kindsOf,
-  variantOf,
-  type CourtForm,
-  type CourtPlan,
-  type Variant,
-} from '~~/core/bed'
+import { COURT_SEGMENTS, type CourtForm, type CourtPlan, type Variant } from '~~/core/model'
+import { courtRing, kindsOf, variantOf } from '~~/core/bed'
 import { colourRound } from '~~/core/match'
 import type { Units } from '~~/core/measure'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { checkForm, newBed, type BedForm } from '~~/core/bed'
+import type { BedForm } from '~~/core/model'
+import { checkForm, newBed } from '~~/core/bed'
 import { fitLine, simplified, type FoundLine } from '~~/core/exchange'
-import { cleanText, cutText } from '~~/core/measure'
-import type { Units } from '~~/core/measure'
+import { cleanText, cutText, type Units } from '~~/core/measure'
 import type { SiteEdit } from '~~/core/site'
 import type { StoredBed } from '~~/shared/wire'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { CONDITIONS, FATES, freedBy, type Existing } from '~~/core/bed'
+import { CONDITIONS, FATES, type Existing } from '~~/core/model'
+import { freedBy } from '~~/core/bed'
 import { monthName, PLACE_MONTHS, type PlaceMonth } from '~~/core/time'
 import { findPlants, renovationAdvice, shootsAgain } from '~~/core/plant'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { CENTREPIECES, type BedForm } from '~~/core/model'
 import { toMm } from '~~/core/geometry'
-import { CENTREPIECES, checkForm, isRound, oval, type BedForm } from '~~/core/bed'
+import { checkForm, isRound, oval } from '~~/core/bed'
 import type { Units } from '~~/core/measure'
 
 const { say } = useManner()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { isRound, type Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
+import { isRound } from '~~/core/bed'
 import { distance } from '~~/core/geometry'
 import { outlinesOf } from '~~/core/see'
 import { plan } from '~~/core/draw'

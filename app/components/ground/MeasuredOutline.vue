@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import type { ThingKind } from '~~/core/model'
 import { toMm } from '~~/core/geometry'
 import { type Units } from '~~/core/measure'
-import { closing, newThing, walkOutline, type ThingKind, type WalkedSide } from '~~/core/site'
+import { closing, newThing, walkOutline, type WalkedSide } from '~~/core/site'
 
 const { length, figure } = useManner()
 

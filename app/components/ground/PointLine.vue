@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import type { Measure, SurveyPoint } from '~~/core/model'
 import type { Units } from '~~/core/measure'
-import type { Measure, SurveyPoint } from '~~/core/site'
 
 const { say } = useManner()
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import type { ThingKind, BedPlace } from '~~/core/model'
 import { sidesNear } from '~~/core/garden'
 import { writeDxf, writeGeoJson, writeSvg } from '~~/core/exchange'
-import { spotsOf, THING_NAMES, windName, windWords, type ThingKind, type BedPlace } from '~~/core/site'
+import { spotsOf, THING_NAMES, windName, windWords } from '~~/core/site'
 
 const { say, units } = useManner()
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import type { Thing } from '~~/core/model'
 import { slideAlong } from '~~/core/garden'
 import type { Point } from '~~/core/geometry'
-import { boundsOf, cornersOf, type Thing } from '~~/core/site'
+import { boundsOf, cornersOf } from '~~/core/site'
 import { SitePainter } from '~/painters/SitePainter'
 
 const { manner } = useManner()

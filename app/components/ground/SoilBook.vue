@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DRAINAGE, EXPOSURE, IRRIGATION, type Ground } from '~~/core/bed'
+import { DRAINAGE, EXPOSURE, IRRIGATION, type Ground } from '~~/core/model'
 import { SOILS, WATER_CLASSES } from '~~/core/plant'
 
 /** What the ground and the place do to plants. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import type { Spot, SurveyPoint } from '~~/core/model'
 import type { Units } from '~~/core/measure'
-import type { Spot, SurveyPoint } from '~~/core/site'
 
 const { length } = useManner()
 

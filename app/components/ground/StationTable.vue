@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Edge } from '~~/core/bed'
+import type { Edge } from '~~/core/model'
 import type { Units } from '~~/core/measure'
 
 const { length } = useManner()

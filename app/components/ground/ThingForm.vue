@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import type { Thing } from '~~/core/model'
 import type { Units } from '~~/core/measure'
-import { spotsOf, withSpots, type Thing } from '~~/core/site'
+import { spotsOf, withSpots } from '~~/core/site'
 
 const { say } = useManner()
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Wall } from '~~/core/bed'
+import type { Wall } from '~~/core/model'
 import type { Units } from '~~/core/measure'
 
 const { say } = useManner()

@@ -4,7 +4,8 @@ import { ScatterChart, LineChart } from 'echarts/charts'
 import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components'
 import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { KIND_WORDS, reckonedHeight, type LogKind } from '~~/core/log'
+import type { LogKind } from '~~/core/model'
+import { KIND_WORDS, reckonedHeight } from '~~/core/log'
 import { yearOfDay } from '~~/core/time'
 
 /** Year by year what was planned and what the log says of it; heights measured and reckoned; photos beside the picture of their month. */

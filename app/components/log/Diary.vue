@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { LOG_KINDS } from '~~/core/model'
 import { UNIT_SPACE } from '~~/core/measure'
-import { KIND_WORDS, LOG_KINDS } from '~~/core/log'
+import { KIND_WORDS } from '~~/core/log'
 import { MONTH_NAMES, yearOfDay } from '~~/core/time'
 
 /** What happened, the newest first, a month at a time; beside it the losses of this bed and the plan with its places. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { UNIT_SPACE } from '~~/core/measure'
-import { AMOUNT_OF, CAUSE_WORDS, dayWithWeather, KIND_WORDS, WISH_WORDS, type LogEntry } from '~~/core/log'
-import { capital } from '~~/core/measure'
+import type { LogEntry } from '~~/core/model'
+import { UNIT_SPACE, capital } from '~~/core/measure'
+import { AMOUNT_OF, CAUSE_WORDS, dayWithWeather, KIND_WORDS, WISH_WORDS } from '~~/core/log'
 
 /** One entry: what, of what, when and in which weather, with its photo. */
 const props = defineProps<{ entry: LogEntry }>()

@@ -1,16 +1,6 @@
 <script setup lang="ts">
-import {
-  AMOUNT_OF,
-  CAUSE_WORDS,
-  CAUSES,
-  KIND_WORDS,
-  LOG_KINDS,
-  WISH_WORDS,
-  WISHES,
-  type Cause,
-  type LogKind,
-  type Wish,
-} from '~~/core/log'
+import { CAUSES, LOG_KINDS, WISHES, type Cause, type LogKind, type Wish } from '~~/core/model'
+import { AMOUNT_OF, CAUSE_WORDS, KIND_WORDS, WISH_WORDS } from '~~/core/log'
 import { isDay } from '~~/core/time'
 
 /** A new line of the log: what, where, a word; a photo and what follows from it where they are wanted. */

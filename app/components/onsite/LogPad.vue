@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { AMOUNT_OF, CAUSE_WORDS, CAUSES, KIND_WORDS, type Cause, type LogKind, type Wish } from '~~/core/log'
+import { CAUSES, type Cause, type LogKind, type Wish } from '~~/core/model'
+import { AMOUNT_OF, CAUSE_WORDS, KIND_WORDS } from '~~/core/log'
 import type { SiteBed, SiteKind, SitePlant } from '~~/core/setout'
 import { parseLength, type Units } from '~~/core/measure'
 import type { useLogBook } from '~/composables/useLogBook'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Bed } from '~~/core/bed'
+import type { Bed } from '~~/core/model'
 import { monthName } from '~~/core/time'
 import type { HistoryEntry } from '~~/shared/wire'
 import type { BedSeasons } from '~/workers/season.worker'

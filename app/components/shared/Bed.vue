@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import type { SchoolChanges, Bed } from '~~/core/bed'
+import type { SchoolChanges, Bed, Garden } from '~~/core/model'
 import type { Plant } from '~~/core/plant'
 import type { PlaceMonth } from '~~/core/time'
-import type { Garden } from '~~/shared/gardenSchema'
 import type { ShareNote } from '~~/shared/shareSchema'
 
 /** One bed of a shown garden: its picture, what was said of it, and room to say more. */

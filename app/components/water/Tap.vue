@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Tap } from '~~/core/count'
+import type { Tap } from '~~/core/model'
 import { typedFigure, typedUnit } from '~~/core/measure'
 import { SOIL_WATER, tapFlowLH, USUAL_TAP } from '~~/core/water'
 import { PLACE_MONTHS, monthName } from '~~/core/time'

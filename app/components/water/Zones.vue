@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WaterPlan } from '~~/core/count'
+import type { WaterPlan } from '~~/core/model'
 
 const { say, length, figure } = useManner()
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import type { TickKind } from '~~/core/model'
 import { formatLength, PLAIN_MANNER } from '~~/core/measure'
-import type { SitePlant, TickKind } from '~~/core/setout'
+import type { SitePlant } from '~~/core/setout'
 import { simulatedWeather } from '~~/core/weather'
 import { MANNER } from '~/composables/useManner'
 

@@ -1,4 +1,4 @@
-import type { Drift } from '../../bed'
+import type { Drift } from '../../model'
 import { fullHeightM, misfits, type Plant } from '../../plant'
 import { capital, driftsSeen, type DriftSeen, metres, nameOf, type Scene } from '../../scene'
 import type { Finding, Mend } from '../finding'

@@ -1,4 +1,4 @@
-import type { Drift } from '../../bed'
+import type { Drift } from '../../model'
 import { laneNames } from '../../bed'
 import { allowedDistanceM, type PlacedPlant } from '../../layout'
 import { metres, nameOf, stretchOf, type Scene } from '../../scene'

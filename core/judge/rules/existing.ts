@@ -1,4 +1,4 @@
-import type { Existing } from '../../bed'
+import type { Existing } from '../../model'
 import { divides, fullHeightM, movingMonths, shootsAgain, type Plant } from '../../plant'
 import { monthName, placeMonths } from '../../time'
 import { capital, type Scene } from '../../scene'

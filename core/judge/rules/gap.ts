@@ -1,4 +1,5 @@
-import { bandsOf, coverDiscs, type Disc, type Drift } from '../../bed'
+import type { Drift } from '../../model'
+import { bandsOf, coverDiscs, type Disc } from '../../bed'
 import type { PlacedPlant } from '../../layout'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend, type Remark } from '../finding'

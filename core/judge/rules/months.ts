@@ -1,4 +1,4 @@
-import type { Drift } from '../../bed'
+import type { Drift } from '../../model'
 import { type LibraryMonth, monthName, placeMonth, type PlaceMonth, placeMonths } from '../../time'
 import { misfits, type Plant } from '../../plant'
 import { finding, type Finding, type Mend } from '../finding'

@@ -1,4 +1,5 @@
-import { hasTimes, turnsOf, type Drift, type Stay } from '../../bed'
+import type { Drift, Stay } from '../../model'
+import { hasTimes, turnsOf } from '../../bed'
 import type { Plant } from '../../plant'
 import { capital, driftsSeen, nameOf, type DriftSeen, type Scene } from '../../scene'
 import { monthSpan, PLACE_MONTHS, stayMonths, stayPoint, type PlaceMonth } from '../../time'

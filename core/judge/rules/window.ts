@@ -1,6 +1,6 @@
+import type { Opening } from '../../model'
 import { swapKind } from '../../edit'
 import { monthName, placeMonth, type LibraryMonth } from '../../time'
-import type { Opening } from '../../bed'
 import { fullHeightM } from '../../plant'
 import { windowCover } from '../../see'
 import { finding, type Finding, type Mend } from '../finding'

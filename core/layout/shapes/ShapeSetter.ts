@@ -1,13 +1,5 @@
-import {
-  numbersOf,
-  type Bed,
-  type BedFrame,
-  type Disc,
-  type Drift,
-  type LaneBand,
-  type Pin,
-  type Shape,
-} from '../../bed'
+import type { Bed, Drift, Pin, Shape } from '../../model'
+import { numbersOf, type BedFrame, type Disc, type LaneBand } from '../../bed'
 import { insideOf, nearestOn, type Point } from '../../geometry'
 import type { Plant } from '../../plant'
 import type { Meant } from '../meant'

@@ -1,4 +1,5 @@
-import { featureDiscs, type Bed, type BedFrame, type Shape, type Support } from '../../bed'
+import type { Bed, Shape, Support } from '../../model'
+import { featureDiscs, type BedFrame } from '../../bed'
 import type { Point } from '../../geometry'
 import type { PlacedPlant } from '../PlacedPlant'
 import { SQUEEZED_SHARE } from '../spacing'

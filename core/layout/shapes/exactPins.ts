@@ -1,4 +1,5 @@
-import { numbersOf, type BedFrame, type Drift, type Pin } from '../../bed'
+import type { Drift, Pin } from '../../model'
+import { numbersOf, type BedFrame } from '../../bed'
 import { shapeAt } from './shapeAt'
 
 type Pins = Map<string, Map<number, Pin>>

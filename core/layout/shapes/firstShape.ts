@@ -1,12 +1,5 @@
-import {
-  laneMiddleShare,
-  startShape,
-  type Bed,
-  type BedFrame,
-  type Drift,
-  type Shape,
-  type ShapeKind,
-} from '../../bed'
+import type { Bed, Drift, Shape, ShapeKind } from '../../model'
+import { laneMiddleShare, startShape, type BedFrame } from '../../bed'
 import type { Plant } from '../../plant'
 import type { PlacedPlant, Placement } from '../PlacedPlant'
 

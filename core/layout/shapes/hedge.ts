@@ -1,4 +1,5 @@
-import type { BedFrame, Drift } from '../../bed'
+import type { Drift } from '../../model'
+import type { BedFrame } from '../../bed'
 import type { Point } from '../../geometry'
 import { shapeAt } from './shapeAt'
 

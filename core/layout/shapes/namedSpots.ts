@@ -1,5 +1,6 @@
 import { polygonCentroid } from 'd3-polygon'
-import type { BedFrame, Shape } from '../../bed'
+import type { Shape } from '../../model'
+import type { BedFrame } from '../../bed'
 import { cornersOf, lerp, type Point } from '../../geometry'
 
 /** A bed's corners, the middles of its sides, its middle, or places along its diagonals `d` apart, so far in from the edge; plan metres. */

@@ -1,4 +1,5 @@
-import type { BedFrame, Drift, Shape } from '../../bed'
+import type { Drift, Shape } from '../../model'
+import type { BedFrame } from '../../bed'
 import { bandAbout, distance, lerp, square, type Point } from '../../geometry'
 
 /** A drift's shape as it lies in its bed: its middle, the way along the bed there, and its outline when it has one; metres in plan. */

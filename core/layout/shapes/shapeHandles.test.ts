@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bedFrame, oval, rectangle, SHAPE_KINDS, startShape, type Drift } from '../../bed'
+import { SHAPE_KINDS, type Drift } from '../../model'
+import { bedFrame, oval, rectangle, startShape } from '../../bed'
 import { applyEdit } from '../../edit'
 import { drift, testBed } from '../../../tests/support/library'
 import { dragHandle, drawnShape, shapeHandles } from './shapeHandles'

@@ -1,5 +1,6 @@
 import simplify from 'simplify-js'
-import type { BedFrame, Drift, Shape } from '../../bed'
+import type { Drift, Shape } from '../../model'
+import type { BedFrame } from '../../bed'
 import { clamp, type Point } from '../../geometry'
 import { shapeAt } from './shapeAt'
 

@@ -1,4 +1,5 @@
-import type { BedFrame, Drift, Shape } from '../../bed'
+import type { Drift, Shape } from '../../model'
+import type { BedFrame } from '../../bed'
 import { insideOf, lineLength, type Point } from '../../geometry'
 import { marchAlong } from '../alongRow'
 import { ringCount, SQUEEZED_SHARE } from '../spacing'

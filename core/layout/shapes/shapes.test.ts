@@ -1,6 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  SHAPE_KINDS,
+  SPOTS_AT,
+  THIN_TO,
+  type Bed,
+  type BedForm,
+  type Drift,
+  type Shape,
+  type ShapeKind,
+} from '../../model'
+import {
   bedFrame,
   featureDiscs,
   mirroredShape,
@@ -8,16 +18,8 @@ import {
   oval,
   rectangle,
   schoolOf,
-  SHAPE_KINDS,
-  SPOTS_AT,
   startShape,
-  THIN_TO,
-  type Bed,
-  type BedForm,
   type BedFrame,
-  type Drift,
-  type Shape,
-  type ShapeKind,
 } from '../../bed'
 import { distance, insideOf, nearestOn, polygonArea, type Point } from '../../geometry'
 import { drift, library, plant, testBed } from '../../../tests/support/library'

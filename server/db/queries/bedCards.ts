@@ -1,5 +1,4 @@
-import { bedFacts, type BedFacts } from '../../../core/bed'
-import { bedSchema } from '../../../shared/bedSchema'
+import { bedSchema, bedFacts, type BedFacts } from '../../../core/bed'
 import type { BedCard } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 

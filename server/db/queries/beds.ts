@@ -1,5 +1,5 @@
-import { bedFacts, type Bed } from '../../../core/bed'
-import { bedSchema } from '../../../shared/bedSchema'
+import type { Bed } from '../../../core/model'
+import { bedSchema, bedFacts } from '../../../core/bed'
 import type { SavedAnswer, StoredBed } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 

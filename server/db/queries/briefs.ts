@@ -1,5 +1,5 @@
-import { EMPTY_BRIEF, type Brief } from '../../../core/brief'
-import { briefSchema } from '../../../shared/briefSchema'
+import { type Brief, briefSchema } from '../../../core/model'
+import { EMPTY_BRIEF } from '../../../core/brief'
 import { keptOfGarden } from './keptOfGarden'
 
 export const { find: findBrief, save: saveBrief } = keptOfGarden<Brief>(

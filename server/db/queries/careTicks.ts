@@ -1,4 +1,5 @@
-import { EMPTY_SUPPLY, type CareTick } from '../../../core/count'
+import type { CareTick } from '../../../core/model'
+import { EMPTY_SUPPLY } from '../../../core/count'
 import type { Queryable } from '../Db'
 
 /** Each task and what became of it; null: it is open again. */

@@ -1,4 +1,4 @@
-import { gardenSchema, type Garden } from '../../../shared/gardenSchema'
+import { gardenSchema, type Garden } from '../../../core/model'
 import type { StoredGarden } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 

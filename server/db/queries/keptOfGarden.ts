@@ -1,5 +1,4 @@
-import type { Stored } from '../../../shared/gardenSchema'
-import type { SavedAnswer } from '../../../shared/wire'
+import type { Stored, SavedAnswer } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 import { baseOfSave } from './baseOfSave'
 

@@ -1,4 +1,5 @@
-import { fullEntry, slimEntry, type LogEntry, type SlimEntry } from '../../../core/log'
+import type { LogEntry } from '../../../core/model'
+import { fullEntry, slimEntry, type SlimEntry } from '../../../core/log'
 import type { Queryable } from '../Db'
 
 /** All entries of a garden's log, as a JSON text of a list of slim ones: it goes to the browser as it is, without being read here. */

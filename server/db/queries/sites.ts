@@ -1,6 +1,6 @@
+import { type Site, siteSchema } from '../../../core/model'
 import { baseOfSave } from './baseOfSave'
-import { EMPTY_SITE, type Site } from '../../../core/site'
-import { siteSchema } from '../../../shared/siteSchema'
+import { EMPTY_SITE } from '../../../core/site'
 import type { SavedAnswer, StoredSite } from '../../../shared/wire'
 import type { Queryable } from '../Db'
 

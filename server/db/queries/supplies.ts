@@ -1,5 +1,5 @@
-import { EMPTY_SUPPLY, type Supply } from '../../../core/count'
-import { supplySchema } from '../../../shared/supplySchema'
+import { type Supply, supplySchema } from '../../../core/model'
+import { EMPTY_SUPPLY } from '../../../core/count'
 import { keptOfGarden } from './keptOfGarden'
 
 export const { find: findSupply, save: saveSupply } = keptOfGarden<Supply>('supply', EMPTY_SUPPLY, (v) =>

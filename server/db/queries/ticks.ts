@@ -1,4 +1,4 @@
-import type { Tick, TickKind } from '../../../core/setout'
+import type { Tick, TickKind } from '../../../core/model'
 import type { Queryable } from '../Db'
 
 interface TickRow {

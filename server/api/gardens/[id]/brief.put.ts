@@ -1,7 +1,6 @@
+import type { Brief } from '~~/core/model'
 import { findBrief, saveBrief } from '../../../db/queries/briefs'
-import type { Brief } from '~~/core/brief'
 import { saveBriefSchema } from '~~/shared/wire'
-
 import { findGarden } from '../../../db/queries/gardens'
 
 export default defineEventHandler(async (event) => {

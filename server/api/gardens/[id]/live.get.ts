@@ -1,4 +1,4 @@
-import { idSchema } from '~~/shared/basicSchemas'
+import { idSchema } from '~~/core/model'
 import { findGarden } from '../../../db/queries/gardens'
 
 const BEAT_MS = 25_000

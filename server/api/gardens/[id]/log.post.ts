@@ -1,4 +1,4 @@
-import { sendLogSchema } from '~~/shared/logSchema'
+import { sendLogSchema } from '~~/shared/wire'
 import { findGarden } from '../../../db/queries/gardens'
 import { joinStoredLog } from '../../../db/queries/logEntries'
 

@@ -1,4 +1,4 @@
-import { sendTicksSchema } from '~~/shared/tickSchema'
+import { sendTicksSchema } from '~~/shared/wire'
 import { findGarden } from '../../../db/queries/gardens'
 import { joinStoredTicks, listTicks } from '../../../db/queries/ticks'
 

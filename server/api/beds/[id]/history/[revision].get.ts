@@ -1,4 +1,4 @@
-import { revisionSchema } from '~~/shared/textSchema'
+import { revisionSchema } from '~~/shared/wire'
 import { findBed } from '../../../../db/queries/beds'
 import { bedAt } from '../../../../beside/bedEdits'
 

@@ -1,5 +1,5 @@
+import { revisionSchema } from '~~/shared/wire'
 import { z } from 'zod'
-import { revisionSchema } from '~~/shared/textSchema'
 import { listHistory } from '../../../../db/queries/bedHistory'
 import { findBed } from '../../../../db/queries/beds'
 

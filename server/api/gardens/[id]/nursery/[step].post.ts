@@ -1,4 +1,4 @@
-import type { Order } from '~~/core/count'
+import type { Order } from '~~/core/model'
 import { nurseryAskSchema } from '~~/shared/wire'
 import { beside } from '../../../../beside/beside'
 import { findGarden } from '../../../../db/queries/gardens'

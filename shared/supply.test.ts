@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { EMPTY_SUPPLY, withLine, type Supply } from '../core/count'
-import { supplySchema } from './supplySchema'
-import { sendTicksSchema } from './tickSchema'
-import { describeIssues } from './wire'
+import { type Supply, supplySchema } from '../core/model'
+import { sendTicksSchema, describeIssues } from './wire'
+import { EMPTY_SUPPLY, withLine } from '../core/count'
 
 const line = (change: Parameters<typeof withLine>[2]): Supply => withLine(EMPTY_SUPPLY, 'hosta-halcyon', change)
 const fault = (value: unknown) => {

@@ -1,10 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { Bed } from '../core/bed'
+import { type Bed, gardenSchema } from '../core/model'
+import { bedSchema } from '../core/bed'
+import { revisionSchema, describeIssues } from './wire'
 import { drift, testBed } from '../tests/support/library'
-import { bedSchema } from './bedSchema'
-import { gardenSchema } from './gardenSchema'
-import { revisionSchema } from './textSchema'
-import { describeIssues } from './wire'
 
 const wrong = (bed: unknown) => {
   const read = bedSchema.safeParse(bed)
