@@ -25,6 +25,7 @@ watch(
     if (has) hasSaid.value = true
   },
 )
+const closeFault = () => (keptFault.value = '')
 useFocusKept()
 useEscape()
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -46,6 +47,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <NuxtPage />
     </ViewGuard>
     <ClientOnly>
+      <p
+        v-if="keptFault"
+        class="fixed inset-x-4 bottom-4 z-50 rounded-md bg-paper p-3 text-sm shadow-lg"
+        role="alert"
+      >
+        {{ keptFault }}
+        <button class="underline" type="button" @click="closeFault">Close</button>
+      </p>
       <LatePart v-if="box" @missed="box = false"><LazyCommandBox /></LatePart>
       <LatePart v-if="keys" @missed="keys = false"><LazyKeySheet /></LatePart>
       <MessageArea v-if="hasSaid" />

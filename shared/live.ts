@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, textSchema } from '../core/model'
+import { idSchema, textSchema, type Frozen } from '../core/model'
 
 /** Where somebody is in a garden, said by each open window of the app. */
 export const hereSchema = z.object({
@@ -14,20 +14,24 @@ export const hereSchema = z.object({
   open: z.boolean().default(true),
 })
 export type SaidHere = z.infer<typeof hereSchema>
-/** A window of somebody: `name` is empty where nobody signs in. */
-export interface Here extends Omit<SaidHere, 'open'> {
-  readonly name: string
-  readonly accountId: string
-}
+const here = hereSchema.omit({ open: true }).extend({
+  /** Empty where nobody signs in. */
+  name: z.string(),
+  accountId: z.string(),
+})
 /** Something of a garden was changed: a bed, the site, the log … by its part of the address; `tab` is the window that did. */
-export interface Changed {
-  readonly what: string
+const changed = z.object({
+  what: z.string(),
   /** The bed's id, or the garden's. */
-  readonly id: string
-  readonly tab: string
-  readonly name: string
-}
+  id: z.string(),
+  tab: z.string(),
+  name: z.string(),
+})
 /** What a garden's stream tells. */
-export type LiveEvent =
-  | { readonly kind: 'changed'; readonly changed: Changed }
-  | { readonly kind: 'here'; readonly people: readonly Here[] }
+export const liveEventSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('changed'), changed }),
+  z.object({ kind: z.literal('here'), people: z.array(here) }),
+])
+export type LiveEvent = Frozen<z.infer<typeof liveEventSchema>>
+export type Here = Frozen<z.infer<typeof here>>
+export type Changed = Frozen<z.infer<typeof changed>>

@@ -28,19 +28,3 @@ export const setRoleSchema = z.object({
   gardenId: z.string().max(80),
   role: z.enum(ROLES).nullable(),
 })
-
-/** An account as the owner sees it. */
-export interface AccountInfo {
-  readonly id: string
-  readonly login: string
-  readonly name: string
-  readonly owner: boolean
-  readonly roles: Readonly<Record<string, Role>>
-}
-/** Who is signed in; `local`: this machine itself, which needs no login. */
-export interface WhoAnswer {
-  readonly local: boolean
-  readonly account: Pick<AccountInfo, 'id' | 'login' | 'name' | 'owner'> | null
-  /** Roles by garden; empty where one may do everything. */
-  readonly roles: Readonly<Record<string, Role>>
-}

@@ -1,6 +1,5 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, textSchema } from '../core/model'
-import type { Manner } from '../core/measure'
 
 const words = z.string().trim().min(1, 'A note needs words.').pipe(textSchema(1000, 'A note'))
 
@@ -23,45 +22,3 @@ export const clientNoteSchema = z.object({
 })
 export const answerNoteSchema = z.object({ answers: idSchema, said: words })
 export const settleNoteSchema = z.object({ id: idSchema, settled: z.boolean() })
-
-export interface ShareNote {
-  readonly id: string
-  readonly shareId: string
-  readonly bedId: string
-  readonly revision: number
-  readonly alongM: number | null
-  readonly kind: (typeof NOTE_KINDS)[number]
-  readonly who: 'client' | 'designer'
-  readonly said: string
-  readonly answers: string | null
-  readonly settled: boolean
-  readonly at: string
-}
-/** A link as the designer sees it; the link itself is told once, when it is made. */
-export interface ShareInfo {
-  readonly id: string
-  readonly name: string
-  readonly ends: string
-  readonly hasWord: boolean
-  readonly schedule: boolean
-  readonly papers: boolean
-  readonly madeAt: string
-  readonly revoked: boolean
-}
-export interface SharesAnswer {
-  readonly shares: readonly ShareInfo[]
-  readonly notes: readonly ShareNote[]
-}
-/** What a client sees behind a link. */
-export interface SharedGarden {
-  readonly name: string
-  readonly forWhom: string
-  readonly ends: string
-  readonly southern: boolean
-  readonly manner: Manner
-  readonly schedule: boolean
-  readonly papers: boolean
-  readonly letter: readonly string[]
-  readonly beds: readonly { readonly id: string; readonly name: string; readonly revision: number }[]
-  readonly notes: readonly ShareNote[]
-}

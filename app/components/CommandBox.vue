@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { GardenSummary } from '~~/shared/wire'
+import type { GardenSummary } from '~~/shared/answers'
 
 /** Finds gardens, beds, plants, screens and actions by a few letters; opened with Ctrl K. */
 const { box, keys } = useHelpers()
@@ -12,7 +12,7 @@ const term = ref('')
 
 const look = useDebounceFn(async () => {
   const query = new URLSearchParams({ find: term.value, most: '20' })
-  gardens.value = await ask<GardenSummary[]>(`/api/gardens?${query.toString()}`).catch(() => [])
+  gardens.value = await ask('gardens', `/api/gardens?${query.toString()}`)
 }, 150)
 watch(term, look, { immediate: true })
 /** The list says what it is; its maker leaves it without a name. */

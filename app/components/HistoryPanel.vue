@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Bed } from '~~/core/model'
 import { compareBeds } from '~~/core/edit'
-import type { HistoryEntry } from '~~/shared/wire'
+import type { HistoryEntry } from '~~/shared/answers'
 import type { MarkedState } from '~/workers/look.worker'
 
 const { say, timeOf, weekdayOf } = useManner()
@@ -22,7 +22,7 @@ const PAGE = 100
 
 async function load(before?: number) {
   try {
-    const more = await $fetch<HistoryEntry[]>(`/api/beds/${store.id}/history`, { query: before ? { before } : {} })
+    const more = await ask('history', `/api/beds/${store.id}/history`, { query: before ? { before } : {} })
     entries.value = before ? [...entries.value, ...more] : more
     isWhole.value = more.length < PAGE
     problem.value = ''
@@ -42,7 +42,7 @@ watch(open, opens, { immediate: true })
 async function look(revision: number) {
   chosen.value = revision
   try {
-    const bed = await $fetch<Bed>(`/api/beds/${store.id}/history/${revision}`)
+    const bed = await ask('revision', `/api/beds/${store.id}/history/${revision}`)
     // Another moment may have been chosen since.
     if (chosen.value !== revision) return
     then.value = bed

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BedCard, ShownBed } from '~~/shared/wire'
+import type { BedCard, ShownBed } from '~~/shared/answers'
 
 /** A bed's picture in a list: the kept one, or drawn here once and kept for the next time. */
 const props = defineProps<{ card: BedCard; height: number }>()
@@ -23,7 +23,7 @@ watch(
   async () => {
     if (!near.value || props.card.hasPicture) return
     const [bed] = await Promise.all([
-      $fetch<ShownBed>(`/api/beds/${props.card.id}/shown`).catch(() => null),
+      ask('shown', `/api/beds/${props.card.id}/shown`).catch(() => null),
       library.load(),
     ])
     shown.value = bed
@@ -36,7 +36,7 @@ const keep = useDebounceFn((picture: HTMLCanvasElement) => {
     (file) => {
       if (!file) return
       const headers = { 'content-type': 'image/jpeg' }
-      void $fetch(source.value, { method: 'PUT', body: file, headers }).catch(() => null)
+      void request(source.value, { method: 'PUT', body: file, headers }).catch(() => null)
     },
     'image/jpeg',
     0.86,

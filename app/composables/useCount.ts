@@ -2,7 +2,6 @@ import { gardenCount, gardenMaterials, moneyPlan, type CountScope } from '~~/cor
 import { bedFigures, bedFrame } from '~~/core/bed'
 import { applyEdit, type Edit } from '~~/core/edit'
 import { plantedByKind } from '~~/core/setout'
-import type { StoredBed } from '~~/shared/wire'
 
 /** The count of the whole garden: its beds with the one under the hand as it is now, its lines, materials and money. */
 export const useCount = createSharedComposable(() => {
@@ -59,9 +58,9 @@ export const useCount = createSharedComposable(() => {
       bed.edit(edit)
       return
     }
-    const stored = await $fetch<StoredBed>(`/api/beds/${bedId}`)
+    const stored = await ask('bed', `/api/beds/${bedId}`)
     const body = { revision: stored.revision, edits: [{ id: newId(), how: 'edit', edit }] }
-    await $fetch(`/api/beds/${bedId}/edits`, { method: 'POST', body })
+    await request(`/api/beds/${bedId}/edits`, { method: 'POST', body })
     await garden.loadBeds()
   }
 

@@ -2,7 +2,7 @@ import type { Bed } from '~~/core/model'
 import { newBed } from '~~/core/bed'
 import { layGarden, neighboursOf, placeNeighbours, type LaidBed } from '~~/core/garden'
 import type { PlacedPlant } from '~~/core/layout'
-import type { StoredBed } from '~~/shared/wire'
+import type { StoredBed } from '~~/shared/answers'
 
 const NO_PLANTS: readonly PlacedPlant[] = []
 
@@ -15,7 +15,7 @@ export const useGardenScene = createSharedComposable(() => {
   const stored = shallowRef<readonly StoredBed[]>([])
 
   async function loadBeds(gardenId = store.garden?.id) {
-    if (gardenId) stored.value = await $fetch<StoredBed[]>(`/api/gardens/${gardenId}/beds`)
+    if (gardenId) stored.value = await ask('beds', `/api/gardens/${gardenId}/beds`)
   }
 
   const isOpen = computed(() => site.id !== null && site.id === store.garden?.id)

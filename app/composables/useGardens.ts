@@ -1,6 +1,6 @@
 import type { BedKind, Garden } from '~~/core/model'
 import { newBed } from '~~/core/bed'
-import type { GardenSummary, StoredBed, StoredGarden } from '~~/shared/wire'
+import type { GardenSummary, StoredGarden } from '~~/shared/answers'
 
 const PAGE = 20
 const MOST = 250
@@ -15,17 +15,17 @@ export function useGardens() {
   const find = ref('')
   const total = ref(0)
 
-  async function ask(from: number, most: number) {
-    const answer = await $fetch.raw<GardenSummary[]>('/api/gardens', { query: { find: find.value, from, most } })
+  async function page(from: number, most: number) {
+    const answer = await $fetch.raw<unknown>('/api/gardens', { query: { find: find.value, from, most } })
     total.value = Number(answer.headers.get('x-total-count'))
-    return answer._data ?? []
+    return readAs('gardens', answer._data ?? [])
   }
 
   /** The list anew, as far as it was opened. */
   async function load() {
     const wanted = find.value
     try {
-      const list = await ask(0, Math.max(PAGE, Math.min(MOST, gardens.value?.length ?? 0)))
+      const list = await page(0, Math.max(PAGE, Math.min(MOST, gardens.value?.length ?? 0)))
       if (wanted !== find.value) return
       gardens.value = list
       problem.value = ''
@@ -35,7 +35,7 @@ export function useGardens() {
   }
   async function more() {
     try {
-      gardens.value = [...gardens.value!, ...(await ask(gardens.value!.length, PAGE))]
+      gardens.value = [...gardens.value!, ...(await page(gardens.value!.length, PAGE))]
     } catch (error) {
       problem.value = messageOf(error)
     }
@@ -43,27 +43,27 @@ export function useGardens() {
   watchDebounced(find, load, { debounce: 200 })
 
   async function makeGarden(garden: Garden) {
-    await $fetch<StoredGarden>('/api/gardens', { method: 'POST', body: { garden } })
+    await request('/api/gardens', { method: 'POST', body: { garden } })
     await load()
   }
 
   async function changeGarden(stored: StoredGarden, garden: Garden) {
-    await $fetch(`/api/gardens/${stored.id}`, { method: 'PUT', body: { revision: stored.revision, garden } })
+    await request(`/api/gardens/${stored.id}`, { method: 'PUT', body: { revision: stored.revision, garden } })
     await load()
   }
 
   const makeBed = (gardenId: string, bed: { name: string; lengthM: number; depthM: number; kind: BedKind }) =>
-    $fetch<StoredBed>(`/api/gardens/${gardenId}/beds`, {
+    ask('bed', `/api/gardens/${gardenId}/beds`, {
       method: 'POST',
       body: { bed: newBed(bed.name, bed.lengthM, bed.depthM, bed.kind) },
     })
 
   async function remove(kind: 'gardens' | 'beds', id: string, name: string) {
     try {
-      await $fetch(`/api/${kind}/${id}`, { method: 'DELETE' })
+      await request(`/api/${kind}/${id}`, { method: 'DELETE' })
       await load()
       const bringBack = async () => {
-        await $fetch(`/api/${kind}/${id}/restore`, { method: 'POST', body: {} })
+        await request(`/api/${kind}/${id}/restore`, { method: 'POST', body: {} })
         await load()
       }
       toast.add({

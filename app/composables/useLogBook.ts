@@ -1,6 +1,5 @@
-import { get, set } from 'idb-keyval'
 import type { LogEntry } from '~~/core/model'
-import { blankEntry, fullEntry, joinEntries, type SlimEntry } from '~~/core/log'
+import { blankEntry, fullEntry, joinEntries } from '~~/core/log'
 
 /** What is said of a new entry; the rest is empty. */
 export type Said = Partial<LogEntry> & Pick<LogEntry, 'day' | 'kind'>
@@ -24,14 +23,13 @@ export function useLogBook(gardenId: string) {
   const key = `log:${gardenId}`
 
   async function open() {
-    const kept = await get<{ waiting: LogEntry[]; entries: LogEntry[] }>(key).catch(() => undefined)
+    const kept = await readKept('keptLog', key)
     waiting.value = joinEntries(waiting.value, kept?.waiting ?? [])
     entries.value = joinEntries(entries.value, kept?.entries ?? [], waiting.value)
     await photos.open()
     await join()
   }
-  const keep = () =>
-    set(key, { waiting: [...waiting.value], entries: entries.value.slice(0, KEPT) }).catch(() => undefined)
+  const keep = () => writeKept(key, { waiting: [...waiting.value], entries: entries.value.slice(0, KEPT) })
 
   async function join() {
     if (joining.value) return
@@ -40,10 +38,10 @@ export function useLogBook(gardenId: string) {
       refused.value = await photos.send()
       const sent = waiting.value
       if (sent.length > 0) {
-        await $fetch(`/api/gardens/${gardenId}/log`, { method: 'POST', body: { entries: sent }, timeout: 15000 })
+        await request(`/api/gardens/${gardenId}/log`, { method: 'POST', body: { entries: sent }, timeout: 15000 })
         waiting.value = waiting.value.filter((e) => !sent.includes(e))
       }
-      const stored = await $fetch<SlimEntry[]>(`/api/gardens/${gardenId}/log`, { timeout: 15000 })
+      const stored = await ask('log', `/api/gardens/${gardenId}/log`, { timeout: 15000 })
       entries.value = joinEntries(stored.map(fullEntry), waiting.value)
       reached.value = true
     } catch (error) {

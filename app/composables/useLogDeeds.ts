@@ -11,7 +11,7 @@ export function useLogDeeds() {
   const { settled } = useScene()
   const { write, change, remove, plantName, now } = useLog()
   const sendCells = (plantId: string, cells: Readonly<Record<string, string>>) =>
-    $fetch(`/api/gardens/${bed.garden!.id}/learned`, { method: 'POST', body: { plantId, cells } })
+    request(`/api/gardens/${bed.garden!.id}/learned`, { method: 'POST', body: { plantId, cells } })
   /** Takes what was learned over: into the garden's own figures of the plant, or into the spares of its next order. */
   async function accept(l: Learned) {
     const { plant, cells, lossShare } = l

@@ -13,7 +13,6 @@ import {
   type OrderPlace,
 } from '~~/core/edit'
 import { toMm } from '~~/core/geometry'
-import type { StoredBed } from '~~/shared/wire'
 
 /** What can be done with all drifts that are chosen; with one alone as well. */
 export const useMany = createSharedComposable(() => {
@@ -82,9 +81,9 @@ export const useMany = createSharedComposable(() => {
   /** Copies the chosen drifts into another bed of the garden and saves it there; the answer says what happened. */
   async function copyTo(bedId: string): Promise<string> {
     if (!store.bed) return ''
-    const other = await $fetch<StoredBed>(`/api/beds/${encodeURIComponent(bedId)}`)
+    const other = await ask('bed', `/api/beds/${encodeURIComponent(bedId)}`)
     const made = copyInto(store.bed, ids.value, other.value, newId)
-    await $fetch(`/api/beds/${encodeURIComponent(bedId)}/edits`, {
+    await request(`/api/beds/${encodeURIComponent(bedId)}/edits`, {
       method: 'POST',
       body: { revision: other.revision, edits: [{ id: newId(), how: 'edit', edit: made }] },
     })

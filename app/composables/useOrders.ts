@@ -71,7 +71,7 @@ export function useOrders() {
     }
     busy.value = order.id
     try {
-      const answer = await $fetch<Order>(`/api/gardens/${bed.garden!.id}/nursery/${to}`, {
+      const answer = await ask('order', `/api/gardens/${bed.garden!.id}/nursery/${to}`, {
         method: 'POST',
         body: { order, today: today() },
       })

@@ -1,4 +1,4 @@
-import type { SharesAnswer } from '~~/shared/shareSchema'
+import type { SharesAnswer } from '~~/shared/answers'
 
 /** The links by which a garden is shown, and what was said over them. */
 export function useShares(gardenId: () => string | undefined) {
@@ -12,7 +12,7 @@ export function useShares(gardenId: () => string | undefined) {
     problem.value = ''
     try {
       await work?.()
-      answer.value = await ask<SharesAnswer>(base())
+      answer.value = await ask('shares', base())
       return true
     } catch (error) {
       problem.value = messageOf(error)
@@ -20,9 +20,9 @@ export function useShares(gardenId: () => string | undefined) {
     }
   }
   const reply = (answers: string, said: string) =>
-    doing(() => ask(`${base()}/answer`, { method: 'POST', body: { answers, said } }))
+    doing(() => request(`${base()}/answer`, { method: 'POST', body: { answers, said } }))
   const settle = (id: string, settled: boolean) =>
-    doing(() => ask(`${base()}/settle`, { method: 'PUT', body: { id, settled } }))
-  const revoke = (id: string) => doing(() => ask(`${base()}/${id}`, { method: 'DELETE' }))
+    doing(() => request(`${base()}/settle`, { method: 'PUT', body: { id, settled } }))
+  const revoke = (id: string) => doing(() => request(`${base()}/${id}`, { method: 'DELETE' }))
   return { answer, problem, base, doing, reply, settle, revoke }
 }

@@ -1,4 +1,3 @@
-import { get, set } from 'idb-keyval'
 import type { Tick, TickKind } from '~~/core/model'
 import { joinTicks, type SiteBed, type SiteKind, type SitePlant, type SiteSheet } from '~~/core/setout'
 
@@ -18,11 +17,11 @@ export function useSiteSheet(gardenId: string) {
   const book = useTickBook(gardenId)
 
   async function open() {
-    const kept = await get<SiteSheet>(`sheet:${gardenId}`).catch(() => undefined)
+    const kept = await readKept('siteSheet', `sheet:${gardenId}`)
     if (kept) sheet.value = kept
     try {
-      sheet.value = await $fetch<SiteSheet>(`/api/gardens/${gardenId}/setout`)
-      await set(`sheet:${gardenId}`, sheet.value)
+      sheet.value = await ask('siteSheet', `/api/gardens/${gardenId}/setout`)
+      await writeKept(`sheet:${gardenId}`, sheet.value)
     } catch (error) {
       if (!kept) problem.value = messageOf(error)
     }
@@ -61,22 +60,19 @@ export function useTickBook(gardenId: string) {
   }
 
   async function open() {
-    const kept = await get<{ ticks: Tick[]; waiting: Tick[]; aside?: { ticks: readonly Tick[]; why: string } }>(
-      key,
-    ).catch(() => undefined)
+    const kept = await readKept('keptTicks', key)
     ticks.value = joinTicks(ticks.value, kept?.ticks ?? [])
     waiting.value = joinTicks(waiting.value, kept?.waiting ?? [])
     aside.value = kept?.aside ?? { ticks: [], why: '' }
     await join()
   }
-  const keep = () =>
-    set(key, { ticks: [...ticks.value], waiting: [...waiting.value], aside: aside.value }).catch(() => undefined)
+  const keep = () => writeKept(key, { ticks: [...ticks.value], waiting: [...waiting.value], aside: aside.value })
 
   async function join() {
     if (state.value === 'joining') return
     state.value = 'joining'
     const done = await deliver(waiting.value, (sent) =>
-      $fetch<Tick[]>(`/api/gardens/${gardenId}/ticks`, {
+      ask('ticks', `/api/gardens/${gardenId}/ticks`, {
         method: 'POST',
         body: { ticks: sent },
         timeout: 15000,

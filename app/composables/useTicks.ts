@@ -8,8 +8,7 @@ export const useTicks = createSharedComposable(() => {
 
   async function load() {
     if (!gardenId.value) return
-    const answer = await $fetch<Tick[]>(`/api/gardens/${gardenId.value}/ticks`).catch(() => null)
-    if (answer) ticks.value = answer
+    ticks.value = await ask('ticks', `/api/gardens/${gardenId.value}/ticks`)
   }
   watch(gardenId, load, { immediate: true })
   useEventListener('focus', load)

@@ -7,13 +7,13 @@ export function useWaitingPhotos(gardenId: string) {
   const shown = shallowRef<ReadonlyMap<string, string>>(new Map())
   const key = `photos:${gardenId}`
   const photoKey = (id: string) => `photo:${gardenId}:${id}`
-  const keepList = () => set(key, [...waiting.value]).catch(() => undefined)
+  const keepList = () => writeKept(key, [...waiting.value])
   const show = (id: string, photo: Blob) => {
     shown.value = new Map(shown.value).set(id, URL.createObjectURL(photo))
   }
 
   async function open() {
-    const kept = await get<string[]>(key).catch(() => undefined)
+    const kept = await readKept('keptPhotos', key)
     waiting.value = [...new Set([...waiting.value, ...(kept ?? [])])]
     for (const id of waiting.value) {
       const photo = await get<Blob>(photoKey(id)).catch(() => undefined)
@@ -48,7 +48,7 @@ export function useWaitingPhotos(gardenId: string) {
   async function sendOne(id: string) {
     const photo = await get<Blob>(photoKey(id))
     if (photo)
-      await $fetch(`/api/gardens/${gardenId}/photos/${id}`, {
+      await request(`/api/gardens/${gardenId}/photos/${id}`, {
         method: 'PUT',
         body: photo,
         headers: { 'content-type': photo.type },

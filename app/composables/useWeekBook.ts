@@ -1,4 +1,3 @@
-import { get, set } from 'idb-keyval'
 import type { CareTick } from '~~/core/model'
 import type { CareTask } from '~~/core/care'
 
@@ -22,13 +21,12 @@ export function useWeekBook(gardenId: string) {
   const aside = shallowRef(NOTHING_ASIDE)
   const joining = ref(false)
   const key = `week:${gardenId}`
-  const keep = () =>
-    set(key, { ticks: ticks.value, waiting: waiting.value, aside: aside.value }).catch(() => undefined)
+  const keep = () => writeKept(key, { ticks: ticks.value, waiting: waiting.value, aside: aside.value })
   const apply = (to: Readonly<Record<string, CareTick>>, by: Readonly<Record<string, CareTick | null>>) =>
     Object.fromEntries(Object.entries({ ...to, ...by }).filter((e): e is [string, CareTick] => e[1] !== null))
 
   async function open() {
-    const kept = await get<Kept>(key).catch(() => undefined)
+    const kept = await readKept('keptWeek', key)
     waiting.value = { ...kept?.waiting, ...waiting.value }
     aside.value = kept?.aside ?? NOTHING_ASIDE
     ticks.value = apply(kept?.ticks ?? {}, { ...aside.value.ticks, ...waiting.value })
@@ -38,7 +36,7 @@ export function useWeekBook(gardenId: string) {
     if (joining.value) return
     joining.value = true
     const { answer, refused, why } = await deliver(Object.entries(waiting.value), (sent) =>
-      $fetch<Record<string, CareTick>>(`/api/gardens/${gardenId}/care-ticks`, {
+      ask('careTicks', `/api/gardens/${gardenId}/care-ticks`, {
         method: 'POST',
         body: { ticks: Object.fromEntries(sent) },
         timeout: 15000,

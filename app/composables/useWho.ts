@@ -1,15 +1,15 @@
-import type { WhoAnswer } from '~~/shared/peopleSchema'
+import type { WhoAnswer } from '~~/shared/answers'
 
 /** Who is signed in, asked once a page load. */
 export function useWho() {
   const who = useState<WhoAnswer | null>('who', () => null)
   onMounted(async () => {
-    who.value ??= await $fetch<WhoAnswer>('/api/who').catch(() => null)
+    who.value ??= await ask('who', '/api/who').catch(() => null)
   })
   const isOwner = computed(() => who.value?.local === true || who.value?.account?.owner === true)
   const isAway = computed(() => who.value?.local === false)
   async function signOut() {
-    await $fetch('/api/sign-out', { method: 'POST', body: {} }).catch(() => null)
+    await request('/api/sign-out', { method: 'POST', body: {} })
     who.value = null
     await navigateTo('/sign-in')
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { BedKind, Garden } from '~~/core/model'
 import type { BedFacts } from '~~/core/bed'
-import type { StoredGarden } from '~~/shared/wire'
+import type { StoredGarden } from '~~/shared/answers'
 
 const { gardens, total, find, problem, load, more, makeGarden, changeGarden, makeBed, remove } = useGardens()
 const blank: Garden = {

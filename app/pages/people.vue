@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ROLES, type AccountInfo, type Role } from '~~/shared/peopleSchema'
+import { ROLES, type Role } from '~~/shared/peopleSchema'
+import type { AccountInfo } from '~~/shared/answers'
 
 /** Accounts of this store and what each may do in which garden. */
 useHead({ title: 'People · Amber Terrace' })
@@ -22,8 +23,8 @@ async function doing(work: () => Promise<unknown>) {
   problem.value = ''
   try {
     await work()
-    accounts.value = await ask<AccountInfo[]>('/api/accounts')
-    gardens.value = await ask<{ id: string; name: string }[]>('/api/gardens/names')
+    accounts.value = await ask('accounts', '/api/accounts')
+    gardens.value = await ask('gardenNames', '/api/gardens/names')
     return true
   } catch (error) {
     problem.value = messageOf(error)
@@ -32,14 +33,17 @@ async function doing(work: () => Promise<unknown>) {
 }
 onMounted(() => doing(() => Promise.resolve()))
 async function add() {
-  const isMade = await doing(() => ask('/api/accounts', { method: 'POST', body: fresh }))
+  const isMade = await doing(() => request('/api/accounts', { method: 'POST', body: fresh }))
   if (isMade) Object.assign(fresh, { login: '', name: '', password: '', owner: false })
 }
 const setRole = (accountId: string, gardenId: string, role: string) =>
   doing(() =>
-    ask('/api/accounts/role', { method: 'PUT', body: { accountId, gardenId, role: role === NONE ? null : role } }),
+    request('/api/accounts/role', {
+      method: 'PUT',
+      body: { accountId, gardenId, role: role === NONE ? null : role },
+    }),
   )
-const remove = (id: string) => doing(() => ask(`/api/accounts/${id}`, { method: 'DELETE' }))
+const remove = (id: string) => doing(() => request(`/api/accounts/${id}`, { method: 'DELETE' }))
 const isMe = (id: string) => who.value?.account?.id === id
 const isLocal = computed(() => who.value?.local === true)
 </script>

@@ -16,7 +16,7 @@ async function signIn() {
   busy.value = true
   problem.value = ''
   try {
-    await $fetch('/api/sign-in', { method: 'POST', body: { login: login.value, password: password.value } })
+    await request('/api/sign-in', { method: 'POST', body: { login: login.value, password: password.value } })
     await navigateTo(next.value)
   } catch (error) {
     problem.value = messageOf(error)

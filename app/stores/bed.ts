@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import type { Bed } from '~~/core/model'
 import { applyEdit, describeEdit, mergeBeds, rebaseEdit, type Edit } from '~~/core/edit'
-import type { SavedAnswer, StoredBed, StoredGarden } from '~~/shared/wire'
+import type { StoredBed, StoredGarden } from '~~/shared/answers'
 import { createKeeper } from './keeper'
 
 /** The bed being worked on: its edits, undo and redo, and its saving. The one place that changes a bed. */
@@ -16,7 +16,7 @@ export const useBedStore = defineStore('bed', () => {
   } = createKeeper<Bed, StoredBed, Edit>({
     key: (id) => id,
     put: ({ id, revision, edits }) =>
-      $fetch<SavedAnswer>(`/api/beds/${id}/edits`, { method: 'POST', body: { revision, edits } }),
+      ask('saved', `/api/beds/${id}/edits`, { method: 'POST', body: { revision, edits } }),
     apply: (value, edit) => {
       const { bed: after, inverse } = applyEdit(value, edit)
       return { value: after, inverse }
@@ -33,14 +33,14 @@ export const useBedStore = defineStore('bed', () => {
 
   async function open(bedId: string) {
     if (holds(bedId)) return
-    const stored = await $fetch<StoredBed>(`/api/beds/${encodeURIComponent(bedId)}`)
-    garden.value = await $fetch<StoredGarden>(`/api/gardens/${stored.gardenId}`)
+    const stored = await ask('bed', `/api/beds/${encodeURIComponent(bedId)}`)
+    garden.value = await ask('garden', `/api/gardens/${stored.gardenId}`)
     await take(stored)
   }
 
-  const follow = () => hear(() => $fetch<StoredBed>(`/api/beds/${encodeURIComponent(keeper.id.value ?? '')}`))
+  const follow = () => hear(() => ask('bed', `/api/beds/${encodeURIComponent(keeper.id.value ?? '')}`))
   async function followGarden() {
-    if (garden.value) garden.value = await $fetch<StoredGarden>(`/api/gardens/${garden.value.id}`)
+    if (garden.value) garden.value = await ask('garden', `/api/gardens/${garden.value.id}`)
   }
 
   return { ...keeper, garden, bed, open, follow, followGarden }

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import type { Brief } from '~~/core/model'
 import { rebaseChange } from '~~/core/merge'
 import { EMPTY_BRIEF } from '~~/core/brief'
-import type { SavedAnswer, StoredBrief } from '~~/shared/wire'
+import type { StoredBrief } from '~~/shared/answers'
 import { createKeeper } from './keeper'
 
 /** A change of a brief: some of its parts, set anew. */
@@ -22,7 +22,7 @@ export const useBriefStore = defineStore('brief', () => {
   } = createKeeper<Brief, StoredBrief, BriefEdit>({
     key: (id) => `brief:${id}`,
     put: ({ id, revision, value: brief, edits }) =>
-      $fetch<SavedAnswer>(`/api/gardens/${id}/brief`, {
+      ask('saved', `/api/gardens/${id}/brief`, {
         method: 'PUT',
         body: { revision, brief, saves: edits.map((e) => e.id) },
       }),
@@ -42,9 +42,9 @@ export const useBriefStore = defineStore('brief', () => {
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return
-    await take(await $fetch<StoredBrief>(`/api/gardens/${gardenId}/brief`))
+    await take(await ask('brief', `/api/gardens/${gardenId}/brief`))
   }
   const set = (change: Partial<Brief>, name = 'change the brief') => keeper.edit({ change, name })
-  const follow = () => hear(() => $fetch<StoredBrief>(`/api/gardens/${keeper.id.value}/brief`))
+  const follow = () => hear(() => ask('brief', `/api/gardens/${keeper.id.value}/brief`))
   return { ...keeper, brief, open, follow, set }
 })

@@ -1,4 +1,4 @@
-import type { Stored, SavedAnswer } from '../../shared/wire'
+import type { Stored, SavedAnswer } from '../../shared/answers'
 
 /** A value as it is when it reads; null when it does not. */
 

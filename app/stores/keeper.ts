@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, type ComputedRef } from 'vue'
-import type { SavedAnswer } from '../../shared/wire'
+import type { SavedAnswer } from '../../shared/answers'
 import { newId } from '../utils/newId'
 import { dropUnsaved, keepUnsaved, readUnsaved, type Unsaved } from '../utils/unsaved'
 import { createEditSteps, type How, type Step } from './editSteps'

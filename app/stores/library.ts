@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import type { Plant } from '~~/core/plant'
-import type { LibraryAnswer } from '~~/shared/wire'
 
 /** All plants that can be used in a garden: the library's and the user's own, with the garden's changes. */
 export const useLibraryStore = defineStore('library', () => {
@@ -14,7 +13,7 @@ export const useLibraryStore = defineStore('library', () => {
 
   async function load(garden: string | null = null, again = false) {
     if (plants.value.length > 0 && !again && garden === gardenId.value) return
-    const answer = await $fetch<LibraryAnswer>('/api/library', { query: garden ? { garden } : {} })
+    const answer = await ask('library', '/api/library', { query: garden ? { garden } : {} })
     plants.value = answer.plants
     own.value = new Set(answer.own)
     changed.value = new Set(answer.changed)

@@ -1,4 +1,4 @@
-import type { Stored, SavedAnswer } from '../../shared/wire'
+import type { Stored, SavedAnswer } from '../../shared/answers'
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { dataOf, messageOf, statusOf } from '../utils/messageOf'
 import type { How } from './editSteps'

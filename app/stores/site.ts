@@ -9,7 +9,7 @@ import {
   resolveSite,
   type SiteEdit,
 } from '~~/core/site'
-import type { SavedAnswer, StoredSite } from '~~/shared/wire'
+import type { StoredSite } from '~~/shared/answers'
 import { createKeeper } from './keeper'
 
 /** The site of the garden being worked on. The one place that changes a site. */
@@ -23,7 +23,7 @@ export const useSiteStore = defineStore('site', () => {
   } = createKeeper<Site, StoredSite, SiteEdit>({
     key: (id) => `site:${id}`,
     put: ({ id, revision, value, edits }) =>
-      $fetch<SavedAnswer>(`/api/gardens/${id}/site`, {
+      ask('saved', `/api/gardens/${id}/site`, {
         method: 'PUT',
         body: { revision, site: value, saves: edits.map((e) => e.id) },
       }),
@@ -44,9 +44,9 @@ export const useSiteStore = defineStore('site', () => {
 
   async function open(gardenId: string) {
     if (holds(gardenId)) return
-    await take(await $fetch<StoredSite>(`/api/gardens/${gardenId}/site`))
+    await take(await ask('site', `/api/gardens/${gardenId}/site`))
   }
 
-  const follow = () => hear(() => $fetch<StoredSite>(`/api/gardens/${keeper.id.value}/site`))
+  const follow = () => hear(() => ask('site', `/api/gardens/${keeper.id.value}/site`))
   return { ...keeper, site, resolved, open, follow }
 })

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import type { Supply, SupplyLine } from '~~/core/model'
 import { rebaseChange } from '~~/core/merge'
 import { EMPTY_SUPPLY, withLine } from '~~/core/count'
-import type { SavedAnswer, StoredSupply, SupplyAnswer } from '~~/shared/wire'
+import type { StoredSupply } from '~~/shared/answers'
 import { createKeeper } from './keeper'
 
 /** A change of a supply: some of its parts, set anew. */
@@ -22,7 +22,7 @@ export const useSupplyStore = defineStore('supply', () => {
   } = createKeeper<Supply, StoredSupply, SupplyEdit>({
     key: (id) => `supply:${id}`,
     put: ({ id, revision, value: supply, edits }) =>
-      $fetch<SavedAnswer>(`/api/gardens/${id}/supply`, {
+      ask('saved', `/api/gardens/${id}/supply`, {
         method: 'PUT',
         body: { revision, supply, saves: edits.map((e) => e.id) },
       }),
@@ -47,7 +47,7 @@ export const useSupplyStore = defineStore('supply', () => {
     await take(await fetchIt(gardenId))
   }
   async function fetchIt(gardenId: string) {
-    const answer = await $fetch<SupplyAnswer>(`/api/gardens/${gardenId}/supply`)
+    const answer = await ask('supply', `/api/gardens/${gardenId}/supply`)
     issued.value = new Map(Object.entries(answer.issued))
     return answer
   }

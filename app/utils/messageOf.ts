@@ -1,5 +1,13 @@
-/** The server's own words for why it refused, or a plain sentence when it could not be reached. */
+/** What a device kept or a server answered is not what this page knows. */
+export class UnknownAnswer extends Error {}
+
+/** The server's own words for why it refused, or a plain sentence when it could not be reached or answered what nobody knows. */
 export function messageOf(error: unknown): string {
+  if (error instanceof UnknownAnswer)
+    return (
+      `The server answered something that this page does not know (${error.message.trim()}). ` +
+      'Load the page again: it may be an older one than the server.'
+    )
   const data = (error as { data?: { message?: string; data?: { message?: string } } }).data
   return (
     data?.data?.message ??

@@ -1,4 +1,4 @@
-import type { Shape, Stay, Turn, Drift } from '../model'
+import type { Turn, Drift } from '../model'
 
 export const turnsOf = (drift: Pick<Drift, 'turns'>): readonly Turn[] => drift.turns ?? []
 /** Plants of a bed that come of dividing others of it, of a kind. */

@@ -1,5 +1,4 @@
 import type { Existing } from '../model'
-import type { PlaceMonth } from '../time'
 
 /** Whether what stands there keeps its place. A moved plant and one taken out leave it free. */
 export const keepsPlace = (e: Existing): boolean =>

@@ -1,5 +1,4 @@
 import { type RoundEdge, type BedForm, type RoundForm } from '../model'
-import type { Point } from '../geometry'
 
 export const isRound = (form: BedForm): form is RoundForm =>
   form.kind === 'island' || form.kind === 'ring' || form.kind === 'court' || form.kind === 'container'

@@ -1,6 +1,5 @@
-import { type SchoolChanges, type SchoolId, MANNERS, type Brief } from '../model'
+import { MANNERS, type Brief } from '../model'
 import type { PlaceMonth } from '../time'
-import type { Theme } from '../colour'
 
 /** How a garden is kept, as it is shown. */
 export const MANNER_WORDS: Readonly<Record<(typeof MANNERS)[number], string>> = {

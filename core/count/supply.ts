@@ -1,13 +1,4 @@
-import {
-  type SizeClass,
-  type Order,
-  type Tray,
-  NO_WATER_PLAN,
-  type WaterPlan,
-  type SupplyLine,
-  type Supplier,
-  type Supply,
-} from '../model'
+import { NO_WATER_PLAN, type SupplyLine, type Supplier, type Supply } from '../model'
 import { SPARES } from './sizeClass'
 
 const NURSERY_ID = 'port-linnet-growers'

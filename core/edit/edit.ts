@@ -1,5 +1,5 @@
 import type { Edit } from './editSchema'
-import type { Acceptance, Bed, Buying, Drift, Existing, Pin } from '../model'
+import type { Bed, Drift } from '../model'
 import { laneMiddleShare, numbersOf, withCount, withoutPlant } from '../bed'
 import { followersOf, ordersWithout } from './orders'
 

@@ -49,14 +49,11 @@ const single = z.discriminatedUnion('kind', [
 type Single = Frozen<z.infer<typeof single>>
 /** What a change does not name it leaves as it is: it never says “undefined”. */
 type Said<T> = { [K in keyof T]: Exclude<T[K], undefined> }
-type Changing<E> = E extends { readonly change: infer C }
-  ? Omit<E, 'change'> & { readonly change: Said<C> }
-  : E
+type Changing<E> = E extends { readonly change: infer C } ? Omit<E, 'change'> & { readonly change: Said<C> } : E
 
 /** A named change of a bed. Each has an inverse, so that undo, redo, autosave and mending all use the same edits. */
 export type Edit =
-  | Changing<Single>
-  | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
+  Changing<Single> | { readonly kind: 'all'; readonly edits: readonly Edit[]; readonly name: string }
 
 /** An edit as it crosses the wire: what it makes of the bed is checked as a whole after it. */
 export const editSchema: z.ZodType<Edit> = z.lazy(() => z.union([single, group])) as unknown as z.ZodType<Edit>

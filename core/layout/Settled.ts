@@ -324,7 +324,5 @@ interface MadeRoom {
   readonly moved: ReadonlySet<number>
 }
 
-function wayOf(meant: Meant, former: ByIdInOrder<Way>, i: number): Way | undefined {
-  const there = former.list[i]
-  return there?.meant === meant ? there : former.get(meant.tag.id, i)
-}
+const wayOf = (meant: Meant, former: ByIdInOrder<Way>, i: number): Way | undefined =>
+  former.list[i]?.meant === meant ? former.list[i] : former.get(meant.tag.id, i)

@@ -1,5 +1,4 @@
 import type { LogKind, LogEntry } from '../model'
-import type { Day } from '../time'
 
 /** What an amount of a kind is counted in; kinds that are not here have none. */
 export const AMOUNT_OF: Readonly<Partial<Record<LogKind, 'm' | 'plants' | 'minutes' | 'litres' | 'money'>>> = {

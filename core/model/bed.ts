@@ -13,16 +13,7 @@ import {
   textSchema,
   whole,
 } from './basic'
-import {
-  CONDITIONS,
-  DRAINAGE,
-  EXPOSURE,
-  FATES,
-  FEATURE_KINDS,
-  IRRIGATION,
-  ORDER_KINDS,
-  SCHOOL_IDS,
-} from './codes'
+import { CONDITIONS, DRAINAGE, EXPOSURE, FATES, FEATURE_KINDS, IRRIGATION, ORDER_KINDS, SCHOOL_IDS } from './codes'
 import { driftSchema } from './drift'
 import { formShape, outlineShape, wallSchema } from './form'
 import type { Frozen } from './frozen'
@@ -128,7 +119,12 @@ const driftOrderSchema = z.object({
   about: textSchema(80),
 })
 /** Words pinned to a place of a bed's plan, metres. */
-const noteSchema = z.object({ id: idSchema, x: far, y: far, text: saidSchema(500, 'A note', 'A note needs words.') })
+const noteSchema = z.object({
+  id: idSchema,
+  x: far,
+  y: far,
+  text: saidSchema(500, 'A note', 'A note needs words.'),
+})
 
 /** What is composed and decided for one bed, part by part; edits carry parts of it. Beds of earlier versions have not all of them. */
 export const bedShape = {
@@ -160,17 +156,13 @@ export const bedShape = {
     .transform((ids) => [...new Set(ids)]),
   buying: z.array(buyingSchema).max(400),
 }
-const bedParts = z.object(bedShape)
 /** Everything that is composed and decided for one bed. */
-export type Bed = Frozen<z.infer<typeof bedParts>>
+export type Bed = Frozen<z.infer<z.ZodObject<typeof bedShape>>>
 
 export type Viewpoint = Bed['viewpoint']
 export type Ground = Bed['ground']
-export type Exposure = Ground['wind']
 export type Existing = Bed['existing'][number]
-export type Fate = Existing['fate']
 export type Pin = Bed['pins'][number]
-export type Acceptance = Bed['accepted'][number]
 export type Buying = Bed['buying'][number]
 export type LaneStation = Bed['laneStations'][number]
 export type Feature = Bed['features'][number]

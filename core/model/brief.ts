@@ -12,9 +12,7 @@ const words = z.array(saidSchema(80, 'A name', 'A name is needed.')).max(30, 'At
 const themeSchema = z.object({
   harmony: z.enum(HARMONIES),
   base: colourSchema,
-  colours: z
-    .array(z.object({ colour: colourSchema, months }))
-    .max(8, 'At most eight colours: fewer read better.'),
+  colours: z.array(z.object({ colour: colourSchema, months })).max(8, 'At most eight colours: fewer read better.'),
 })
 /** What is asked of plants: a trait they must, should or must never have, everywhere or in some beds. */
 const requirement = z.object({

@@ -84,7 +84,6 @@ export type SpotsAt = (typeof SPOTS_AT)[number]
 
 /** What walls are made of. */
 export const MATERIALS = ['brick', 'stone', 'render', 'boards'] as const
-export type Material = (typeof MATERIALS)[number]
 export const COVERS = ['path', 'paving', 'lawn', 'water', 'gravel', 'drive', 'street'] as const
 export const SITE_FEATURES = ['post', 'urn', 'tap', 'bench', 'other'] as const
 export const SERVICES = ['water', 'gas', 'electric', 'drain', 'telecom', 'drip', 'overhead'] as const
@@ -117,7 +116,6 @@ export const WAYS = ['pot', 'plug', 'seed', 'cutting', 'division'] as const
 export type Way = (typeof WAYS)[number]
 /** How far an order has come. */
 export const ORDER_STATES = ['draft', 'asked', 'ordered', 'confirmed', 'delivered'] as const
-export type OrderState = (typeof ORDER_STATES)[number]
 export const TRAY_STEPS = ['sown', 'germinated', 'prickedOut', 'hardenedOff', 'plantedOut'] as const
 export type TrayStep = (typeof TRAY_STEPS)[number]
 export const SIZE_CLASSES = ['plug', 'small', 'pot', 'large', 'bulb'] as const

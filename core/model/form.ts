@@ -99,5 +99,4 @@ export type RoundEdge = Frozen<z.infer<typeof roundEdge>>
 export type Variant = Frozen<z.infer<typeof variant>>
 export type BedForm = Frozen<z.infer<typeof formShape>>
 export type CourtForm = Extract<BedForm, { readonly kind: 'court' }>
-export type CourtSegments = NonNullable<CourtForm['segments']>
 export type RoundForm = Extract<BedForm, { readonly kind: 'island' | 'ring' | 'court' | 'container' }>

@@ -1,4 +1,4 @@
-import type { WhoAnswer } from '~~/shared/peopleSchema'
+import type { WhoAnswer } from '~~/shared/answers'
 
 /** Who is signed in. */
 export default defineEventHandler((event): WhoAnswer => {

@@ -1,10 +1,9 @@
 import { saveSupply } from '../db/queries/supplies'
 import { saveBrief } from '../db/queries/briefs'
 import { plantCells, plantFromCells, type Plant, type PlantCells } from '../../core/plant'
-import type { ArchiveAnswer } from '../../shared/wire'
+import type { ArchiveAnswer } from '../../shared/answers'
 import type { Db, Queryable } from '../db/Db'
 import { insertBedRow } from '../db/queries/beds'
-
 import { insertDrawing } from '../db/queries/drawings'
 import { dropGarden, hideGarden, insertGarden, setGardenRemoved } from '../db/queries/gardens'
 import { issueKeys } from '../db/queries/issuedKeys'
@@ -13,7 +12,6 @@ import { insertOwnPlants, ownCellsOf } from '../db/queries/ownPlants'
 import { savePlantChanges } from '../db/queries/plantChanges'
 import { savePlantPicture } from '../db/queries/plantPictures'
 import { saveSite } from '../db/queries/sites'
-
 import { joinTicksJson } from '../db/queries/ticks'
 import type { ArchiveRows } from './archiveRows'
 

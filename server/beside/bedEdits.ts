@@ -1,5 +1,6 @@
 import type { Bed } from '../../core/model'
-import type { SavedAnswer, SentEdit, StoredBed } from '../../shared/wire'
+import type { SentEdit } from '../../shared/wire'
+import type { SavedAnswer, StoredBed } from '../../shared/answers'
 import { beside } from './beside'
 import type { Db, Queryable } from '../db/Db'
 import { bedBefore, editsSince, insertEdits, keepSnapshot } from '../db/queries/bedHistory'

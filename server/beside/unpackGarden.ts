@@ -1,5 +1,5 @@
 import type { Plant } from '../../core/plant'
-import type { ArchiveAnswer } from '../../shared/wire'
+import type { ArchiveAnswer } from '../../shared/answers'
 import { beside } from './beside'
 import type { Db } from '../db/Db'
 import { addGarden, describeArchive } from '../archive/addGarden'

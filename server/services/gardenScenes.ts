@@ -5,7 +5,7 @@ import type { Plant } from '../../core/plant'
 import { makeScene, type Scene } from '../../core/scene'
 import { resolveSite } from '../../core/site'
 import { climateOf, type Climate } from '../../core/time'
-import type { StoredGarden } from '../../shared/wire'
+import type { StoredGarden } from '../../shared/answers'
 
 /** What the scenes of a garden are made from, as it is stored: plain data that a worker can be given. */
 export interface GardenParts {

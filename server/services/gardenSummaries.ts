@@ -1,11 +1,10 @@
 import { findBrief } from '../db/queries/briefs'
 import { layGarden } from '../../core/garden'
 import { resolveSite } from '../../core/site'
-import type { GardenSummary, ShownBed } from '../../shared/wire'
+import type { GardenSummary, ShownBed } from '../../shared/answers'
 import type { Queryable } from '../db/Db'
 import { bedCardsOf } from '../db/queries/bedCards'
 import { findBed } from '../db/queries/beds'
-
 import { findGarden, listGardens, type ListAsk } from '../db/queries/gardens'
 import { findSite } from '../db/queries/sites'
 

@@ -1,4 +1,5 @@
-import type { SavedAnswer, SentEdit } from '../../shared/wire'
+import type { SentEdit } from '../../shared/wire'
+import type { SavedAnswer } from '../../shared/answers'
 import type { H3Event } from 'h3'
 import { saveEdits, saveManyEdits } from '../beside/bedEdits'
 

@@ -4,7 +4,7 @@ import { createKeeper } from '../../app/stores/keeper'
 import { type Opened } from '~~/app/stores/held'
 import type { Parcel } from '../../app/stores/saver'
 import { mergeParts } from '../../core/merge'
-import type { SavedAnswer } from '../../shared/wire'
+import type { SavedAnswer } from '../../shared/answers'
 
 interface Note {
   readonly text: string

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShareNote } from '~~/shared/shareSchema'
+import type { ShareNote } from '~~/shared/answers'
 
 const { length } = useManner()
 

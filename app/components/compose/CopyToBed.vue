@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { StoredBed } from '~~/shared/wire'
 import { messageOf } from '~/utils/messageOf'
 
 /** Copies what is chosen into another bed of the garden. */
@@ -13,7 +12,7 @@ const isBusy = ref(false)
 async function load() {
   if (beds.value.length > 0 || !store.garden) return
   try {
-    const all = await $fetch<StoredBed[]>(`/api/gardens/${encodeURIComponent(store.garden.id)}/beds`)
+    const all = await ask('beds', `/api/gardens/${encodeURIComponent(store.garden.id)}/beds`)
     beds.value = all.filter((b) => b.id !== store.id).map((b) => ({ label: b.value.name, value: b.id }))
   } catch (error) {
     said.value = messageOf(error)

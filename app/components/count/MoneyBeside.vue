@@ -17,7 +17,7 @@ const gardens = shallowRef<readonly { readonly id: string; readonly name: string
 const others = shallowRef<ReadonlyMap<string, MoneyPlan>>(new Map())
 const problem = ref('')
 onMounted(async () => {
-  gardens.value = await $fetch('/api/gardens/names').catch(() => [])
+  gardens.value = await ask('gardenNames', '/api/gardens/names')
 })
 const besideItems = computed(() => [
   { label: 'nothing', value: NONE },
@@ -29,7 +29,7 @@ async function setBeside(id: string) {
   problem.value = ''
   if (id !== NONE && id !== AT_ONCE && !others.value.has(id)) {
     try {
-      const plan = await $fetch<MoneyPlan>(`/api/gardens/${id}/money`)
+      const plan = await ask('money', `/api/gardens/${id}/money`)
       others.value = new Map(others.value).set(id, plan)
     } catch (error) {
       problem.value = messageOf(error)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { plainSize, PRICE_FIELDS, withLine, type PriceField } from '~~/core/count'
-import type { PricesAnswer } from '~~/shared/wire'
+import type { PricesAnswer } from '~~/shared/answers'
 
 /** A nursery's own price list: its columns are named once and remembered; nothing is taken before it was looked through. */
 const supply = useSupplyStore()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ArchiveAnswer } from '~~/shared/wire'
+import type { ArchiveAnswer } from '~~/shared/answers'
 
 /** Brings a garden archive in: read first; what its plants would bring or find otherwise is told, then it is taken whole or left. */
 const emit = defineEmits<{ taken: [] }>()

@@ -8,7 +8,7 @@ async function look() {
   busy.value = true
   problem.value = ''
   try {
-    await ask('/api/demo', { method: 'POST', body: {} })
+    await request('/api/demo', { method: 'POST', body: {} })
     emit('looked')
   } catch (error) {
     problem.value = messageOf(error)

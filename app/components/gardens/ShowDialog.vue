@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mannerOf, sayDay } from '~~/core/measure'
-import type { StoredGarden } from '~~/shared/wire'
+import type { StoredGarden } from '~~/shared/answers'
 
 /** Links by which a garden is shown to its client: made, told once, ended. */
 const props = defineProps<{ garden: StoredGarden }>()
@@ -15,7 +15,7 @@ const link = ref('')
 onMounted(() => doing())
 async function make() {
   await doing(async () => {
-    const { path } = await ask<{ path: string }>(base(), { method: 'POST', body: fresh })
+    const { path } = await ask('shareMade', base(), { method: 'POST', body: fresh })
     link.value = `${window.location.origin}${path}`
     fresh.name = ''
     fresh.word = ''

@@ -4,7 +4,6 @@ import { checkForm, newBed } from '~~/core/bed'
 import { fitLine, simplified, type FoundLine } from '~~/core/exchange'
 import { cleanText, cutText, type Units } from '~~/core/measure'
 import type { SiteEdit } from '~~/core/site'
-import type { StoredBed } from '~~/shared/wire'
 
 const { length, say } = useManner()
 
@@ -42,7 +41,7 @@ async function take() {
 async function layUnder(chosen: File, type: string) {
   try {
     const picture = await createImageBitmap(chosen)
-    const { drawingId } = await $fetch<{ drawingId: string }>(`/api/gardens/${bedStore.garden!.id}/drawings`, {
+    const { drawingId } = await ask('drawing', `/api/gardens/${bedStore.garden!.id}/drawings`, {
       method: 'POST',
       body: chosen,
       headers: { 'content-type': type },
@@ -98,7 +97,11 @@ async function bringIn() {
 /** All of a drawing comes in or nothing: beds that were made before it broke off are taken out again. */
 async function giveBack(beds: readonly string[], why: string) {
   problem.value = `Nothing was taken in: ${why}`
-  for (const id of beds) await $fetch(`/api/beds/${id}`, { method: 'DELETE' }).catch(() => undefined)
+  try {
+    for (const id of beds) await request(`/api/beds/${id}`, { method: 'DELETE' })
+  } catch (error) {
+    problem.value += ` Beds that were made before could not be taken out again: ${messageOf(error)}`
+  }
 }
 
 function tell(things: number, beds: number, simpler: number, left: readonly string[]) {
@@ -141,10 +144,7 @@ async function makeBed(found: FoundLine, edits: SiteEdit[]): Promise<string[]> {
     ...newBed(line.name, Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), 'island'),
     form,
   }
-  const stored = await $fetch<StoredBed>(`/api/gardens/${bedStore.garden!.id}/beds`, {
-    method: 'POST',
-    body: { bed },
-  })
+  const stored = await ask('bed', `/api/gardens/${bedStore.garden!.id}/beds`, { method: 'POST', body: { bed } })
   edits.push({
     kind: 'setBedPlace',
     bedId: stored.id,

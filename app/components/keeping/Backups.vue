@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sayMoment } from '~~/core/measure'
-import type { BackupsAnswer } from '~~/shared/wire'
+import type { BackupsAnswer } from '~~/shared/answers'
 
 /** Backups of the whole store: made by themselves after the day's first change, made now, put back. */
 const answer = shallowRef<BackupsAnswer | null>(null)
@@ -26,7 +26,7 @@ async function doing(work: () => Promise<unknown>) {
   problem.value = ''
   try {
     await work()
-    answer.value = await ask<BackupsAnswer>('/api/backups')
+    answer.value = await ask('backups', '/api/backups')
   } catch (error) {
     problem.value = messageOf(error)
   }
@@ -35,19 +35,16 @@ async function doing(work: () => Promise<unknown>) {
 onMounted(() => doing(() => Promise.resolve()))
 const make = () =>
   doing(async () => {
-    const made = await ask<{ file: string; gardens: number }>('/api/backups', { method: 'POST', body: {} })
+    const made = await ask('backupMade', '/api/backups', { method: 'POST', body: {} })
     toast.add({ title: `${made.file}: ${made.gardens} gardens, read back and checked` })
   })
 const setKeep = (key: (typeof FIELDS)[number]['key'], many: number) =>
-  doing(() => ask('/api/backups/keep', { method: 'PUT', body: { ...answer.value!.keep, [key]: many } }))
+  doing(() => request('/api/backups/keep', { method: 'PUT', body: { ...answer.value!.keep, [key]: many } }))
 const putBack = () =>
   doing(async () => {
     const file = asked.value!
     asked.value = null
-    const done = await ask<{ gardens: string[]; before: string }>('/api/backups/restore', {
-      method: 'POST',
-      body: { file },
-    })
+    const done = await ask('restored', '/api/backups/restore', { method: 'POST', body: { file } })
     toast.add({
       title: `Put back: ${done.gardens.join(', ') || 'no garden'}. What was there lies in ${done.before}.`,
     })

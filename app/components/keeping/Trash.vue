@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sayMoment } from '~~/core/measure'
-import type { TrashItem } from '~~/shared/wire'
+import type { TrashItem } from '~~/shared/answers'
 
 /** What was removed in the last thirty days, to be brought back. */
 const items = shallowRef<readonly TrashItem[] | null>(null)
@@ -12,7 +12,7 @@ const dayOf = (at: string) => sayMoment(at, browserRegion())
 
 async function load() {
   try {
-    items.value = await $fetch<TrashItem[]>('/api/trash')
+    items.value = await ask('trash', '/api/trash')
     problem.value = ''
   } catch (error) {
     problem.value = messageOf(error)
@@ -22,7 +22,7 @@ onMounted(load)
 async function bringBack(item: TrashItem) {
   try {
     const address: string = `/api/${PLACES[item.kind]}/${item.id}/restore`
-    await $fetch(address, { method: 'POST', body: {} })
+    await request(address, { method: 'POST', body: {} })
     toast.add({ title: `“${item.name}” is back` })
   } catch (error) {
     toast.add({ title: messageOf(error), color: 'error' })

@@ -9,7 +9,7 @@ import {
   type ShortColumns,
   type ShortField,
 } from '~~/core/plant'
-import type { ImportAnswer } from '~~/shared/wire'
+import type { ImportAnswer } from '~~/shared/answers'
 
 /** Plant lists in and out. A list is read first and told what it would do; it is taken whole or not at all. */
 const library = useLibraryStore()

@@ -34,13 +34,9 @@ const take = (event: Event) =>
       canvas.toBlob(done, 'image/jpeg', 0.86)
     })
     if (!blob) throw new Error('The photo could not be made smaller; choose another.')
-    await $fetch<unknown, string>(address.value, {
-      method: 'PUT',
-      body: blob,
-      headers: { 'content-type': 'image/jpeg' },
-    })
+    await request(address.value, { method: 'PUT', body: blob, headers: { 'content-type': 'image/jpeg' } })
   })
-const drop = () => attempt(() => $fetch<unknown, string>(address.value, { method: 'DELETE' }))
+const drop = () => attempt(() => request(address.value, { method: 'DELETE' }))
 </script>
 
 <template>

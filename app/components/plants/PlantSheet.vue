@@ -36,7 +36,7 @@ const problem = ref('')
 const said = ref('')
 async function removeOwn() {
   try {
-    await $fetch(`/api/library/plants/${props.plant.id}`, { method: 'DELETE' })
+    await request(`/api/library/plants/${props.plant.id}`, { method: 'DELETE' })
     emit('close')
     await library.load(bedStore.garden?.id ?? null, true)
   } catch (error) {
@@ -78,7 +78,10 @@ async function save(reset = false) {
         ]),
       )
   try {
-    await $fetch(`/api/gardens/${bedStore.garden!.id}/plants/${props.plant.id}`, { method: 'PUT', body: { cells } })
+    await request(`/api/gardens/${bedStore.garden!.id}/plants/${props.plant.id}`, {
+      method: 'PUT',
+      body: { cells },
+    })
     await library.load(bedStore.garden!.id, true)
     editing.value = false
     problem.value = ''

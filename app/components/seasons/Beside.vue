@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Bed } from '~~/core/model'
 import { monthName } from '~~/core/time'
-import type { HistoryEntry } from '~~/shared/wire'
+import type { HistoryEntry } from '~~/shared/answers'
 import type { BedSeasons } from '~/workers/season.worker'
 
 const { length: plain, figure } = useManner()
@@ -19,7 +19,7 @@ const earlier = shallowRef<readonly HistoryEntry[]>([])
 const other = shallowRef<BedSeasons | null>(null)
 const problem = ref('')
 onMounted(async () => {
-  earlier.value = await $fetch<HistoryEntry[]>(`/api/beds/${bed.id}/history`).catch(() => [])
+  earlier.value = await ask('history', `/api/beds/${bed.id}/history`)
 })
 const items = computed(() => [
   { label: 'nothing', value: NONE },
@@ -28,7 +28,7 @@ const items = computed(() => [
 ])
 async function bedOf(id: string): Promise<Bed> {
   if (id.startsWith('bed:')) return garden.stored.value.find((b) => b.id === id.slice(4))!.value
-  return $fetch<Bed>(`/api/beds/${bed.id}/history/${id.slice(5)}`)
+  return ask('revision', `/api/beds/${bed.id}/history/${id.slice(5)}`)
 }
 async function set(id: string) {
   problem.value = ''

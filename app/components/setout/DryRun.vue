@@ -31,7 +31,7 @@ async function choose(event: Event) {
   problem.value = smaller.ok ? '' : smaller.error
   if (!smaller.ok) return
   try {
-    const { drawingId } = await $fetch<{ drawingId: string }>(`/api/gardens/${bed.garden!.id}/drawings`, {
+    const { drawingId } = await ask('drawing', `/api/gardens/${bed.garden!.id}/drawings`, {
       method: 'POST',
       body: smaller.value,
       headers: { 'content-type': 'image/jpeg' },

@@ -2,7 +2,7 @@
 import type { SchoolChanges, Bed, Garden } from '~~/core/model'
 import type { Plant } from '~~/core/plant'
 import type { PlaceMonth } from '~~/core/time'
-import type { ShareNote } from '~~/shared/shareSchema'
+import type { ShareNote } from '~~/shared/answers'
 
 /** One bed of a shown garden: its picture, what was said of it, and room to say more. */
 const props = defineProps<{
@@ -31,7 +31,7 @@ const thanks = ref('')
 
 async function load() {
   try {
-    const answer = await ask<Shown>(`${props.base}/beds/${props.bed.id}`)
+    const answer = await ask('sharedBed', `${props.base}/beds/${props.bed.id}`)
     // All beds of the page share one library.
     library.take(answer.plants)
     shown.value = answer
@@ -56,7 +56,7 @@ async function send(kind: ShareNote['kind']) {
       kind,
       said: said.value,
     }
-    emit('notes', await ask<ShareNote[]>(`${props.base}/notes`, { method: 'POST', body }))
+    emit('notes', await ask('shareNotes', `${props.base}/notes`, { method: 'POST', body }))
     said.value = ''
     mark.value = null
     thanks.value = 'The designer sees it.'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PLAIN_MANNER, sayDay } from '~~/core/measure'
 import { MONTH_NAMES, type PlaceMonth } from '~~/core/time'
-import type { SharedGarden } from '~~/shared/shareSchema'
+import type { SharedGarden } from '~~/shared/answers'
 import { MANNER } from '~/composables/useManner'
 
 /** A garden as its client sees it: calm, and nothing to break. */
@@ -22,7 +22,7 @@ useHead({ title: () => garden.value?.name ?? 'A garden', meta: [{ name: 'robots'
 async function open() {
   problem.value = ''
   try {
-    garden.value = await ask<SharedGarden>(base.value)
+    garden.value = await ask('shared', base.value)
     needsWord.value = false
     month.value = (garden.value.southern ? 12 : 6) as PlaceMonth
   } catch (error) {
@@ -36,7 +36,7 @@ const AGAIN_MS = 20_000
 async function lookAgain() {
   if (!garden.value || document.hidden) return
   try {
-    garden.value = await ask<SharedGarden>(base.value)
+    garden.value = await ask('shared', base.value)
   } catch (error) {
     // A link that has ended shows nothing any more; a server that is away is asked again.
     if (statusOf(error) >= 400 && statusOf(error) < 500) await open()
@@ -46,7 +46,7 @@ useIntervalFn(() => void lookAgain(), AGAIN_MS)
 if (import.meta.client) useEventListener(document, 'visibilitychange', () => void lookAgain())
 async function enter() {
   try {
-    await ask(`${base.value}/enter`, { method: 'POST', body: { word: word.value } })
+    await request(`${base.value}/enter`, { method: 'POST', body: { word: word.value } })
     await open()
   } catch (error) {
     problem.value = messageOf(error)

@@ -1,5 +1,5 @@
 import { keepRuleSchema } from '~~/shared/keepSchema'
-import type { BackupsAnswer } from '~~/shared/wire'
+import type { BackupsAnswer } from '~~/shared/answers'
 import { listBackups } from '../../backup/backups'
 import { KEEP } from '../../backup/keptBackups'
 import { readSetting } from '../../db/queries/settings'

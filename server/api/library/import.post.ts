@@ -1,5 +1,5 @@
 import { describeRowError } from '~~/core/plant'
-import type { ImportAnswer } from '~~/shared/wire'
+import type { ImportAnswer } from '~~/shared/answers'
 import { beside } from '../../beside/beside'
 import { countOwnPlants, upsertOwnPlantsJson } from '../../db/queries/ownPlants'
 

@@ -1,5 +1,5 @@
 import { listPlantPictures } from '../../db/queries/plantPictures'
-import type { LibraryAnswer } from '~~/shared/wire'
+import type { LibraryAnswer } from '~~/shared/answers'
 import { plantText } from '../../services/plantTexts'
 
 export default defineEventHandler(async (event): Promise<string> => {

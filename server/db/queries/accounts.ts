@@ -1,4 +1,5 @@
-import type { AccountInfo, Role } from '../../../shared/peopleSchema'
+import type { Role } from '../../../shared/peopleSchema'
+import type { AccountInfo } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 export interface Account {

@@ -1,5 +1,5 @@
 import { bedSchema, bedFacts, type BedFacts } from '../../../core/bed'
-import type { BedCard } from '../../../shared/wire'
+import type { BedCard } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 interface CardsRow {

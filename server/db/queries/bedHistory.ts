@@ -1,5 +1,5 @@
 import type { Edit } from '../../../core/edit'
-import type { HistoryEntry, HistoryStep } from '../../../shared/wire'
+import type { HistoryEntry, HistoryStep } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 /** Ids of the edits that led from one revision of a bed to the newest, in their order. */

@@ -1,6 +1,6 @@
 import type { Bed } from '../../../core/model'
 import { bedSchema, bedFacts } from '../../../core/bed'
-import type { SavedAnswer, StoredBed } from '../../../shared/wire'
+import type { SavedAnswer, StoredBed } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 interface StoredRow {

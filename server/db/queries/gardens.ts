@@ -1,5 +1,5 @@
 import { gardenSchema, type Garden } from '../../../core/model'
-import type { StoredGarden } from '../../../shared/wire'
+import type { StoredGarden } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 interface GardenRow {

@@ -1,4 +1,4 @@
-import type { Stored, SavedAnswer } from '../../../shared/wire'
+import type { Stored, SavedAnswer } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 import { baseOfSave } from './baseOfSave'
 

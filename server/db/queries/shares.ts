@@ -1,4 +1,4 @@
-import type { ShareInfo, ShareNote } from '../../../shared/shareSchema'
+import type { ShareInfo, ShareNote } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 export interface Share {

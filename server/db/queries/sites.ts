@@ -1,7 +1,7 @@
 import { type Site, siteSchema } from '../../../core/model'
 import { baseOfSave } from './baseOfSave'
 import { EMPTY_SITE } from '../../../core/site'
-import type { SavedAnswer, StoredSite } from '../../../shared/wire'
+import type { SavedAnswer, StoredSite } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 interface SiteRow {

@@ -1,4 +1,4 @@
-import type { TrashItem } from '../../../shared/wire'
+import type { TrashItem } from '../../../shared/answers'
 import type { Queryable } from '../Db'
 
 const TRASH_DAYS = 30

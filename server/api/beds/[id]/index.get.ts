@@ -1,4 +1,4 @@
-import type { StoredBed } from '~~/shared/wire'
+import type { StoredBed } from '~~/shared/answers'
 import { latestSteps } from '../../../db/queries/bedHistory'
 import { findBed } from '../../../db/queries/beds'
 

@@ -1,4 +1,4 @@
-import type { StoredBed } from '~~/shared/wire'
+import type { StoredBed } from '~~/shared/answers'
 import { beside } from '../../../beside/beside'
 import { bedOfText, bedTextsOf } from '../../../db/queries/beds'
 

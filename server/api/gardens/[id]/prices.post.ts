@@ -1,7 +1,7 @@
 import { findSupply } from '../../../db/queries/supplies'
 import { guessColumns, PRICE_FIELDS, readPriceList, type PriceColumns } from '~~/core/count'
 import { readNumber, type Table } from '~~/core/exchange'
-import type { PricesAnswer } from '~~/shared/wire'
+import type { PricesAnswer } from '~~/shared/answers'
 import { beside } from '../../../beside/beside'
 import { findGarden } from '../../../db/queries/gardens'
 

@@ -1,8 +1,7 @@
 import { findSupply } from '../../../db/queries/supplies'
 import { findGarden } from '../../../db/queries/gardens'
 import { listIssuedKeys } from '../../../db/queries/issuedKeys'
-
-import type { SupplyAnswer } from '~~/shared/wire'
+import type { SupplyAnswer } from '~~/shared/answers'
 
 export default defineEventHandler(async (event): Promise<SupplyAnswer> => {
   const id = idOf(event, 'garden')

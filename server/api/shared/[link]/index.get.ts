@@ -1,9 +1,8 @@
 import { findBrief } from '../../../db/queries/briefs'
 import { letterText } from '~~/core/brief'
 import { mannerOf } from '~~/core/measure'
-import type { SharedGarden } from '~~/shared/shareSchema'
+import type { SharedGarden } from '~~/shared/answers'
 import { bedCardsOf } from '../../../db/queries/bedCards'
-
 import { findGarden } from '../../../db/queries/gardens'
 import { notesOfShare } from '../../../db/queries/shares'
 

@@ -1,4 +1,4 @@
-import type { SharesAnswer } from '~~/shared/shareSchema'
+import type { SharesAnswer } from '~~/shared/answers'
 import { listShares, notesOfGarden } from '../../../../db/queries/shares'
 
 /** The links of a garden, and what was said over them. */
