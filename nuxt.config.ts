@@ -19,6 +19,10 @@ const nitro = {
   ],
 } satisfies NitroConfig
 
+/** Zod, and the files that make schemas with it. */
+const SCHEMAS =
+  /\/node_modules\/zod\/|\/core\/model\/(basic|bed|brief|drift|form|garden|logEntry|school|site|supply|water)\.ts|\/(bedSchema|editSchema|shared\/(answers|live|peopleSchema|shareSchema|wire))\.ts/
+
 // The whole application: one server that keeps the data and serves the interface, nothing from elsewhere.
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', 'nuxt-security', '@vite-pwa/nuxt'],
@@ -44,8 +48,19 @@ export default defineNuxtConfig({
   // Nothing reads them.
   sourcemap: { server: false, client: false },
   vite: {
-    // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for two dozen files, not for fifty.
-    $client: { build: { rollupOptions: { output: { experimentalMinChunkSize: 24_000 } } } },
+    $client: {
+      build: {
+        rollupOptions: {
+          output: {
+            // Parts of under 24 kB that nearly the same pages need come in one file: a browser asks for two dozen files, not for fifty.
+            experimentalMinChunkSize: 24_000,
+            // What is kept is read by its schemas a little after it is shown: they are no part of any page.
+            manualChunks: (id) => (SCHEMAS.test(id) ? 'schemas' : undefined),
+            onlyExplicitManualChunks: true,
+          },
+        },
+      },
+    },
     optimizeDeps: {
       include: ['culori', 'papaparse', 'd3-shape', 'flatbush', 'pure-rand/generator/xoroshiro128plus', 'zod'],
     },

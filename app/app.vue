@@ -25,7 +25,11 @@ watch(
     if (has) hasSaid.value = true
   },
 )
-const closeFault = () => (keptFault.value = '')
+const fault = computed(() => keptFault.value || answerFault.value)
+function closeFault() {
+  keptFault.value = ''
+  answerFault.value = ''
+}
 useFocusKept()
 useEscape()
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -47,12 +51,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <NuxtPage />
     </ViewGuard>
     <ClientOnly>
-      <p
-        v-if="keptFault"
-        class="fixed inset-x-4 bottom-4 z-50 rounded-md bg-paper p-3 text-sm shadow-lg"
-        role="alert"
-      >
-        {{ keptFault }}
+      <p v-if="fault" class="fixed inset-x-4 bottom-4 z-50 rounded-md bg-paper p-3 text-sm shadow-lg" role="alert">
+        {{ fault }}
         <button class="underline" type="button" @click="closeFault">Close</button>
       </p>
       <LatePart v-if="box" @missed="box = false"><LazyCommandBox /></LatePart>

@@ -202,6 +202,9 @@ export const ANSWERS = {
   who: z.object({ local: z.boolean(), account: z.object(account).nullable(), roles }),
 } as const satisfies Record<string, z.ZodType>
 
+/** What is edited and kept, each as it is stored. */
+export const KEPT = { bed: bedSchema, brief: briefSchema, site: siteSchema, supply: supplySchema } as const
+
 export type AnswerName = keyof typeof ANSWERS
 export type Answer<N extends AnswerName> = Frozen<z.infer<(typeof ANSWERS)[N]>>
 

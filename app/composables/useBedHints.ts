@@ -20,7 +20,6 @@ export function useBedHints(bedId: string, view: string) {
     if (gardenId === '') return
     garden.value = gardenId
     nuxt.ssrContext?.modules?.add(`pages/beds/[id]/${view}.vue`)
-    nuxt.ssrContext?.modules?.add('../shared/answers.ts')
     const link = [bed, ...readingsOf(gardenId)].map((href) => ({
       ...{ rel: 'preload', as: 'fetch' as const, crossorigin: 'anonymous' as const, href },
       // The program first: without it the data is of no use yet.

@@ -23,10 +23,7 @@ export const useBedStore = defineStore('bed', () => {
     },
     describe: describeEdit,
     replace: (value) => ({ kind: 'replace', bed: value }),
-    check: async () => {
-      const { bedSchema } = await import('~~/core/bed/bedSchema')
-      return (value) => bedSchema.safeParse(value).data ?? null
-    },
+    check: () => checkOf('bed'),
     rebase: rebaseEdit,
     merge: mergeBeds,
   })

@@ -32,10 +32,7 @@ export const useBriefStore = defineStore('brief', () => {
     }),
     describe: (edit) => edit.name,
     replace: (brief) => ({ change: brief, name: 'take the other version' }),
-    check: async () => {
-      const { briefSchema } = await import('~~/core/model/brief')
-      return (brief) => briefSchema.safeParse(brief).data ?? null
-    },
+    check: () => checkOf('brief'),
     rebase: rebaseChange,
   })
   const brief = computed(() => value.value ?? EMPTY_BRIEF)

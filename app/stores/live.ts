@@ -37,7 +37,7 @@ export const useLiveStore = defineStore('live', () => {
       wasLost = true
       if (stream?.readyState === EventSource.CLOSED) setTimeout(listen, REFUSED_MS)
     }
-    stream.onmessage = async ({ data }) => take(await readAs('live', JSON.parse(String(data))))
+    stream.onmessage = ({ data }) => take(readSoon('live', JSON.parse(String(data))))
   }
 
   function take(event: LiveEvent) {

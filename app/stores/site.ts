@@ -33,10 +33,7 @@ export const useSiteStore = defineStore('site', () => {
     },
     describe: describeSiteEdit,
     replace: (value) => ({ kind: 'replaceSite', site: value }),
-    check: async () => {
-      const { siteSchema } = await import('~~/core/model/site')
-      return (value) => siteSchema.safeParse(value).data ?? null
-    },
+    check: () => checkOf('site'),
     rebase: rebaseSiteEdit,
   })
   /** Every point worked out, beds at the foot of what they stand against. */

@@ -32,10 +32,7 @@ export const useSupplyStore = defineStore('supply', () => {
     }),
     describe: (edit) => edit.name,
     replace: (supply) => ({ change: supply, name: 'take the other version' }),
-    check: async () => {
-      const { supplySchema } = await import('~~/core/model/supply')
-      return (supply) => supplySchema.safeParse(supply).data ?? null
-    },
+    check: () => checkOf('supply'),
     rebase: rebaseChange,
   })
   const supply = computed(() => value.value ?? EMPTY_SUPPLY)
