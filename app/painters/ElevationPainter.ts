@@ -1,8 +1,8 @@
 import {
   elevationBackPaints,
   elevationMarkPaints,
+  elevationOrder,
   figureAt,
-  fixturePaints,
   rectPath,
   rulerPaints,
   sillPaints,
@@ -287,7 +287,7 @@ function drawFigures(context: CanvasRenderingContext2D, view: ElevationView, por
   while (!steps.next().done);
 }
 
-/** Draws the plants far to near, one a step. */
+/** Draws the planting, a plant a step. */
 function* figureSteps(
   context: CanvasRenderingContext2D,
   view: ElevationView,
@@ -296,26 +296,14 @@ function* figureSteps(
 ): Generator<void> {
   const sheet = sheetOf(view)
   const px = view.pxPerM * ratioNow()
-  const { fixtures, figures } = view.list
-  const isPots = fixtures[0]?.look === 'pot'
-  const stand = (list: Elevation['fixtures']) => {
-    for (const f of list) drawPaints(context, fixturePaints(f), sheet)
+  for (const step of elevationOrder(view.list)) {
+    if ('paints' in step) drawPaints(context, step.paints, sheet)
+    else if (shows(step.n)) {
+      const sprite = portrait(step.figure, px)
+      if (sprite) drawFigure(context, step.figure, sheet, sprite)
+      yield
+    }
   }
-  const things = (from: number, to = from) => {
-    for (const f of view.list.features) if (f.after >= from && f.after <= to) drawPaints(context, f.paints, sheet)
-  }
-  // Pots stand behind what trails over their rims.
-  if (isPots) stand(fixtures)
-  for (const [i, figure] of figures.entries()) {
-    if (!isPots && fixtures.length > 0) stand(fixtures.filter((f) => f.after === i))
-    things(i)
-    if (!shows(i)) continue
-    const sprite = portrait(figure, px)
-    if (sprite) drawFigure(context, figure, sheet, sprite)
-    yield
-  }
-  if (!isPots) stand(fixtures.filter((f) => f.after >= figures.length))
-  things(figures.length, Infinity)
 }
 
 function drawFigure(context: CanvasRenderingContext2D, figure: Figure, sheet: Sheet, sprite: Sprite) {

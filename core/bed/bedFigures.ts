@@ -19,7 +19,7 @@ const KG_PER_LITRE = 1
 
 /**
  * Area, length of the edge that is cut or edged, and volume of soil: 0.3 m deep in a bed, what a pot holds in a
- * pot. Source: calculations, Materials.
+ * pot. Source: docs/grounds/calculations, Materials, water, work, money.
  */
 export function bedFigures(bed: Bed, frame: BedFrame): BedFigures {
   const parts = placingsOf(bed.form).length

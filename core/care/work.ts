@@ -1,7 +1,7 @@
 import type { Plant, PruningGroup } from '../plant'
 
 /**
- * Visits a year and minutes a visit for a plant one metre across. Source: calculations, Materials, water, work,
+ * Visits a year and minutes a visit for a plant one metre across. Source: docs/grounds/calculations, Materials, water, work,
  * money (visits × minutes).
  */
 export const PRUNING: Readonly<Record<PruningGroup, { readonly visits: number; readonly minutes: number }>> = {

@@ -13,7 +13,7 @@ interface BedCosts {
 const known = new WeakMap<Bed, { readonly library: ReadonlyMap<string, Plant>; readonly costs: BedCosts }>()
 
 /**
- * Work and money of a bed by its schedule and area; kept for beds that did not change. Source: calculations,
+ * Work and money of a bed by its schedule and area; kept for beds that did not change. Source: docs/grounds/calculations,
  * Materials, water, work, money.
  */
 export function bedCosts(bed: Bed, library: ReadonlyMap<string, Plant>): BedCosts {

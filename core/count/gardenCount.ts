@@ -101,7 +101,7 @@ interface Group {
 /**
  * The schedule of a garden or a part of it: a line a kind and size, in the order of the letters. What is there already, spares and packs
  * are reckoned for the whole garden and shared out over it bed by bed and lane by lane, so that parts add up to the whole; packs are
- * rounded up for the whole only. Source: papers, Count.
+ * rounded up for the whole only. Source: docs/grounds/papers, Count.
  */
 export function gardenCount(input: CountInput, scope: CountScope = {}): GardenCount {
   const { beds, library, supply } = input

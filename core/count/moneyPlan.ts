@@ -32,7 +32,7 @@ const MULCH_AGAIN = 0.5
 /**
  * What a garden costs over `years` from planting, phase by phase (one a year): plants and materials, annuals bought each year, the share
  * lost in a plant's first year bought again in its second, mulch topped up, and upkeep at a wage where one is set. `areaM2`
- * square metres of beds are weeded. Money with tax. Source: papers, Money and material.
+ * square metres of beds are weeded. Money with tax. Source: docs/grounds/papers, Money and material.
  */
 export function moneyPlan(
   lines: readonly CountLine[],

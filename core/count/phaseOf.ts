@@ -7,7 +7,7 @@ const THREAD_GROUPS = 3
 
 /**
  * The phase in which a kind is planted, 1 to `phases`: bones first (trees, conifers, shrubs and what is tall and woody), then what runs
- * through the garden as its thread, then the body; annuals fill the gaps of the first year meanwhile. Source: papers, Money.
+ * through the garden as its thread, then the body; annuals fill the gaps of the first year meanwhile. Source: docs/grounds/papers, Money.
  */
 export function phaseOf(plant: Plant, groups: number, phases: number): number {
   if (phases <= 1) return 1

@@ -38,7 +38,7 @@ const TRAY_CELLS = 40
 const PACKET_SEEDS = 50
 /** Share of what came up that lives to be planted out. */
 const SURVIVAL = 0.8
-/** Seeds for one plant while nothing is known of their germination. Source: papers, Sow and raise. */
+/** Seeds for one plant while nothing is known of their germination. Source: docs/grounds/papers, Sow and raise. */
 export const UNKNOWN_SEEDS = 4
 /** Share of cuttings that root. */
 const STRIKE = 0.65
@@ -63,7 +63,7 @@ const SEEDS_PER_GRAM: Readonly<Partial<Record<Plant['kind'], number>>> = {
 
 /**
  * How many seeds for so many plants: `plants (1 + spare) / (germination × survival)`, rounded up; four a plant when the germination is
- * not known. Shares from 0 to 1. Source: calculations, Materials; papers, Sow and raise.
+ * not known. Shares from 0 to 1. Source: docs/grounds/calculations, Materials, water, work, money; docs/grounds/papers, Sow and raise.
  */
 export function seedsFor(plants: number, germination: number | null, survival = SURVIVAL, spare = 0): number {
   if (plants <= 0) return 0

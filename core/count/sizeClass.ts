@@ -51,7 +51,7 @@ function classOf(volumeL: number): SizeClass {
   return volumeL >= LARGE_L ? 'large' : 'pot'
 }
 
-/** Shares bought beyond the need, for what is lost on the way and in the first weeks. Source: papers, Count. */
+/** Shares bought beyond the need, for what is lost on the way and in the first weeks. Source: docs/grounds/papers, Count. */
 export const SPARES: Readonly<Record<SizeClass, number>> = { plug: 0.12, small: 0.05, pot: 0, large: 0, bulb: 0.05 }
 
 /** How many of a size are bought as spares for a need: rounded up, none for a share of nothing. */

@@ -1,6 +1,6 @@
 import { topM, type PlacedPlant } from '../layout'
 import type { Elevation, Figure } from './elevation'
-import { fixturePaints } from './fixturePaints'
+import { elevationOrder } from './elevationOrder'
 import type { Paint, Shape } from './path'
 import { ellipsePath, movedPath } from './paths'
 import { portrait } from './portrait/portrait'
@@ -52,27 +52,12 @@ export const plantingPaints = (list: Elevation, perM: number): Iterable<Paint> =
 const LEAVES_PER_M = 1_500_000
 
 function* planting(list: Elevation, perM: number): Generator<Paint> {
-  const isPots = list.fixtures[0]?.look === 'pot'
-  // Pots stand behind what trails over their rims.
-  if (isPots) for (const f of list.fixtures) yield* fixturePaints(f)
-  const inRow = { fixtures: isPots ? [] : list.fixtures, features: list.features }
-  for (const [i, figure] of list.figures.entries()) {
-    yield* thingsBetween(inRow, i, i)
-    yield* figurePaints(figure, perM)
-    yield outlineOf(figure)
-  }
-  yield* thingsBetween(inRow, list.figures.length, Infinity)
-}
-
-/** What stands right behind the figures of these places. */
-function* thingsBetween(
-  { fixtures, features }: Pick<Elevation, 'fixtures' | 'features'>,
-  from: number,
-  to: number,
-) {
-  const isThere = ({ after }: { readonly after: number }) => after >= from && after <= to
-  for (const f of fixtures) if (isThere(f)) yield* fixturePaints(f)
-  for (const f of features) if (isThere(f)) yield* f.paints
+  for (const step of elevationOrder(list))
+    if ('paints' in step) yield* step.paints
+    else {
+      yield* figurePaints(step.figure, perM)
+      yield outlineOf(step.figure)
+    }
 }
 
 /** The layer of a drawing file that a plant belongs to. */

@@ -1,3 +1,4 @@
+export { elevationOrder } from './elevationOrder'
 export { describeViewpoint, elevation, type Elevation, type Figure, figureAt } from './elevation'
 export { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targetPaints } from './elevationPaints'
 export { inTurn } from './inTurn'

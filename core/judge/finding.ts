@@ -1,3 +1,4 @@
+import type { GroundId } from './grounds'
 import type { Edit } from '../edit'
 
 export const RULES = [
@@ -68,8 +69,10 @@ export interface Finding {
   /** Ids of the placed plants it is about. */
   readonly plants: readonly string[]
   readonly figures: readonly Figure[]
-  /** Formula and where it comes from. */
+  /** What it is reckoned by, in words. */
   readonly source: string
+  /** The pages of our grounds that it follows; none where the brief or the school says so itself. */
+  readonly grounds: readonly GroundId[]
   readonly mends: readonly Mend[]
 }
 

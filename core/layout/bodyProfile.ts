@@ -29,7 +29,7 @@ export const topM = ({ foliageM, flowerM }: Pick<Body, 'foliageM' | 'flowerM'>):
 /**
  * The one outline of a body, for occlusion, windows, screening and what lies under the pointer: trunk, then leaf by its habit, then flower
  * stems over it. `z` is metres above the plant's foot. It is asked for every row of every picture: the answer may be written into a
- * profile at hand. Source: design/calculations, What is seen (a solid of revolution by habit).
+ * profile at hand. Source: docs/grounds/calculations, What is seen (a solid of revolution by habit).
  */
 export function bodyProfile(body: Body, z: number, into: Profile = { halfM: 0, stops: 0 }): Profile {
   const { at, foliageM, spreadM, look } = body

@@ -6,7 +6,7 @@ import { onCentreM, rowDistanceM } from './spacing'
  * Depth a stack of layers needs, metres: `setback + Σ row distances + w_front/2` from the wall; rows stand staggered, so a row
  * distance is `√(d² − (p/2)²)` with the pitch p of the narrower of the two, whose plants stand either side of the wider one's middle.
  * A tree in front reaches over the edge: its trunk alone needs room. `plants` holds the widest plant of each layer, back to front.
- * Source: design/calculations, Spacing and counts (its `setback + w_back/2` is the back row's middle).
+ * Source: docs/grounds/calculations, Spacing and counts (its `setback + w_back/2` is the back row's middle).
  */
 export function depthNeededM(plants: readonly Plant[], k: number, behind: Behind = 'wall'): number {
   const back = plants[0]

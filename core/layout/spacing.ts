@@ -3,7 +3,7 @@ import { hedgeStepM } from './clipped'
 
 const TOLERANCE = 1e-9
 
-/** Distance on centre of two neighbours: `d = k (w1 + w2) / 2`, metres. Source: design/calculations, Spacing and counts. */
+/** Distance on centre of two neighbours: `d = k (w1 + w2) / 2`, metres. Source: docs/grounds/calculations, Spacing and counts. */
 export const onCentreM = (w1: number, w2: number, k: number) => (k * (w1 + w2)) / 2
 
 /** Plants in a row of length L at spacing s, half a spacing at each end: `floor(L / s)`. */

@@ -42,7 +42,7 @@ const LATE_H = 2
 /**
  * Direct sun on a raster in equal steps of the day, for twelve months; yields the share done after each month.
  * A cell is in shade when the line from its middle to the sun meets a face or a crown.
- * Source: calculations, Light. Shadows are filled row by row, which is the same test for all cells of a row at once.
+ * Source: docs/grounds/calculations, Light. Shadows are filled row by row, which is the same test for all cells of a row at once.
  */
 export function* lightHours(input: LightInput): Generator<number, LightHours> {
   const { grid } = input

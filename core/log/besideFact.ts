@@ -22,7 +22,7 @@ interface DriftFact {
   readonly said: readonly LogEntry[]
 }
 
-/** The drifts of a bed in a year: plan beside fact. `planted` is the calendar year of planting. Source: keeping, Log. */
+/** The drifts of a bed in a year: plan beside fact. `planted` is the calendar year of planting. Source: docs/grounds/keeping, Log. */
 export function besideFact(
   bedId: string,
   scene: Scene,

@@ -44,7 +44,7 @@ const STEP_M = 0.05
 /**
  * What the log says of plants against the library: heights reached against those reckoned for that age and month (the median of all
  * measurements), months between first and last flower, the colour that came, and how many of those planted died. Nothing is
- * changed by it; it is offered. Source: keeping, Log.
+ * changed by it; it is offered. Source: docs/grounds/keeping, Log.
  */
 export function learnedFigures(ask: LearnAsk): Learned[] {
   const byPlant = new Map<string, LogEntry[]>()

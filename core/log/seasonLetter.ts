@@ -33,7 +33,7 @@ interface LetterAsk {
   readonly tasksDone: number
 }
 
-/** The season's letter of a year: what was done, spent, lost, learned and is wished for. Source: keeping, Log. */
+/** The season's letter of a year: what was done, spent, lost, learned and is wished for. Source: docs/grounds/keeping, Log. */
 export function seasonLetter({ year, entries, library, bedName, tasksDone }: LetterAsk): SeasonLetter {
   const own = entries.filter((e) => !e.gone && yearOfDay(e.day) === year)
   const named = (e: LogEntry) => library.get(e.plantId)?.commonName ?? e.plantId

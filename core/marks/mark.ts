@@ -26,7 +26,7 @@ export interface MarkFigure {
   readonly wanted: string
 }
 
-/** One question the eye asks of a whole bed, answered 0 to 100. Source: design/composing, What the eye asks of a bed. */
+/** One question the eye asks of a whole bed, answered 0 to 100. Source: docs/grounds/composing, What the eye asks of a bed. */
 export interface Mark {
   readonly id: MarkId
   readonly name: string

@@ -43,7 +43,7 @@ const WEIGHT: Readonly<Record<MarkId, number>> = {
 
 /**
  * The marks of a bed, 0 to 100 each, from what is seen of it; none for an empty bed. One that is looked at from several sides
- * is marked from two of them, and has their mean. Source: design/composing, What the eye asks of a bed.
+ * is marked from two of them, and has their mean. Source: docs/grounds/composing, What the eye asks of a bed.
  */
 export function marksOf(scene: Scene, findings: readonly Finding[]): readonly Mark[] {
   if (scene.placement.plants.length === 0) return []

@@ -38,7 +38,7 @@ const STARTS = 24
 
 /**
  * Pairs, trios and fives ranked by contrast of texture, form, colour and height step, months in flower, and shared
- * needs. Source: practice, Contrast; calculations, Colour and contrast.
+ * needs. Source: docs/grounds/practice, Contrast; docs/grounds/calculations, Colour and contrast.
  */
 export function partners(library: Iterable<Plant>, ask: PartnerAsk): Partnership[] {
   const { seed, size, site, month, bias, maxHeightM = Infinity, most = 6 } = ask

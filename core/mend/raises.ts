@@ -58,6 +58,7 @@ const PLAIN = {
   to: 0,
   figures: [],
   source: '',
+  grounds: [],
   mends: [],
 } as const
 

@@ -33,7 +33,7 @@ export interface SiteConditions {
 export type Want = 'sun' | 'heat' | 'summer' | 'cool' | 'zone' | 'water' | 'wind' | 'salt' | 'soil' | 'ph' | 'harm'
 export type Misfit = { readonly want: Want; readonly text: string }
 
-/** Full sun ≥ 6 h, part sun 4-6 h, part shade 2-4 h or morning sun only, shade < 2 h. Source: design/calculations, Light. */
+/** Full sun ≥ 6 h, part sun 4-6 h, part shade 2-4 h or morning sun only, shade < 2 h. Source: docs/grounds/calculations, Light. */
 export function sunClass(hours: number, morningOnly = false): SunClass {
   if (hours >= 6) return 'full-sun'
   if (hours >= 4 && !morningOnly) return 'part-sun'
@@ -96,7 +96,7 @@ function inLight(plant: Plant, site: SiteConditions): Misfit[] {
   return []
 }
 
-/** So many hours after two in the afternoon are a hot place. Source: design/calculations, Light (heat note). */
+/** So many hours after two in the afternoon are a hot place. Source: docs/grounds/calculations, Light (heat note). */
 const HOT_AFTERNOON_H = 3
 
 /** Afternoon sun is harsher than morning sun, and walls and paving give it back. */

@@ -7,7 +7,7 @@ const CONIFERS_THAT_SHOOT = ['Taxus', 'Cryptomeria', 'Sciadopitys']
 /** Shrubs whose old wood does not shoot again. */
 const SHRUBS_THAT_DO_NOT = ['Lavandula', 'Daphne', 'Santolina', 'Helianthemum', 'Iberis', 'Thymus']
 
-/** Whether a plant cut back hard shoots again. Source: practice, Existing plants and renovation; Screens. */
+/** Whether a plant cut back hard shoots again. Source: docs/grounds/practice, Existing plants and renovation; Screens. */
 export function shootsAgain(p: Plant): boolean {
   if (p.kind === 'conifer') return CONIFERS_THAT_SHOOT.includes(genusOf(p))
   if (p.lifeCycle !== 'woody') return p.lifeCycle === 'herbaceous'

@@ -2,7 +2,7 @@ import type { Habit } from './plant'
 
 /**
  * Half the width of a habit's outline as a share of half its spread, at a share `u` (0 ground, 1 top) of its height.
- * The one outline used for occlusion, screening and drawing. Source: design/calculations, What is seen.
+ * The one outline used for occlusion, screening and drawing. Source: docs/grounds/calculations, What is seen.
  */
 export function halfWidthAt(habit: Habit, u: number): number {
   if (u < 0 || u > 1) return 0

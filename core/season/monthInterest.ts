@@ -20,7 +20,7 @@ const MONTHS = Array.from({ length: 12 }, (_, i) => i)
 const FRUIT_COUNTS = 0.6
 const COLOURED = 0.11
 
-/** What each month of the third year has to show. Source: design/calculations, Through the year. */
+/** What each month of the third year has to show. Source: docs/grounds/calculations, Through the year. */
 export const monthInterest = (scene: Scene): readonly MonthInterest[] =>
   keptByCounts('months', scene, [scene.climate, scene.bed.buying, scene.stays], () => interestOfMonths(scene))
 

@@ -20,7 +20,7 @@ const ROWS = 8
 
 /**
  * The share (0-1) of a target that planting blocks from an eye: rays to a grid on the target, each dimmed by every plant whose outline it
- * meets where it passes nearest to the plant's axis. Source: design/calculations, What is seen (screening).
+ * meets where it passes nearest to the plant's axis. Source: docs/grounds/calculations, What is seen (screening).
  */
 export function blockedShare(bodies: readonly Body[], eye: Eye, aim: Aim): number {
   const dx = aim.x - eye.x

@@ -23,7 +23,7 @@ interface SeenFrom {
 /**
  * Visible shares: every body is projected in height from the eye onto the wall plane (along the bed it is straight-on, for one who
  * walks past), laid near to far on a grid of 8 cm, and keeps the share of its own cells that still come through.
- * Source: design/calculations, What is seen.
+ * Source: docs/grounds/calculations, What is seen.
  */
 export function visibleShares(bodies: readonly Body[], { viewpoint, frontY, range, wanted }: SeenFrom): Seen {
   const shares = new Float64Array(bodies.length).fill(Number.NaN)

@@ -47,7 +47,7 @@ export function potLines(scene: Scene): PotLine[] {
     .flatMap(([, lines]) => [...lines.values()].sort((a, b) => fullHeightM(b.plant) - fullHeightM(a.plant)))
 }
 
-/** The bed's outline as a list, and its pots in the order in which they are set and packed. Source: papers, Set out. */
+/** The bed's outline as a list, and its pots in the order in which they are set and packed. Source: docs/grounds/papers, Set out. */
 export function dryRun(scene: Scene, units: Units, path: 'left' | 'right'): DryRun {
   const { outline } = scene.frame
   const pots = potLines(scene)

@@ -11,7 +11,7 @@ interface FirstHeight {
 /** Round pots are a little deeper than the cube of their volume. */
 const DEPTH_OF_CUBE = 1.05
 
-/** The height in the first year: height sold less the depth of its pot. Source: papers, Set out. */
+/** The height in the first year: height sold less the depth of its pot. Source: docs/grounds/papers, Set out. */
 export function firstHeight(plant: Plant, label: string): FirstHeight {
   const potDepthM = DEPTH_OF_CUBE * Math.cbrt(sizeFigures(label).volumeL / 1000)
   const standsM = boughtSize(plant, label)

@@ -2,7 +2,7 @@ import { circleIndex, distance, insideOf, type Point } from '../geometry'
 import { allowedDistanceM, LEAST_SHARE, type PlacedPlant } from '../layout'
 import type { Units } from '../measure'
 
-/** To what measures are rounded on the ground, metres: 5 cm, or 2 inches. Source: papers, Set out. */
+/** To what measures are rounded on the ground, metres: 5 cm, or 2 inches. Source: docs/grounds/papers, Set out. */
 export const STEP_M: Readonly<Record<Units, number>> = { metric: 0.05, imperial: 2 * 0.0254 }
 const EPSILON = 1e-9
 /** A place that cannot be rounded so far is rounded to a fifth of the step. */

@@ -13,7 +13,7 @@ export const THING_NAMES: Readonly<Record<ThingKind, string>> = {
   target: 'View to keep or hide',
 }
 
-/** Eye heights above the ground of each viewer, metres. Source: design/calculations, What is seen. */
+/** Eye heights above the ground of each viewer, metres. Source: docs/grounds/calculations, What is seen. */
 export const EYE_M = { path: 1.6, street: 1.6, seat: 1.15, driver: 1.1, window: 1.25, 'upper-floor': 4.4 } as const
 
 /** A thing of a kind to start from, about a place; metres. */

@@ -12,7 +12,7 @@ const EARLIEST = 2
 const LATEST = 12
 /**
  * Growing seasons that lie behind a plant at the middle of a month, counted from the start of the planting year: continuous in time,
- * never falling, in either hemisphere; each year adds one. Source: design/calculations, Size over time (the y of `1 − e^(−ky)`).
+ * never falling, in either hemisphere; each year adds one. Source: docs/grounds/calculations, Size over time (the y of `1 − e^(−ky)`).
  */
 export function seasonsGrown({ month, year }: Moment, climate: Climate): number {
   const start = climate.southern ? HALF_YEAR : 0

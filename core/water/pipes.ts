@@ -22,7 +22,7 @@ export const usableLH = (tap: Tap): number => tapFlowLH(tap) * USABLE
 
 /**
  * Pressure lost in a pipe, bar, after Hazen and Williams: `10.67 · L · Q^1.852 / (C^1.852 · d^4.87)`, litres an hour and metres; with
- * outlets evenly along it less, by their number (Christiansen). Source: calculations, Water.
+ * outlets evenly along it less, by their number (Christiansen). Source: docs/grounds/calculations, Materials, water, work, money.
  */
 export function lostBar(flowLH: number, lengthM: number, insideM: number, outlets = 0): number {
   if (flowLH <= 0 || lengthM <= 0) return 0

@@ -2,7 +2,7 @@ import { lookAt, sizeAt, type Plant, type WaterClass, WATER_CLASSES } from '../p
 import { placeMonth, type Climate, type LibraryMonth, type PlaceMonth } from '../time'
 import { daysOfMonth, monthGrassWater, rainThatCounts, type ClimateTable } from '../weather'
 
-/** Share of the water of short grass that a plant of each want gives off. Source: keeping, Water. */
+/** Share of the water of short grass that a plant of each want gives off. Source: docs/grounds/keeping, Water. */
 export const PLANT_FACTORS: Readonly<Record<WaterClass, number>> = { dry: 0.3, average: 0.5, moist: 0.8, wet: 1 }
 /** A first-year plant is kept moister than it will want, by this; so much of the rain reaches its small ball. By year from planting. */
 const YOUNG = [1.5, 1.2, 1] as const
@@ -41,7 +41,7 @@ const ofYear = (list: readonly number[], year: number) => list[Math.min(year, li
 
 /**
  * Litres a day that a plant wants beside the rain in a month of a year from planting (0: the first): `grass water × factor × canopy`, less
- * the rain that counts on the same ground; nothing while it is out of leaf. Source: calculations and keeping, Water.
+ * the rain that counts on the same ground; nothing while it is out of leaf. Source: docs/grounds/keeping, Water.
  */
 export function plantNeedL(plant: Plant, month: PlaceMonth, year: number, at: WaterContext): number {
   return Math.max(0, wantMm(wantOf(plant), month, year, at)) * groundM2(plant, month, year, at)

@@ -2,7 +2,7 @@ import type { Soil } from '../plant'
 
 /** What a soil does with water. */
 interface SoilWater {
-  /** What it takes in, mm an hour. Source: calculations, Water. */
+  /** What it takes in, mm an hour. Source: docs/grounds/calculations, Materials, water, work, money. */
   readonly intakeMmH: number
   /** What roots find in a metre of it, mm. */
   readonly holdsMmM: number

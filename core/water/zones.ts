@@ -37,7 +37,7 @@ const flowOfPiece = ({ bed, row, spot }: Piece, emitterLH: number) => (row ?? sp
 
 /**
  * Zones over all beds with drip: by want or by bed, and cut in two and more where the tap cannot feed them at once. Rows are never cut:
- * one that is too much alone is a fault that is told. Source: keeping, Water.
+ * one that is too much alone is a fault that is told. Source: docs/grounds/keeping, Water.
  */
 export function zonesOf(
   beds: readonly WaterBed<DripFigures>[],

@@ -6,7 +6,7 @@ const MM_A_MJ = 0.408
 
 /**
  * Radiation at the top of the air, MJ/m² a day, at a latitude (degrees, south negative) on a day of the year (1-366). From the sun's
- * declination and its hour at sunset; where the sun stays up or down all day the hour is held at its end. Source: calculations, Water.
+ * declination and its hour at sunset; where the sun stays up or down all day the hour is held at its end. Source: docs/grounds/calculations, Materials, water, work, money.
  */
 export function skyRadiation(latitude: number, dayOfYear: number): number {
   const turn = (2 * Math.PI * dayOfYear) / 365
@@ -21,7 +21,7 @@ export function skyRadiation(latitude: number, dayOfYear: number): number {
 
 /**
  * Water that short grass gives off, mm a day, from the least and greatest temperature (°C), after Hargreaves:
- * `0.0023 · (mean + 17.8) · √(high − low) · radiation · 0.408`. Never less than none. Source: keeping, Water.
+ * `0.0023 · (mean + 17.8) · √(high − low) · radiation · 0.408`. Never less than none. Source: docs/grounds/keeping, Water.
  */
 export function grassWater(lowC: number, highC: number, latitude: number, dayOfYear: number): number {
   const mean = (lowC + highC) / 2

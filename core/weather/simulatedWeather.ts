@@ -80,7 +80,7 @@ function courseOf({ latitude, lastFrost, firstFrost }: WeatherPlace): (day: Day)
   return (day) => middle + reach * shift(day)
 }
 
-/** What the ground and the air allow on a day; null when work goes on. Source: papers, Order of works. */
+/** What the ground and the air allow on a day; null when work goes on. Source: docs/grounds/papers, Order of works. */
 type Hindrance = 'frozen ground' | 'waterlogged ground' | 'heat'
 const SOAKED_MM: Readonly<Record<'sand' | 'loam' | 'clay', number>> = { sand: 45, loam: 26, clay: 18 }
 const HOT_C = 32

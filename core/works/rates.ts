@@ -1,7 +1,7 @@
 import { sizeFigures } from '../count'
 import type { Plant } from '../plant'
 
-/** Minutes of work, each stated and settable. Source: papers, Order of works. */
+/** Minutes of work, each stated and settable. Source: docs/grounds/papers, Order of works. */
 export const MINUTES = {
   'plug or 9 cm pot': 4,
   '2 L pot': 8,

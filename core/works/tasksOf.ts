@@ -18,7 +18,7 @@ interface TaskInput {
 
 /**
  * The tasks of planting a garden, bed by bed in the order in which one must not spoil another: clear and lift, services, weeds, soil, hard
- * things, main line, large, middle, low, bulbs, drip, watering in, mulch, gravel last. Source: papers, Order of works.
+ * things, main line, large, middle, low, bulbs, drip, watering in, mulch, gravel last. Source: docs/grounds/papers, Order of works.
  */
 export function tasksOf(input: TaskInput): Task[] {
   const rate = (r: Rate) => input.minutes?.[r] ?? MINUTES[r]

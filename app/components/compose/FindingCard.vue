@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Finding } from '~~/core/judge'
+import { GROUNDS, type Finding, type GroundId } from '~~/core/judge'
 import { UNIT_SPACE } from '~~/core/measure'
 
 const { say } = useManner()
@@ -42,6 +42,7 @@ function accept() {
 }
 const figure = ({ value, unit }: Finding['figures'][number]) =>
   say(`${Math.round(value * 100) / 100}${UNIT_SPACE}${unit}`)
+const addressOf = (ground: GroundId) => `/grounds/${ground}`
 onBeforeUnmount(() => light(false))
 </script>
 
@@ -117,7 +118,18 @@ onBeforeUnmount(() => light(false))
         <dt>{{ f.name }}</dt>
         <dd class="text-right text-ink">{{ figure(f) }}</dd>
       </template>
-      <dt class="col-span-full italic mt-1">{{ say(finding.source) }}</dt>
+      <dt class="col-span-full italic mt-1">
+        {{ say(finding.source) }}
+        <NuxtLink
+          v-for="g in finding.grounds"
+          :key="g"
+          :to="addressOf(g)"
+          target="_blank"
+          class="block underline not-italic"
+        >
+          {{ GROUNDS[g] }}
+        </NuxtLink>
+      </dt>
     </dl>
   </article>
 </template>

@@ -1,109 +1,132 @@
 <script setup lang="ts">
-import Gantt from 'frappe-gantt'
-import '~~/node_modules/frappe-gantt/dist/frappe-gantt.css'
-import type { PlannedTask } from '~~/core/works'
+import { movedStart, workDays, type PlannedTask } from '~~/core/works'
 
-const { say } = useManner()
-
-/** Tasks as bars over days; a bar that is dragged asks to begin on another day. */
-const props = defineProps<{ tasks: readonly PlannedTask[] }>()
+/** Tasks on their working days; one that is dragged, or moved with the arrow keys, asks to begin on another day. */
+const props = defineProps<{ tasks: readonly PlannedTask[]; workingDays: readonly number[] }>()
 const emit = defineEmits<{ move: [id: string, day: string] }>()
-const box = ref<HTMLElement>()
+const { say, dayWords } = useManner()
 
-const key = (id: string) => id.replace(/[^A-Za-z0-9_-]/g, '_')
-const isoDay = (date: Date) => {
-  const two = (n: number) => String(n).padStart(2, '0')
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
-}
-const classOf = (t: PlannedTask) => {
-  if (t.done) return 'bar-done'
-  return t.critical ? 'bar-critical' : 'bar-free'
-}
-const bars = computed(() =>
-  props.tasks.map((t) => ({
-    id: key(t.id),
-    name: say(t.name),
-    start: t.start,
-    end: t.end,
-    progress: t.done ? 100 : 0,
-    dependencies: t.after.map(key),
-    custom_class: classOf(t),
+const shown = computed(() => workDays(props.tasks))
+/** Where many weeks are shown a day is narrower. */
+const LONG_DAYS = 70
+const dayPx = computed(() => (shown.value.columns > LONG_DAYS ? 9 : 18))
+const place = (run: { readonly column: number; readonly days: number }) => ({
+  left: `${run.column * dayPx.value}px`,
+  width: `${run.days * dayPx.value - 2}px`,
+})
+const wide = computed(() => ({
+  width: `${shown.value.columns * dayPx.value}px`,
+  '--week': `${7 * dayPx.value}px`,
+  '--work': `${5 * dayPx.value}px`,
+}))
+const heads = computed(() =>
+  shown.value.weeks.map((w) => ({
+    ...w,
+    style: { left: `${w.column * dayPx.value}px` },
+    words: dayWords(w.monday),
   })),
 )
-const first = computed(() => props.tasks.reduce((day, t) => (t.start < day ? t.start : day), '9999'))
-const span = computed(() => {
-  const last = props.tasks.reduce((day, t) => (t.end > day ? t.end : day), '0000')
-  return (Date.parse(last) - Date.parse(first.value)) / 86_400_000
-})
-const LONG_DAYS = 70
-
-function draw() {
-  if (!box.value) return
-  box.value.replaceChildren()
-  if (bars.value.length === 0) return
-  new Gantt(box.value, [...bars.value], {
-    view_mode: span.value > LONG_DAYS ? 'Week' : 'Day',
-    bar_height: 18,
-    padding: 8,
-    container_height: 360,
-    readonly_progress: true,
-    today_button: false,
-    infinite_padding: false,
-    popup: false,
-    scroll_to: first.value,
-    on_date_change: (task: { id?: string | undefined }, start: Date) => {
-      const moved = props.tasks.find((t) => key(t.id) === task.id)
-      if (moved && isoDay(start) !== moved.start) emit('move', moved.id, isoDay(start))
-      else nextTick(draw)
-    },
-  })
-  // It scrolls: the keyboard must come to it.
-  const scroller = box.value.querySelector('.gantt-container')
-  scroller?.setAttribute('tabindex', '0')
-  scroller?.setAttribute('role', 'group')
-  scroller?.setAttribute('aria-label', 'Bars of the tasks, to be scrolled')
+const lookOf = (t: PlannedTask) => {
+  if (t.done) return 'bg-line'
+  return t.critical ? 'bg-amber' : 'bg-sage'
 }
-onMounted(draw)
-watch(bars, draw)
+const wordsOf = (t: PlannedTask) =>
+  `${say(t.name)}: ${dayWords(t.start)}${t.end === t.start ? '' : ` to ${dayWords(t.end)}`}. Arrow keys move it by a day.`
+
+const dragged = shallowRef<{ readonly id: string; readonly fromX: number; readonly columns: number } | null>(null)
+function drag(event: PointerEvent) {
+  const at = dragged.value
+  if (at) dragged.value = { ...at, columns: Math.round((event.clientX - at.fromX) / dayPx.value) }
+}
+function take(event: PointerEvent, t: PlannedTask) {
+  const bar = event.currentTarget as HTMLElement
+  bar.setPointerCapture(event.pointerId)
+  dragged.value = { id: t.id, fromX: event.clientX, columns: 0 }
+}
+function drop(t: PlannedTask) {
+  const columns = dragged.value?.columns ?? 0
+  dragged.value = null
+  shift(t, columns)
+}
+function shift(t: PlannedTask, columns: number) {
+  const day = movedStart(t, columns, props.workingDays)
+  if (day !== t.start) emit('move', t.id, day)
+}
+const slid = (t: PlannedTask) =>
+  dragged.value?.id === t.id ? { transform: `translateX(${dragged.value.columns * dayPx.value}px)` } : {}
 </script>
 
 <template>
-  <div ref="box" class="bars" role="group" aria-label="Tasks as bars over days; the list below holds the same" />
+  <div
+    class="days-of-work relative my-3 overflow-auto rounded-md border border-line max-h-96"
+    role="group"
+    aria-label="Tasks on their days; the list below holds the same"
+    tabindex="0"
+  >
+    <div class="w-max min-w-full">
+      <div class="sticky top-0 z-20 flex bg-card border-b border-line text-xs text-soft">
+        <span class="sticky left-0 z-10 w-56 shrink-0 bg-card py-1 px-2">Amber: what holds up the end</span>
+        <span class="relative h-6" :style="wide">
+          <span
+            v-for="w in heads"
+            :key="w.monday"
+            class="absolute top-1 border-l border-accented pl-1 whitespace-nowrap"
+            :style="w.style"
+          >
+            {{ w.words }}
+          </span>
+        </span>
+      </div>
+      <div v-for="row in shown.rows" :key="row.task.id" class="flex items-center border-b border-line/50 text-xs">
+        <span
+          class="sticky left-0 z-10 w-56 shrink-0 truncate bg-card py-1 px-2"
+          :class="{ 'text-soft line-through': row.task.done }"
+          :title="say(row.task.name)"
+        >
+          {{ say(row.task.name) }}
+        </span>
+        <span class="weeks relative h-7 shrink-0" :style="wide">
+          <span
+            v-if="row.slack"
+            class="absolute top-3 h-0.5 bg-sage/60"
+            :style="place(row.slack)"
+            title="So far it can slip"
+          />
+          <button
+            class="absolute inset-y-0 left-0 w-full touch-none cursor-grab focus-visible:outline-none group"
+            type="button"
+            :aria-label="wordsOf(row.task)"
+            :style="slid(row.task)"
+            @pointerdown="take($event, row.task)"
+            @pointermove="drag"
+            @pointerup="drop(row.task)"
+            @pointercancel="dragged = null"
+            @keydown.left.prevent="shift(row.task, -1)"
+            @keydown.right.prevent="shift(row.task, 1)"
+          >
+            <span
+              v-for="run in row.runs"
+              :key="run.column"
+              class="absolute inset-y-1.5 rounded-sm group-focus-visible:ring-2 ring-ink"
+              :class="lookOf(row.task)"
+              :style="place(run)"
+            />
+          </button>
+        </span>
+      </div>
+    </div>
+  </div>
 </template>
 
-<style>
-.bars {
-  --g-bar-color: #d9cfb8;
-  --g-bar-border: #8a7355;
-  --g-arrow-color: #8a7355;
-  --g-header-background: var(--card);
-  --g-row-color: var(--card);
-  --g-border-color: var(--line);
-  --g-tick-color: var(--line);
-  --g-tick-color-thick: var(--line);
-  --g-text-dark: var(--ink);
-  --g-text-light: #fff;
-  --g-text-muted: var(--soft);
-  --g-weekend-highlight-color: var(--paper);
-  --g-expected-progress: var(--sage);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  margin: 8px 0 14px;
-  overflow: hidden;
-}
-.bars .bar-critical .bar {
-  fill: #d68a1c;
-}
-.bars .bar-free .bar {
-  fill: #b7c09a;
-}
-.bars .bar-done .bar {
-  fill: #d8d2c4;
-}
-.bars .bar-label,
-.bars .bar-label.big {
-  fill: var(--ink);
-  font-family: var(--font-sans);
-  font-size: var(--text-xs);
+<style scoped>
+@layer components {
+  /* Weekends are tinted, week by week. */
+  .weeks {
+    background: repeating-linear-gradient(
+      to right,
+      transparent 0 var(--work),
+      var(--paper) var(--work) var(--week)
+    );
+  }
 }
 </style>

@@ -148,7 +148,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
         <em class="block" v-if="w.hindrance">{{ w.hindrance }}</em>
       </li>
     </ol>
-    <ClientOnly><SetoutBars :tasks="shown" @move="move" /></ClientOnly>
+    <SetoutBars :tasks="shown" :working-days="plan.days" @move="move" />
     <table>
       <thead>
         <tr>

@@ -1,8 +1,6 @@
 import { selectOne } from 'css-select'
 import { isTag, type ChildNode, type Element } from 'domhandler'
 import { textContent } from 'domutils'
-import { XMLValidator } from 'fast-xml-parser'
-import { parseDocument } from 'htmlparser2'
 import { applyToPoint, compose, identity, translate, type Matrix } from 'transformation-matrix'
 import { fail, ok, type Result } from '../../result'
 import {
@@ -17,6 +15,7 @@ import {
 import { withinLimits } from '../drawingLimits'
 import { reachOf, unitFor } from '../sizeUnit'
 import { paperMm, PX_MM, userLength, viewBoxOf } from './svgLengths'
+import { readXml } from './readXml'
 import { isSvgShape, shapesOfSvg } from './svgShapes'
 import { fit, transformOf } from './svgFit'
 import { SvgStyles } from './SvgStyles'
@@ -93,9 +92,8 @@ function finished(
 }
 
 function rootOf(text: string): Element | null {
-  if (XMLValidator.validate(text) !== true) return null
   const isRoot = (n: ChildNode): n is Element => isTag(n) && n.name === 'svg'
-  return parseDocument(text, { xmlMode: true }).children.find(isRoot) ?? null
+  return readXml(text).children.find(isRoot) ?? null
 }
 
 function pageOf({ attribs }: Element): FoundSvg['page'] {

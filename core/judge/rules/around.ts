@@ -55,7 +55,7 @@ const caution = (
   scene: Scene,
   id: string,
   plants: readonly PlacedPlant[],
-  parts: Pick<Finding, 'title' | 'reason' | 'weight' | 'figures' | 'source'>,
+  parts: Pick<Finding, 'title' | 'reason' | 'weight' | 'figures' | 'source' | 'grounds'>,
   mends: readonly Mend[] = [],
 ): Finding => ({
   id: `around:${id}`,
@@ -95,7 +95,8 @@ function digging(scene: Scene, { things }: Surroundings): Finding[] {
           { name: 'distance', value: near, unit: 'm' },
           { name: 'depth', value: t.depthM, unit: 'm' },
         ],
-        source: 'Services within 1\u202fm of the bed as drawn on the site. Practice, Cautions.',
+        source: 'Services within 1\u202fm of the bed as drawn on the site.',
+        grounds: ['practice#cautions'],
       }),
     ]
   })
@@ -149,7 +150,8 @@ function nearBuildings(scene: Scene, { things }: Surroundings): Finding[] {
             { name: 'from the building', value: nearest, unit: 'm' },
             { name: 'wanted', value: want, unit: 'm' },
           ],
-          source: 'Trees max(w/2, 3\u202fm) from buildings. Calculations, Spacing and counts.',
+          source: 'Trees max(w/2, 3\u202fm) from buildings.',
+          grounds: ['calculations#spacing-and-counts'],
         },
       ),
     ]
@@ -183,7 +185,8 @@ function underLines(scene: Scene, { things }: Surroundings): Finding[] {
             { name: 'grows to', value: fullHeightM(plants[0]!.plant), unit: 'm' },
             { name: 'line', value: line.depthM, unit: 'm' },
           ],
-          source: 'Mature height against the line’s height less 1.5\u202fm. Practice, Cautions.',
+          source: 'Mature height against the line’s height less 1.5\u202fm.',
+          grounds: ['practice#cautions'],
         },
         lowerKinds(scene, plants[0]!.plant, line.depthM - LINE_CLEAR_M),
       ),
@@ -217,7 +220,8 @@ function sight(scene: Scene, { things }: Surroundings): Finding[] {
           { name: 'height kept', value: SIGHT_M, unit: 'm' },
           { name: 'too tall', value: tall.length, unit: '' },
         ],
-        source: 'Triangle of 3\u202fm along the drive and 3\u202fm along the street. Practice, Cautions.',
+        source: 'Triangle of 3\u202fm along the drive and 3\u202fm along the street.',
+        grounds: ['practice#cautions'],
       }),
     ]
   })
@@ -242,7 +246,8 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
             `into the way of the door of ${door.name}. Keep its width clear; the local code may ask for more.`,
           weight: 72,
           figures: [{ name: 'door', value: door.widthM, unit: 'm' }],
-          source: 'Mature spread against the door’s width. Practice, Cautions.',
+          source: 'Mature spread against the door’s width.',
+          grounds: ['practice#cautions'],
         }),
       )
     }
@@ -253,7 +258,8 @@ function atDoors(scene: Scene, { things }: Surroundings): Finding[] {
           reason: `${harmWords(harmful)} ` + `within ${DOOR_M}\u202fm of the door of ${door.name}.`,
           weight: 66,
           figures: [{ name: 'within', value: DOOR_M, unit: 'm' }],
-          source: 'Hazards of the plant library near doors, paths and seats. Practice, Cautions.',
+          source: 'Hazards of the plant library near doors, paths and seats.',
+          grounds: ['practice#cautions'],
         }),
       )
     }

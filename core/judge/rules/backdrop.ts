@@ -49,8 +49,8 @@ export const backdrop: WholeRule = {
             weight: 34,
             plants: open,
             figures: [{ name: 'from the wall', value: away, unit: 'ΔE' }],
-            source:
-              'Flowers and dark leaves under ΔE 6 from what they stand before, pale and dark ones under 10. Practice, Contrast.',
+            source: 'Flowers and dark leaves under ΔE 6 from what they stand before, pale and dark ones under 10.',
+            grounds: ['practice#contrast'],
           },
           () =>
             standIns(

@@ -95,8 +95,8 @@ function describe(scene: Scene, driftId: string, tall: readonly PlacedPlant[], l
         { name: 'its height', value: fullHeightM(plant), unit: 'm' },
         { name: 'behind it', value: fullHeightM(low.plant), unit: 'm' },
       ],
-      source:
-        'Heights rise away from the viewer, so that each row is seen over the one in front. Practice, Depth, layers, spacing.',
+      source: 'Heights rise away from the viewer, so that each row is seen over the one in front.',
+      grounds: ['practice#depth-layers-spacing'],
     },
     () => [
       ...lower(scene, driftId),

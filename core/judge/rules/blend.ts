@@ -59,8 +59,8 @@ export const blend: LocalRule = {
             { name: 'ΔE in summer', value: difference, unit: '' },
             { name: 'contrast', value: pairContrast(keep.plant, change.plant), unit: 'of 100' },
           ],
-          source:
-            'One form, height, flower and texture, and under ΔE 7 (OKLab × 100) in both seasons. Calculations, Colour and contrast.',
+          source: 'One form, height, flower and texture, and under ΔE 7 (OKLab × 100) in both seasons.',
+          grounds: ['calculations#colour-and-contrast'],
         },
         () =>
           contrasting().map((p) => ({

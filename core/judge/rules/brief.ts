@@ -38,6 +38,7 @@ const nevers = (scene: Scene): Finding[] =>
               plants: placed.map((p) => p.id),
               figures: [{ name: 'plants', value: placed.length, unit: '' }],
               source: 'Requirement of the brief; trait by the plant library.',
+              grounds: [],
             },
             () => swapsFor(scene, plant, (p) => !has(p)),
           ),
@@ -75,6 +76,7 @@ const wanting = (scene: Scene): Finding[] =>
             { name: 'wanted', value: want * 100, unit: '%' },
           ],
           source: 'Share of the mature canopy that has the trait, by the plant library. Requirement of the brief.',
+          grounds: [],
         },
         () => withTrait(scene, has, want),
       ),
@@ -141,6 +143,7 @@ const hated = (scene: Scene): Finding[] =>
             plants: placed,
             figures: [{ name: 'plants', value: placed.length, unit: '' }],
             source: 'Names that the brief rules out.',
+            grounds: [],
           },
           () => swapsFor(scene, plant, (p) => !(scene.asked?.hates ?? []).some((h) => isMeant(p, h))),
         ),
@@ -164,6 +167,7 @@ function liked(scene: Scene): Finding[] {
         reason: `None of them stands in this bed, and ${nameOf(there[0]!)} would live here.`,
         weight: 14,
         source: 'Names that the brief asks for.',
+        grounds: [],
       },
       () =>
         there.slice(0, 3).flatMap((p): Mend[] => {
@@ -219,10 +223,8 @@ function tooMuch(scene: Scene, of: 'hours' | 'money', here: number, others: numb
           { name: 'all beds', value: whole, unit: of === 'hours' ? 'h' : '' },
           { name: 'there is', value: there, unit: of === 'hours' ? 'h' : '' },
         ],
-        source:
-          of === 'hours'
-            ? 'Visits × minutes of each plant. Materials, water, work, money.'
-            : 'Totals of the plant schedules.',
+        source: of === 'hours' ? 'Visits × minutes of each plant.' : 'Totals of the plant schedules.',
+        grounds: ['calculations#materials-water-work-money'],
       },
       () => lighter(scene, of, whole - there),
     ),

@@ -36,8 +36,8 @@ export const bulbs: WholeRule = {
               weight: 26,
               plants: open,
               figures: [{ name: 'without cover', value: open.length, unit: '' }],
-              source:
-                'Bulbs with summer-dormant leaves of 0.2\u202fm and more, no canopy within 0.2\u202fm. Composing, Seasons.',
+              source: 'Bulbs with summer-dormant leaves of 0.2\u202fm and more, no canopy within 0.2\u202fm.',
+              grounds: ['composing#seasons'],
             },
             () => covers(scene, open),
           ),

@@ -29,7 +29,8 @@ export const climbs: WholeRule = {
             weight: 58,
             plants: placed,
             figures: [{ name: 'climbs', value: plant.foliageHeightM, unit: 'm' }],
-            source: 'Climbers on what stands behind. Practice, The order of the work.',
+            source: 'Climbers on what stands behind.',
+            grounds: ['practice#the-order-of-the-work'],
           },
           () => [
             {

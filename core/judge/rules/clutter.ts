@@ -59,8 +59,8 @@ export const clutter: WholeRule = {
           { name: 'singles', value: singles.length, unit: '' },
           { name: 'kinds', value: kinds.length, unit: '' },
         ],
-        source:
-          'One plant of everything is clutter; specimens and climbers are not counted. Practice, Groups, repetition, order.',
+        source: 'One plant of everything is clutter; specimens and climbers are not counted.',
+        grounds: ['practice#groups-repetition-order'],
         mends,
       },
     ]

@@ -50,7 +50,8 @@ function describe(scene: Scene, drift: Drift, squeezed: readonly PlacedPlant[]):
         { name: 'apart', value: near.apart, unit: 'm' },
         { name: 'on centre', value: near.allowed, unit: 'm' },
       ],
-      source: `On centre d = k (w1 + w2) / 2 with k = ${scene.school.spacing}. Calculations, Spacing and counts.`,
+      source: `On centre d = k (w1 + w2) / 2 with k = ${scene.school.spacing}.`,
+      grounds: ['calculations#spacing-and-counts'],
     },
     () => mendsFor(drift, plant.commonName, squeezed.length),
   )

@@ -41,8 +41,8 @@ export const engulfed: LocalRule = {
             { name: 'of the other', value: heightThen(quick.plant), unit: 'm' },
             { name: 'apart', value: list[0]!.value, unit: 'm' },
           ],
-          source:
-            'Sizes at year 5 by years to nine tenths of the size. Practice, Together or not at all; Composing, Time.',
+          source: 'Sizes at year 5 by years to nine tenths of the size.',
+          grounds: ['practice#together-or-not-at-all', 'composing#time'],
         },
         () =>
           standIns(quick.plant, scene, {

@@ -125,8 +125,8 @@ function say(scene: Scene, e: Existing, { title, reason, weight, instead }: Wron
         { name: 'high', value: e.heightM, unit: 'm' },
         { name: 'across', value: e.spreadM, unit: 'm' },
       ],
-      source:
-        'Cut back hard only what shoots again; move perennials early. Practice, Existing plants and renovation.',
+      source: 'Cut back hard only what shoots again; move perennials early.',
+      grounds: ['practice#existing-plants-and-renovation'],
     },
     () =>
       instead.map((change): Mend => ({

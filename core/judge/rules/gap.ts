@@ -161,7 +161,8 @@ function describe(scene: Scene, list: readonly Remark[]): Finding {
       ],
       source:
         'Largest circle clear of all mature canopies, on a 12\u202fcm grid, wall strip of 0.5\u202fm left out. ' +
-        'Calculations, Through the year.',
+        '',
+      grounds: ['calculations#through-the-year'],
     },
     () => [...throughout(scene, from, to), ...fillers(scene, widest, to - from)],
   )

@@ -87,7 +87,8 @@ function say(scene: Scene, id: string, place: Place['name'], list: readonly Plac
       weight: 62,
       plants: list,
       figures: [{ name: 'plants', value: list.length, unit: '' }],
-      source: 'Spines, sap and poison of the plant library near seats and doors. Practice, Cautions.',
+      source: 'Spines, sap and poison of the plant library near seats and doors.',
+      grounds: ['practice#cautions'],
     },
     () =>
       standIns(plant, scene, { maxSpreadM: plant.spreadM * 1.1, where: (p) => words(p, place) === '' }, 3).map(

@@ -54,7 +54,8 @@ export const hidden: LocalRule = {
           ],
           source:
             'Visible share of its outline, laid near to far from the eye; hidden below 35 % (20 % where flowers stand over ' +
-            'the leaves) in its best month. Calculations, What is seen.',
+            'the leaves) in its best month.',
+          grounds: ['calculations#what-is-seen'],
           mends: mendsFor(scene, drift.lane, driftId),
         },
       ]

@@ -123,8 +123,8 @@ function hides(scene: Scene, t: Target, viewer: Viewer, { eye, aim }: Sight): Fi
         { name: 'blocked in leaf', value: atTen * 100, unit: '%' },
         { name: 'blocked in winter', value: bare * 100, unit: '%' },
       ],
-      source:
-        'Rays from the eye to a grid on the target, dimmed by each plant’s density. Calculations, What is seen.',
+      source: 'Rays from the eye to a grid on the target, dimmed by each plant’s density.',
+      grounds: ['calculations#what-is-seen'],
       mends: [],
     },
   ]
@@ -222,7 +222,8 @@ function say(
       { name: 'tolerated', value: TOLERATED * 100, unit: '%' },
       { name: 'from year', value: worst.from, unit: '' },
     ],
-    source: 'Rays from the eye to a grid on what must stay in view, years 0 to 10. Calculations, What is seen.',
+    source: 'Rays from the eye to a grid on what must stay in view, years 0 to 10.',
+    grounds: ['calculations#what-is-seen'],
     mends:
       first && scene.bed.drifts.some((d) => d.id === first.driftId)
         ? [{ label: `Leave out ${nameOf(first.plant)}`, edit: { kind: 'removeDrift', driftId: first.driftId } }]

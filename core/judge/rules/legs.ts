@@ -36,7 +36,8 @@ export const legs: WholeRule = {
                   figures: [{ name: 'without cover', value: bare.length, unit: '' }],
                   source:
                     'Vase-shaped shrubs and clear stems of 1.1\u202fm and more; plants of 0.2\u202fm and more before them. ' +
-                    'Practice, Groups.',
+                    '',
+                  grounds: ['practice#groups-repetition-order'],
                 },
                 () => skirts(scene, bare[0]!),
               ),

@@ -37,7 +37,8 @@ function rows(scene: Scene): Finding[] {
           weight: 26,
           plants: placed,
           figures: [{ name: 'in the row', value: placed.length, unit: '' }],
-          source: 'Points of one kind on a line over more than three plants. Composing, Marks; Practice, schools.',
+          source: 'Points of one kind on a line over more than three plants.',
+          grounds: ['composing#marks', 'practice#schools'],
         },
         () => [
           {
@@ -89,8 +90,8 @@ function unbalanced(scene: Scene): Finding[] {
         weight: 36,
         plants: alone,
         figures: [{ name: 'mirrored', value: share * 100, unit: '%' }],
-        source:
-          'Anchors with their like within 6 % of the length of the mirrored place. Composing, Balance; Practice, schools.',
+        source: 'Anchors with their like within 6 % of the length of the mirrored place.',
+        grounds: ['composing#balance', 'practice#schools'],
       },
       () => [mirrorMend(scene), ...alone.slice(0, 1).flatMap((p) => pairMend(scene, p))],
     ),

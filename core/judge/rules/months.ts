@@ -70,7 +70,8 @@ function describe(scene: Scene, run: readonly PlaceMonth[]): Finding {
       ],
       source:
         'Bloom share = canopy in flower / visible canopy; evergreen, coloured and standing leaf likewise, ' +
-        'year 3. Calculations, Through the year.',
+        'year 3.',
+      grounds: ['calculations#through-the-year'],
     },
     () => fillers(scene, run),
   )

@@ -29,8 +29,8 @@ export const numbers: WholeRule = {
             weight: 24,
             plants: placed,
             figures: [{ name: 'in the group', value: drift.count, unit: '' }],
-            source:
-              'Odd numbers matter most for anchors, little in a dense mix. Practice, Groups, repetition, order; schools.',
+            source: 'Odd numbers matter most for anchors, little in a dense mix.',
+            grounds: ['practice#groups-repetition-order', 'practice#schools'],
           },
           () =>
             [drift.count - 1, drift.count + 1].map((count) => ({

@@ -57,8 +57,8 @@ function say(scene: Scene, list: readonly Placed[], whole: number, of: 'kind' | 
       figures: [
         { name: of === 'kind' ? 'of one kind' : 'of one family', value: (list.length / whole) * 100, unit: '%' },
       ],
-      source:
-        'No kind over a half, no family over three quarters of the tall plants. Practice, Screens; Composing, Health.',
+      source: 'No kind over a half, no family over three quarters of the tall plants.',
+      grounds: ['practice#screens', 'composing#health'],
     },
     () => {
       const own = driftsSeen(scene).filter((d) => list.some((p) => p.driftId === d.drift.id))

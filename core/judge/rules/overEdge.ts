@@ -54,8 +54,8 @@ function say(scene: Scene, id: string, list: readonly PlacedPlant[], over: strin
       weight: 38,
       plants: list,
       figures: [{ name: 'over', value: by, unit: 'm' }],
-      source:
-        'Mature spread over the edge, 0.3\u202fm and more than half of its half width. Practice, Depth, layers, spacing.',
+      source: 'Mature spread over the edge, 0.3\u202fm and more than half of its half width.',
+      grounds: ['practice#depth-layers-spacing'],
     },
     () => backMends(scene, list, by),
   )
@@ -127,7 +127,8 @@ function acrossDoors(scene: Scene): Finding[] {
           weight: 64,
           plants: before,
           figures: [{ name: 'door', value: o.widthM, unit: 'm' }],
-          source: 'Mature spread against the door’s width. Practice, Cautions.',
+          source: 'Mature spread against the door’s width.',
+          grounds: ['practice#cautions'],
         },
         () => aside(scene, before, o),
       ),
@@ -187,7 +188,8 @@ function overRim(scene: Scene): Finding[] {
         weight: 32,
         plants: list,
         figures: [{ name: 'plants', value: list.length, unit: '' }],
-        source: 'Trail unless the rim is to show. Composing, How a draft is made.',
+        source: 'Trail unless the rim is to show.',
+        grounds: ['composing#how-a-draft-is-made'],
       },
       () =>
         standIns(

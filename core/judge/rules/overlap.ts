@@ -43,7 +43,8 @@ function describe(scene: Scene, group: string, list: readonly Remark[]): Finding
         { name: 'on centre', value: worst.other, unit: 'm' },
         { name: 'pairs', value: list.length, unit: '' },
       ],
-      source: `On centre d = k (w1 + w2) / 2 with k = ${school.spacing} (${school.name}). Calculations, Spacing and counts.`,
+      source: `On centre d = k (w1 + w2) / 2 with k = ${school.spacing} (${school.name}).`,
+      grounds: ['calculations#spacing-and-counts'],
     },
     () => mendsFor(scene, a, b, worst.other - worst.value),
   )

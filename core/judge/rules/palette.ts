@@ -82,7 +82,8 @@ function noLeader(scene: Scene, flowers: readonly Flower[]): Finding[] {
           { name: 'hues', value: many, unit: '' },
           { name: 'the largest', value: largest * 100, unit: '%' },
         ],
-        source: 'Flowers by canopy and months, in twelve hues and pale. Composing, Colour.',
+        source: 'Flowers by canopy and months, in twelve hues and pale.',
+        grounds: ['composing#colour'],
       },
       () => led(scene, flowers),
     ),
@@ -147,8 +148,8 @@ function loneAccent(scene: Scene, flowers: readonly Flower[]): Finding[] {
           weight: 24,
           plants: placed,
           figures: [{ name: 'of the flowers', value: f.share * 100, unit: '%' }],
-          source:
-            'A loud flower (chroma 0.12 and more, ΔE 24 from all others) of 12 % and less in one group. Composing, Colour.',
+          source: 'A loud flower (chroma 0.12 and more, ΔE 24 from all others) of 12 % and less in one group.',
+          grounds: ['composing#colour'],
         },
         () => [
           {

@@ -39,8 +39,8 @@ export const repetition: WholeRule = {
             { name: 'kinds', value: kinds.size, unit: '' },
             { name: 'that come back', value: back, unit: '' },
           ],
-          source:
-            'The most seen kinds come back two or more times along the bed. Practice, Groups, repetition, order; Composing, Thread.',
+          source: 'The most seen kinds come back two or more times along the bed.',
+          grounds: ['practice#groups-repetition-order', 'composing#thread'],
         },
         () =>
           [a, b].flatMap((d) => {

@@ -81,7 +81,8 @@ function oneTexture(scene: Scene): Finding[] {
         weight: 33,
         figures: [{ name: worst.words(value), value: share * 100, unit: '%' }],
         source:
-          'Share of the front of all plants (spread × height × density) with one leaf shape, leaf size or habit. Composing, Contrast.',
+          'Share of the front of all plants (spread × height × density) with one leaf shape, leaf size or habit.',
+        grounds: ['composing#contrast'],
       },
       () => contrasts(scene, (p) => worst.of(p) === value, worst.most),
     ),
@@ -166,7 +167,8 @@ function wallpaper(scene: Scene): Finding[] {
         weight: 34,
         plants: placed,
         figures: [{ name: 'of the picture', value: share * 100, unit: '%' }],
-        source: 'Share of the front of all plants that one kind fills, over 62 %. Composing, Thread.',
+        source: 'Share of the front of all plants that one kind fills, over 62 %.',
+        grounds: ['composing#thread'],
       },
       () => broken(scene, plant),
     ),
@@ -192,7 +194,8 @@ function chequerboard(scene: Scene): Finding[] {
           weight: 32,
           plants: run.flatMap((d) => d.placed),
           figures: [{ name: 'in turn', value: run.length, unit: '' }],
-          source: `Singles of two kinds in turn, ${TURNS} and more, nearer than ${TURN_M}\u202fm. Practice, Groups, repetition, order.`,
+          source: `Singles of two kinds in turn, ${TURNS} and more, nearer than ${TURN_M}\u202fm.`,
+          grounds: ['practice#groups-repetition-order'],
         },
         () => [
           {

@@ -69,8 +69,8 @@ function describe(scene: Scene, worst: Section, short: readonly Section[]): Find
       { name: 'there', value: worst.have, unit: 'm' },
       { name: 'missing', value: missing, unit: 'm' },
     ],
-    source:
-      'Depth needed = setback + Σ row distances + w front / 2; row distance = √(d² − (p/2)²). Calculations, Spacing and counts.',
+    source: 'Depth needed = setback + Σ row distances + w front / 2; row distance = √(d² − (p/2)²).',
+    grounds: ['calculations#spacing-and-counts'],
     mends: scene.frame.closed
       ? []
       : [

@@ -105,8 +105,8 @@ function judge(scene: Scene, plant: Plant, placed: readonly PlacedPlant[]): Find
           { name: 'zone', value: scene.site.zone, unit: '' },
           { name: 'pH', value: scene.site.ph, unit: '' },
         ],
-        source:
-          'Full sun ≥ 6 h, part sun 4-6, part shade 2-4, shade < 2; ranges of the plant library. Calculations, Light.',
+        source: 'Full sun ≥ 6 h, part sun 4-6, part shade 2-4, shade < 2; ranges of the plant library.',
+        grounds: ['calculations#light'],
       },
       mends,
     ),

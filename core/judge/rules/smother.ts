@@ -64,8 +64,8 @@ export const smother: LocalRule = {
             { name: 'runs', value: runner.plant.runMPerYear, unit: 'm a year' },
             { name: `in ${LATER_YEARS} years`, value: reach, unit: 'm' },
           ],
-          source:
-            'A creeper goes in front of what it would smother, never behind. Practice, Together or not at all.',
+          source: 'A creeper goes in front of what it would smother, never behind.',
+          grounds: ['practice#together-or-not-at-all'],
         },
         () => mendsFor(scene, runner, prey, new Set(list.map((r) => scene.byId.get(r.plants[0]!)!.driftId))),
       )

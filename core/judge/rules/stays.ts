@@ -63,8 +63,8 @@ function inFrost(scene: Scene, seen: DriftSeen): Finding[] {
           weight: 46,
           plants: seen.placed,
           figures: [{ name: 'hardy to zone', value: plant.zones.coldest, unit: '' }],
-          source:
-            'Stays of the plan against the frost dates of the garden. Keeping, A planting has a calendar of its own.',
+          source: 'Stays of the plan against the frost dates of the garden.',
+          grounds: ['keeping#a-planting-has-a-calendar-of-its-own'],
         }),
       ]
     })
@@ -90,7 +90,8 @@ function together(scene: Scene, seen: DriftSeen): Finding[] {
           weight: 40,
           plants: seen.placed,
           figures: [{ name: 'months together', value: both.length, unit: '' }],
-          source: 'Stays of one place that overlap. Keeping, A planting has a calendar of its own.',
+          source: 'Stays of one place that overlap.',
+          grounds: ['keeping#a-planting-has-a-calendar-of-its-own'],
         }),
       ]
     }),
@@ -119,7 +120,8 @@ function empty(scene: Scene, seen: DriftSeen): Finding[] {
       weight: 34,
       plants: seen.placed,
       figures: [{ name: 'empty months', value: bare.length, unit: '' }],
-      source: 'Months between the frosts in which no stay holds. Keeping, A planting has a calendar of its own.',
+      source: 'Months between the frosts in which no stay holds.',
+      grounds: ['keeping#a-planting-has-a-calendar-of-its-own'],
     }),
   ]
 }

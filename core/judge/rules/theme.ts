@@ -108,8 +108,8 @@ function astray(scene: Scene, wanted: Theme, shown: readonly ShownColour[]): Fin
             { name: 'from the theme', value: worst.distance, unit: 'ΔE' },
             { name: 'allowed', value: tolerance, unit: 'ΔE' },
           ],
-          source:
-            'Distance to the nearest theme colour, ΔE in OKLab × 100; greens and greys are free. Calculations, Colour and contrast.',
+          source: 'Distance to the nearest theme colour, ΔE in OKLab × 100; greens and greys are free.',
+          grounds: ['calculations#colour-and-contrast'],
         },
         () =>
           standIns(
@@ -158,8 +158,8 @@ function tooMuch(scene: Scene, shown: readonly ShownColour[]): Finding[] {
           to: scene.frame.runTo,
           plants: scene.placement.plants.filter((p) => p.plant.id === s.plant.id).map((p) => p.id),
           figures: [{ name: 'of all colour', value: (same / whole) * 100, unit: '%' }],
-          source:
-            'Share of one colour (ΔE under 12) in the coloured canopy of a month. Practice, Groups, repetition, order.',
+          source: 'Share of one colour (ΔE under 12) in the coloured canopy of a month.',
+          grounds: ['practice#groups-repetition-order'],
           mends: [],
         },
       ]

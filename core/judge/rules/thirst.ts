@@ -59,9 +59,8 @@ export const thirst: LocalRule = {
             { name: 'apart', value: list[0]!.value, unit: 'm' },
             { name: 'pairs', value: list.length, unit: '' },
           ],
-          source:
-            'Neighbours must want the same water: a class that is in both their ranges. ' +
-            'Practice, Together or not at all.',
+          source: 'Neighbours must want the same water: a class that is in both their ranges. ' + '',
+          grounds: ['practice#together-or-not-at-all'],
         },
         () =>
           (moist.standing ? [] : alike()).map((p) => ({

@@ -44,8 +44,8 @@ export const wall: LocalRule = {
           { name: 'from the wall', value: worst.value, unit: 'm' },
           { name: 'wanted', value: worst.other, unit: 'm' },
         ],
-        source:
-          'Setback = max(0.6\u202fm, w/2 + 0.15\u202fm); trees max(w/2, 3\u202fm). Calculations, Spacing and counts.',
+        source: 'Setback = max(0.6\u202fm, w/2 + 0.15\u202fm); trees max(w/2, 3\u202fm).',
+        grounds: ['calculations#spacing-and-counts'],
         mends:
           moved.length > 0
             ? [

@@ -60,7 +60,8 @@ function judge(scene: Scene, opening: Opening, called: string): Finding[] {
         ],
         source:
           'Share of the glass behind outlines above the sill, straight on, weighted by density, high summer, ' +
-          'year 10. Calculations, What is seen.',
+          'year 10.',
+        grounds: ['calculations#what-is-seen'],
       },
       () => mendsFor(scene, opening, worst.at.driftId),
     ),
