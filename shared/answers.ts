@@ -204,6 +204,7 @@ export const ANSWERS = {
 
 /** What is edited and kept, each as it is stored. */
 export const KEPT = { bed: bedSchema, brief: briefSchema, site: siteSchema, supply: supplySchema } as const
+export type KeptName = keyof typeof KEPT
 
 export type AnswerName = keyof typeof ANSWERS
 export type Answer<N extends AnswerName> = Frozen<z.infer<(typeof ANSWERS)[N]>>

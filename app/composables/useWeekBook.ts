@@ -8,11 +8,6 @@ interface Aside {
   readonly why: string
 }
 const NOTHING_ASIDE: Aside = { ticks: {}, why: '' }
-interface Kept {
-  readonly ticks: Readonly<Record<string, CareTick>>
-  readonly waiting: Ticks
-  readonly aside?: Aside
-}
 
 /** The week's work on the tablet: ticks lie in this device until the server has them. */
 export function useWeekBook(gardenId: string) {

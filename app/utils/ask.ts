@@ -1,4 +1,4 @@
-import type { Answer, AnswerName } from '~~/shared/answers'
+import type { Answer, AnswerName, KeptName } from '~~/shared/answers'
 
 interface Asking {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
@@ -20,7 +20,7 @@ let schemas: Schemas | null = null
 const fetchSchemas = async (): Promise<Schemas> => (schemas ??= await import('~~/shared/answers'))
 
 /** A check of what is edited and kept: the value as it is stored, or null when it is none. */
-export async function checkOf<K extends keyof Schemas['KEPT']>(what: K) {
+export async function checkOf<K extends KeptName>(what: K) {
   const { KEPT } = await fetchSchemas()
   return (value: unknown) => (KEPT[what].safeParse(value).data as Answer<K>['value'] | undefined) ?? null
 }

@@ -25,7 +25,10 @@ const coil = (sold: number, price: number) => ({ waste: 0.05, sold, soldIn: `coi
 const each = (price: number, waste = 0.1) => ({ waste, sold: 1, soldIn: 'each', price })
 const bag = (sold: number, price: number, waste: number) => ({ waste, sold, soldIn: `bags of ${sold}`, price })
 
-/** Pipe, fittings and valves of a garden's drip, with how each came about. Prices are typical. Source: docs/grounds/papers, Money and material. */
+/**
+ * Pipe, fittings and valves of a garden's drip, with how each came about. Prices are typical. Source: docs/grounds/papers, Money and
+ * material.
+ */
 export function dripNeeds(d: DripNeed, chosen: ReadonlyMap<string, MaterialChoice>, units: Units): MaterialNeed[] {
   const m = (n: number) => formatLength(n, units)
   const inRings = d.rings > 0 ? ` and ${m(d.ringsM)} in ${d.rings} rings` : ''

@@ -87,7 +87,8 @@ interface Facts {
 
 /**
  * What a garden's beds need beside plants: ground, cover, supports, water, hard things, pots and what is carried away, each with its
- * figures. `choices` type over depths and prices and say what is left out; `drip` is what Water has laid. Source: docs/grounds/papers, Money and
+ * figures. `choices` type over depths and prices and say what is left out; `drip` is what Water has laid. Source:
+ * docs/grounds/papers, Money and
  * material; calculations.
  */
 export function gardenMaterials(

@@ -3,7 +3,7 @@ import { fixturePaints } from './fixturePaints'
 import type { Paint } from './path'
 
 /** A step of an elevation: a plant by its place in the list, or what stands between plants and does not grow. */
-export type ElevationStep = { readonly figure: Figure; readonly n: number } | { readonly paints: readonly Paint[] }
+type ElevationStep = { readonly figure: Figure; readonly n: number } | { readonly paints: readonly Paint[] }
 
 /** In which order an elevation is drawn, far to near: plants, and behind each what stands right behind it. */
 export function* elevationOrder({ figures, fixtures, features }: Elevation): Generator<ElevationStep> {

@@ -3,7 +3,7 @@ export { describeViewpoint, elevation, type Elevation, type Figure, figureAt } f
 export { elevationBackPaints, elevationMarkPaints, rulerPaints, sillPaints, targetPaints } from './elevationPaints'
 export { inTurn } from './inTurn'
 export { footShadow, plantingPaints, QUIET_ALPHA } from './figurePaints'
-export { fixtureAbovePaints, fixturePaints } from './fixturePaints'
+export { fixtureAbovePaints } from './fixturePaints'
 export { type Palette, PRINT_PALETTE } from './palette'
 export {
   isClipped,

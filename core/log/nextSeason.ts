@@ -32,7 +32,8 @@ const MIDDLE = 15
 
 /**
  * The list for next season: open wishes with the next window in which each can be done, counted from a day on. What was wished while its
- * window was open or before is asked for in it; when it went by undone, in the next one. Source: docs/grounds/keeping, Care (“Too late now”).
+ * window was open or before is asked for in it; when it went by undone, in the next one. Source: docs/grounds/keeping, Care (“Too
+ * late now”).
  */
 export function nextSeason(
   entries: readonly LogEntry[],

@@ -25,7 +25,10 @@ function formContrast(a: Plant, b: Plant): number {
   return FORM[a.habit] === FORM[b.habit] ? 8 : 25
 }
 
-/** Contrast of two neighbours, 0-100: texture 30, form 25, colour 25, height step 20. Source: docs/grounds/calculations, Colour and contrast. */
+/**
+ * Contrast of two neighbours, 0-100: texture 30, form 25, colour 25, height step 20. Source: docs/grounds/calculations, Colour and
+ * contrast.
+ */
 export function pairContrast(a: Plant, b: Plant): number {
   const step = Math.abs(LEAF_SIZES.indexOf(a.leafSize) - LEAF_SIZES.indexOf(b.leafSize))
   const texture = Math.min(

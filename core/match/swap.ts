@@ -14,7 +14,10 @@ export interface Swap {
   readonly gained: readonly string[]
 }
 
-/** Ranked stand-ins that fit the site and keep the role of a plant, in a direction. Source: docs/grounds/practice, Counting and buying (substitutes). */
+/**
+ * Ranked stand-ins that fit the site and keep the role of a plant, in a direction. Source: docs/grounds/practice, Counting and
+ * buying (substitutes).
+ */
 export function swaps(
   library: Iterable<Plant>,
   from: Plant,

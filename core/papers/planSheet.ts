@@ -54,7 +54,10 @@ const LABELS_M_PT = 44
 const OVERLAP_MM = 10
 const INK = PRINT_PALETTE.ink
 
-/** The planting plan of a bed true to scale, over as many sheets as it needs, with match lines. Source: docs/grounds/papers, The plan on paper. */
+/**
+ * The planting plan of a bed true to scale, over as many sheets as it needs, with match lines. Source: docs/grounds/papers, The plan
+ * on paper.
+ */
 export function planSheets(ask: PlanAsk): DrawingPage[] {
   const { scene, paper } = ask
   const printW = paper.widthPt - 2 * MARGIN_PT - 12

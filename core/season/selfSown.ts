@@ -18,7 +18,8 @@ const TRIES = 6
 
 /**
  * The haze of self-sown plants of a bed in a year from planting: kinds that travel by seed, from their second year on, by how many stand
- * and how much ground is open. Seeded by bed and year, so that it is the same everywhere. Source: docs/grounds/keeping, A planting has a calendar.
+ * and how much ground is open. Seeded by bed and year, so that it is the same everywhere. Source: docs/grounds/keeping, A planting
+ * has a calendar.
  */
 export function selfSown(scene: Scene, year: number, open: number): SelfSown[] {
   if (year < 2) return []

@@ -38,7 +38,8 @@ const MOST_COLOURS = 6
 
 /**
  * The year of a bed at a glance: a row a drift from tall to low, two columns a month; what is seen of each, its leaf, flower and fruit.
- * The first half of a month is as its picture shows it, the second lies between it and the next. Source: docs/grounds/keeping, The tapestry.
+ * The first half of a month is as its picture shows it, the second lies between it and the next. Source: docs/grounds/keeping, The
+ * tapestry.
  */
 export function tapestry(scene: Scene, year: number): Tapestry {
   const months = PLACE_MONTHS.map((month) => monthOf(scene, month, year))

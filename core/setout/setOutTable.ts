@@ -74,7 +74,8 @@ const FLAT_DEG = 20
 
 /**
  * How the plants of a bed are set out, by one of four ways of measuring, in the order in which nobody treads on what is set: back to front,
- * from the far end to the path. Measures are running ones along the string, so that errors do not add up. Source: docs/grounds/papers, Set out.
+ * from the far end to the path. Measures are running ones along the string, so that errors do not add up. Source:
+ * docs/grounds/papers, Set out.
  */
 export function setOutTable(scene: Scene, ask: SetOutAsk): SetOutTable {
   const { bed, frame, placement } = scene

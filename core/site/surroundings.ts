@@ -59,7 +59,8 @@ const LEG_M = 3
 const MEETS_M = 0.8
 
 /**
- * Sight triangles where a drive meets a street: a corner of the drive, and 3 m each way. Source: docs/grounds/practice, Cautions; the local code gives
+ * Sight triangles where a drive meets a street: a corner of the drive, and 3 m each way. Source: docs/grounds/practice, Cautions;
+ * the local code gives
  * the true lengths and the height.
  */
 export function sightTriangles(things: readonly PlacedThing[]): Point[][] {

@@ -91,7 +91,8 @@ const STEP_M = 0.1
 /**
  * Lays drip into a bed: rows of inline pipe evenly over its depth, each from its first plant to its last, with emitters as far apart as
  * its plants and its soil allow; a ring round every large woody plant, one or two emitters at a shrub. What takes its water from its own
- * emitters, and what has died down by midsummer, needs no row. Source: docs/grounds/keeping, Water; docs/grounds/practice, The order of the work.
+ * emitters, and what has died down by midsummer, needs no row. Source: docs/grounds/keeping, Water; docs/grounds/practice, The order
+ * of the work.
  */
 export function layDrip(scene: Scene, choice: DripChoice): DripBed {
   const { frame, placement, bed, climate } = scene

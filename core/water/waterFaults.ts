@@ -23,7 +23,10 @@ interface WaterFault {
 const MOST_ROOT_M = 0.15
 const ROOT_SHARE = 0.25
 
-/** What is wrong with the watering of a garden, the worst first. Source: docs/grounds/keeping, Water; docs/grounds/practice, The order of the work. */
+/**
+ * What is wrong with the watering of a garden, the worst first. Source: docs/grounds/keeping, Water; docs/grounds/practice, The
+ * order of the work.
+ */
 export function waterFaults(garden: WaterGarden, emitterLH: number, units: Units): WaterFault[] {
   return [
     ...weakTap(garden),

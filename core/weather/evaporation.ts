@@ -6,7 +6,8 @@ const MM_A_MJ = 0.408
 
 /**
  * Radiation at the top of the air, MJ/m² a day, at a latitude (degrees, south negative) on a day of the year (1-366). From the sun's
- * declination and its hour at sunset; where the sun stays up or down all day the hour is held at its end. Source: docs/grounds/calculations, Materials, water, work, money.
+ * declination and its hour at sunset; where the sun stays up or down all day the hour is held at its end. Source:
+ * docs/grounds/calculations, Materials, water, work, money.
  */
 export function skyRadiation(latitude: number, dayOfYear: number): number {
   const turn = (2 * Math.PI * dayOfYear) / 365

@@ -1,6 +1,9 @@
 import { genusOf, type Plant } from '../plant'
 
-/** How a plant goes into the ground, in sentences: what holds for all first, then what its kind asks. Source: docs/grounds/papers, Order of works. */
+/**
+ * How a plant goes into the ground, in sentences: what holds for all first, then what its kind asks. Source: docs/grounds/papers,
+ * Order of works.
+ */
 export function plantingNotes(plant: Plant): string[] {
   return [...NOTES.filter((n) => n.holds(plant)).map((n) => n.says)]
 }

@@ -1,24 +1,24 @@
-import { addDays, daysBetween, mondayOf, weekday, type Day } from '../time'
+import { addDays, mondayOf, weekday, type Day } from '../time'
 import type { PlannedTask } from './task'
 
-/** Days worked on one after the other, as columns: 0 is the Monday of the first week. */
-export interface Run {
+/** Days one after the other, as columns: 0 is the Monday of the first week. */
+interface Run {
   readonly column: number
   readonly days: number
 }
-export interface WorkRow {
+interface WorkRow {
   readonly task: PlannedTask
   readonly runs: readonly Run[]
-  /** From the day after its last to the last on which it holds nothing up; none for a task that does. */
+  /** From the day after its last, as far as it can slip without holding up the end. */
   readonly slack: Run | null
 }
 /** A week's heading: its Monday, and its column. */
-export interface WorkWeek {
+interface WorkWeek {
   readonly monday: Day
   readonly column: number
 }
 /** Tasks on their working days, week by week. */
-export interface WorkDays {
+interface WorkDays {
   readonly columns: number
   readonly weeks: readonly WorkWeek[]
   readonly rows: readonly WorkRow[]
@@ -27,40 +27,57 @@ export interface WorkDays {
 /** So many days of slack are shown at most. */
 const MOST_SLACK = 28
 
-/** The working days of tasks in columns, a day each, from the Monday of the first week to the Sunday of the last. */
+/** The working days of tasks in columns, a day each, Monday to Sunday; weeks in which nobody works on any of them are left out. */
 export function workDays(tasks: readonly PlannedTask[]): WorkDays {
-  if (tasks.length === 0) return { columns: 0, weeks: [], rows: [] }
-  const first = mondayOf(tasks.reduce((day, t) => (t.start < day ? t.start : day), tasks[0]!.start))
-  const rows = tasks.map((task) => rowOf(task, first))
-  const last = Math.max(
-    ...rows.flatMap((r) => [...r.runs, ...(r.slack ? [r.slack] : [])].map((x) => x.column + x.days)),
-  )
-  const weeks = Math.max(1, Math.ceil(last / 7))
+  const mondays = [...new Set(tasks.flatMap(workedOn).map(mondayOf))].sort()
+  const columns = new Map(mondays.map((monday, i) => [monday, 7 * i]))
   return {
-    columns: weeks * 7,
-    weeks: Array.from({ length: weeks }, (_, i) => ({ monday: addDays(first, 7 * i), column: 7 * i })),
-    rows,
+    columns: 7 * mondays.length,
+    weeks: mondays.map((monday, i) => ({ monday, column: 7 * i })),
+    rows: tasks.map((task) => rowOf(task, columns)),
   }
 }
+const workedOn = (task: PlannedTask): readonly Day[] => (task.days.length > 0 ? task.days : [task.start])
 
-function rowOf(task: PlannedTask, first: Day): WorkRow {
-  const worked = task.days.length > 0 ? task.days : [task.start]
+type Columns = ReadonlyMap<Day, number>
+const columnOf = (day: Day, columns: Columns): number | null => {
+  const monday = columns.get(mondayOf(day))
+  return monday === undefined ? null : monday + weekday(day) - 1
+}
+
+function rowOf(task: PlannedTask, columns: Columns): WorkRow {
   const runs: Run[] = []
-  for (const column of worked.map((day) => daysBetween(first, day))) {
+  for (const day of workedOn(task)) {
+    const column = columnOf(day, columns)!
     const before = runs[runs.length - 1]
     if (before && before.column + before.days === column)
       runs[runs.length - 1] = { ...before, days: before.days + 1 }
     else runs.push({ column, days: 1 })
   }
-  const slips = Math.min(MOST_SLACK, task.slackDays)
-  const slack = slips > 0 && !task.done ? { column: daysBetween(first, task.end) + 1, days: slips } : null
-  return { task, runs, slack }
+  const last = runs[runs.length - 1]!
+  return { task, runs, slack: task.done ? null : slackOf(task, last.column + last.days, columns) }
 }
 
-/** The day on which a task begins when it is moved by so many columns; past a weekend where nobody works on it. */
-export function movedStart(task: Pick<PlannedTask, 'start'>, columns: number, workingDays: readonly number[]): Day {
-  const step = Math.sign(columns)
-  let day = addDays(task.start, columns)
-  for (let i = 0; step !== 0 && i < 7 && !workingDays.includes(weekday(day)); i++) day = addDays(day, step)
+function slackOf({ end, slackDays }: PlannedTask, column: number, columns: Columns): Run | null {
+  const days = Array.from({ length: Math.min(MOST_SLACK, slackDays) }, (_, i) => addDays(end, i + 1))
+  const shown = days.filter((day) => columnOf(day, columns) !== null)
+  return shown.length > 0 ? { column, days: shown.length } : null
+}
+
+/** The day of a column; before the first week and after the last they go on day by day. */
+export function dayOfColumn({ weeks, columns }: Pick<WorkDays, 'weeks' | 'columns'>, column: number): Day {
+  const week = weeks[Math.floor(column / 7)]
+  if (week) return addDays(week.monday, column - week.column)
+  return column < 0
+    ? addDays(weeks[0]!.monday, column)
+    : addDays(weeks[weeks.length - 1]!.monday, 7 + column - columns)
+}
+
+/** The next day, on from this one in a direction (1 later, -1 earlier), on which somebody works; this one where somebody does. */
+export function workingDay(day: Day, step: 1 | -1, workingDays: readonly number[]): Day {
+  for (let i = 0; i < 7; i++) {
+    const on = addDays(day, step * i)
+    if (workingDays.includes(weekday(on))) return on
+  }
   return day
 }

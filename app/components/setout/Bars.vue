@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { movedStart, workDays, type PlannedTask } from '~~/core/works'
+import { addDays } from '~~/core/time'
+import { dayOfColumn, workDays, workingDay, type PlannedTask } from '~~/core/works'
 
 /** Tasks on their working days; one that is dragged, or moved with the arrow keys, asks to begin on another day. */
 const props = defineProps<{ tasks: readonly PlannedTask[]; workingDays: readonly number[] }>()
@@ -43,14 +44,15 @@ function take(event: PointerEvent, t: PlannedTask) {
   bar.setPointerCapture(event.pointerId)
   dragged.value = { id: t.id, fromX: event.clientX, columns: 0 }
 }
-function drop(t: PlannedTask) {
+function drop({ task, runs }: (typeof shown.value.rows)[number]) {
   const columns = dragged.value?.columns ?? 0
   dragged.value = null
-  shift(t, columns)
+  if (columns !== 0) moveTo(task, dayOfColumn(shown.value, runs[0]!.column + columns), columns < 0 ? -1 : 1)
 }
-function shift(t: PlannedTask, columns: number) {
-  const day = movedStart(t, columns, props.workingDays)
-  if (day !== t.start) emit('move', t.id, day)
+const step = (task: PlannedTask, by: 1 | -1) => moveTo(task, addDays(task.start, by), by)
+function moveTo(task: PlannedTask, day: string, way: 1 | -1) {
+  const start = workingDay(day, way, props.workingDays)
+  if (start !== task.start) emit('move', task.id, start)
 }
 const slid = (t: PlannedTask) =>
   dragged.value?.id === t.id ? { transform: `translateX(${dragged.value.columns * dayPx.value}px)` } : {}
@@ -65,7 +67,9 @@ const slid = (t: PlannedTask) =>
   >
     <div class="w-max min-w-full">
       <div class="sticky top-0 z-20 flex bg-card border-b border-line text-xs text-soft">
-        <span class="sticky left-0 z-10 w-56 shrink-0 bg-card py-1 px-2">Amber: what holds up the end</span>
+        <span class="sticky left-0 z-10 w-80 shrink-0 bg-card py-1 px-2">
+          Weeks with work; amber holds up the end
+        </span>
         <span class="relative h-6" :style="wide">
           <span
             v-for="w in heads"
@@ -79,7 +83,7 @@ const slid = (t: PlannedTask) =>
       </div>
       <div v-for="row in shown.rows" :key="row.task.id" class="flex items-center border-b border-line/50 text-xs">
         <span
-          class="sticky left-0 z-10 w-56 shrink-0 truncate bg-card py-1 px-2"
+          class="sticky left-0 z-10 w-80 shrink-0 truncate bg-card py-1 px-2"
           :class="{ 'text-soft line-through': row.task.done }"
           :title="say(row.task.name)"
         >
@@ -99,10 +103,10 @@ const slid = (t: PlannedTask) =>
             :style="slid(row.task)"
             @pointerdown="take($event, row.task)"
             @pointermove="drag"
-            @pointerup="drop(row.task)"
+            @pointerup="drop(row)"
             @pointercancel="dragged = null"
-            @keydown.left.prevent="shift(row.task, -1)"
-            @keydown.right.prevent="shift(row.task, 1)"
+            @keydown.left.prevent="step(row.task, -1)"
+            @keydown.right.prevent="step(row.task, 1)"
           >
             <span
               v-for="run in row.runs"
