@@ -1,3 +1,4 @@
+import { LANGUAGE } from './language'
 /**
  * Countries whose way of writing days, figures and money a garden may follow; words are English everywhere, so each is the `en-` locale
  * of that country in the Unicode locale data that the runtime carries.
@@ -110,5 +111,3 @@ export const regionOfTag = (tag: string): Region => {
 /** The region a garden follows when it names none: that of its units. */
 export const regionOf = ({ region, units }: { readonly region?: Region; readonly units: string }): Region =>
   region ?? (units === 'imperial' ? 'US' : 'GB')
-/** The language of words in days and figures; a build in another language puts its own here (docs/languages.md). */
-const LANGUAGE = 'en'
