@@ -51,6 +51,14 @@ export const learnedSchema = z.object({ plantId: plantIdSchema, cells: z.record(
 /** What became of tasks of care, by their ids; null: open again. */
 export const careTicksSchema = z.object({ ticks: z.record(textSchema(200), careTickSchema.nullable()) })
 
+const many = (what: string) =>
+  z.number().int(`${what} is a whole number.`).min(0, `${what} is at least 0.`).max(366, `${what} is at most 366.`)
+
+/** How many of the latest days, weeks and months keep a backup. */
+export const keepRuleSchema = z
+  .object({ daily: many('Days'), weekly: many('Weeks'), monthly: many('Months') })
+  .refine((r) => r.daily + r.weekly + r.monthly > 0, 'At least one backup must be kept.')
+
 /** The first thing wrong with a value, with its place: `ground.ph: pH can be at most 10.` */
 export function describeIssues(error: z.ZodError): string {
   return error.issues

@@ -1,4 +1,4 @@
-export { turnsOf, dividedOf, hasTimes } from './drift'
+export { turnsOf, dividedOf, hasTimes } from './planting'
 export {
   coverDiscs,
   type Disc,
@@ -25,7 +25,7 @@ export { type BedFrame } from './frame'
 export { courtRing } from './courtRing'
 export { checkForm } from './checkForm'
 export { checkOutline, rectangle } from './checkOutline'
-export { freedBy, keepsPlace } from './existing'
+export { freedBy, keepsPlace } from './planting'
 export { isRound, oval } from './form'
 export { placeIn, placingsOf } from './placings'
 export {

@@ -2,7 +2,7 @@ import type { Bed, BedForm } from '../model'
 import { placingsOf } from './placings'
 import { kindOfNumber } from './mix'
 import { numbersOf } from './driftNumbers'
-import { turnsOf } from './drift'
+import { turnsOf } from './planting'
 
 /** How many of each kind a bed holds, with all repeated parts, what is varied in them and what stands in their places by turns. */
 export function plantCounts(bed: Pick<Bed, 'drifts' | 'form'>): Map<string, number> {

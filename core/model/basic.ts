@@ -50,3 +50,10 @@ export const saidSchema = (most: number, what: string, missing: string) =>
 
 /** A name as shown to people: any script and sign, but not empty and not endless. */
 export const nameSchema = saidSchema(NAME_LIMIT, 'A name', 'A name is needed.')
+
+/** A value as it is passed about: nothing in it may be changed. */
+export type Frozen<T> = T extends string | number | boolean | null | undefined
+  ? T
+  : T extends readonly (infer U)[]
+    ? readonly Frozen<U>[]
+    : { readonly [K in keyof T]: Frozen<T[K]> }

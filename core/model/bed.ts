@@ -12,11 +12,11 @@ import {
   saidSchema,
   textSchema,
   whole,
+  type Frozen,
 } from './basic'
 import { CONDITIONS, DRAINAGE, EXPOSURE, FATES, FEATURE_KINDS, IRRIGATION, ORDER_KINDS, SCHOOL_IDS } from './codes'
 import { driftSchema } from './drift'
 import { formShape, outlineShape, wallSchema } from './form'
-import type { Frozen } from './frozen'
 
 /**
  * Where the bed is seen from: eye above ground, distance from its nearest edge (metres), and how far round the viewer has walked from the

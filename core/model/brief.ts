@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { HARMONIES } from '../colour'
-import { colourSchema, idSchema, placeMonth, saidSchema, textSchema } from './basic'
+import { colourSchema, idSchema, placeMonth, saidSchema, textSchema, type Frozen } from './basic'
 import { MANNERS, PURPOSES, SCHOOL_IDS, TRAITS } from './codes'
-import type { Frozen } from './frozen'
 import { schoolChanges } from './school'
 
 const months = z.array(placeMonth).max(12)

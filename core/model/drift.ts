@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { idSchema, metre, plantIdSchema, point, whole } from './basic'
+import { idSchema, metre, plantIdSchema, point, whole, type Frozen } from './basic'
 import { MIX_WAYS, PATTERNS, SPOTS_AT, THIN_TO } from './codes'
-import type { Frozen } from './frozen'
 
 const points = z.array(point)
 const out = z.number().min(0).max(1)

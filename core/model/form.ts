@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { colourSchema, idSchema, metre, plantIdSchema, point } from './basic'
+import { colourSchema, idSchema, metre, plantIdSchema, point, type Frozen } from './basic'
 import { CENTREPIECES, COURT_PLANS, MATERIALS } from './codes'
-import type { Frozen } from './frozen'
 
 /** An edge in plan: stations in metres from the left end of the wall line, y out from it. */
 const edgeSchema = z.object({

@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { REGIONS } from '../measure'
 import { zoneNumber } from '../plant'
-import { nameSchema, textSchema } from './basic'
-import type { Frozen } from './frozen'
+import { nameSchema, textSchema, type Frozen } from './basic'
 
 const DAYS_IN = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 const monthDay = (what: string) =>

@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { colourSchema, dayOfCalendar, idSchema, orNone, plantIdSchema, textSchema } from './basic'
+import { colourSchema, dayOfCalendar, idSchema, orNone, plantIdSchema, textSchema, type Frozen } from './basic'
 import { CAUSES, LOG_KINDS, TICKS, WISHES } from './codes'
-import type { Frozen } from './frozen'
 
 const time = z.iso.datetime({ error: 'A time such as 2026-05-08T10:15:00Z.' })
 const degrees = z.number().min(-90).max(70)

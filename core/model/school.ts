@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { SCHOOL_IDS } from './codes'
-import type { Frozen } from './frozen'
+import type { Frozen } from './basic'
 import { SCHOOL_FIGURES } from './schoolFigures'
 
 const figure = (of: keyof typeof SCHOOL_FIGURES) => {

@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { colourSchema, idSchema, metre, nameSchema } from './basic'
+import { colourSchema, idSchema, metre, nameSchema, type Frozen } from './basic'
 import { COVERS, MATERIALS, SERVICES, SITE_FEATURES, VIEWERS } from './codes'
-import type { Frozen } from './frozen'
 
 const FAR_M = 1000
 const TOO_FAR = `A place can lie at most ${FAR_M} m from the middle of the sheet: check the unit.`

@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { isDay } from '../time'
-import { dayOfCalendar, idSchema, nameSchema, plantIdSchema, textSchema } from './basic'
+import { dayOfCalendar, idSchema, nameSchema, plantIdSchema, textSchema, type Frozen } from './basic'
 import { ORDER_STATES, SIZE_CLASSES, TRAY_STEPS, WAYS } from './codes'
-import type { Frozen } from './frozen'
 import { NO_WATER_PLAN } from './noWaterPlan'
 import { waterPlanSchema } from './water'
 

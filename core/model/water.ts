@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { dayOfCalendar, idSchema, textSchema, whole } from './basic'
-import type { Frozen } from './frozen'
+import { dayOfCalendar, idSchema, textSchema, whole, type Frozen } from './basic'
 
 const degrees = z.number().min(-60, 'No colder than −60 °C.').max(60, 'No hotter than 60 °C.')
 const month = z

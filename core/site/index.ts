@@ -2,7 +2,7 @@ export { bedTransform, type BedTransform, windDeg, windName, windWords } from '.
 export { levelAt, terracesOf } from './levelAt'
 export { EYE_M, moved, newThing, spotsOf, THING_NAMES, withSpots } from './newThing'
 export { cornersOf, type PlacedOf, type PlacedThing, type ResolvedSite, resolveSite } from './resolve'
-export { EMPTY_SITE } from './site'
+export { EMPTY_SITE } from './siteEdit'
 export { applySiteEdit, describeSiteEdit, rebaseSiteEdit, type SiteEdit } from './siteEdit'
 export { jarTest, percolation, ribbonSoil } from './soilTests'
 export {

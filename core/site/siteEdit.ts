@@ -1,6 +1,9 @@
 import type { BaseDrawing, BedPlace, Site, SurveyPoint, Thing } from '../model'
 import { mergeParts } from '../merge'
 
+/** Nothing surveyed yet. */
+export const EMPTY_SITE: Site = { northDeg: 0, points: [], things: [], beds: [], base: null }
+
 /** A named change of a site; each has an inverse. */
 export type SiteEdit =
   | { readonly kind: 'setThing'; readonly thing: Thing; readonly position?: number }

@@ -4,7 +4,7 @@ import type { Db } from '../db/Db'
 import { readSetting } from '../db/queries/settings'
 import { BrokenBackup, readBackup, writeBackup, type BackupEnd } from './backupFile'
 import { KEEP, keptBackups } from './keptBackups'
-import { keepRuleSchema } from '../../shared/keepSchema'
+import { keepRuleSchema } from '../../shared/wire'
 import { storeRows } from '../db/storeRows'
 
 const NAME = /^amber-terrace-(\d{4}-\d{2}-\d{2})(?:-[a-z0-9-]+)?\.backup$/

@@ -1,4 +1,4 @@
-import { keepRuleSchema } from '~~/shared/keepSchema'
+import { keepRuleSchema } from '~~/shared/wire'
 import type { BackupsAnswer } from '~~/shared/answers'
 import { listBackups } from '../../backup/backups'
 import { KEEP } from '../../backup/keptBackups'

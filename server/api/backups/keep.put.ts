@@ -1,4 +1,4 @@
-import { keepRuleSchema } from '~~/shared/keepSchema'
+import { keepRuleSchema } from '~~/shared/wire'
 import { saveSetting } from '../../db/queries/settings'
 
 /** Sets how many days, weeks and months keep a backup. */
