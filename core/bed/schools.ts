@@ -1,4 +1,3 @@
-import { once } from '../once'
 import type { Bed, SchoolId, SchoolFigures, SchoolChanges } from '../model'
 
 /** A way of planting as a set of figures with its reason; every finding that depends on one names the school. */
@@ -124,12 +123,13 @@ export const SCHOOLS: Readonly<Record<SchoolId, School>> = {
 
 /** Pots are planted this much closer than beds: they are fed, watered and replanted. */
 const POT_CLOSER = 0.6
-const schoolsBy = once<SchoolChanges, Map<string, School>>(() => new Map())
+const known = new WeakMap<object, Map<string, School>>()
 const NONE: SchoolChanges = {}
 
 /** The school that a bed follows, with the garden's changes and its kind's own spacing. */
 export function schoolOf(bed: Pick<Bed, 'school' | 'form'>, changes: SchoolChanges = NONE): School {
-  const schools = schoolsBy(changes)
+  let schools = known.get(changes)
+  if (!schools) known.set(changes, (schools = new Map()))
   const pot = bed.form.kind === 'container'
   const key = `${bed.school}${pot ? '/pot' : ''}`
   let school = schools.get(key)

@@ -1,4 +1,3 @@
-import { once } from '../once'
 import { mix } from '../colour'
 import { clamp } from '../geometry'
 import { libraryMonth, type Climate, type LibraryMonth, type PlaceMonth } from '../time'
@@ -38,12 +37,15 @@ export const withoutShow = (look: Look): Look => ({
  * design/calculations, Size over time.
  */
 export function lookAt(plant: Plant, month: PlaceMonth, climate: Climate): Look {
-  const months = looksIn(climate)(plant)
+  let plants = known.get(climate)
+  if (!plants) known.set(climate, (plants = new WeakMap()))
+  let months = plants.get(plant)
+  if (!months) plants.set(plant, (months = []))
   return (months[month] ??= makeLook(plant, libraryMonth(month, climate), climate))
 }
 
 /** Pictures, judgement and the time bar ask for the same looks over and over; mixing colours is slow. */
-const looksIn = once<Climate, (plant: Plant) => Look[]>(() => once(() => []))
+const known = new WeakMap<Climate, WeakMap<Plant, Look[]>>()
 
 const DRY_STEMS = '#8a7350'
 const BARE_DENSITY = 0.3

@@ -1,6 +1,5 @@
-import { once } from '../once'
 import type { Drift } from '../model'
-import { plantsByDrift, type PlacedPlant } from '../layout'
+import type { PlacedPlant } from '../layout'
 import type { Plant } from '../plant'
 import type { Scene } from './scene'
 
@@ -15,10 +14,19 @@ export interface DriftSeen {
   readonly middle: number
 }
 
+const kept = new WeakMap<Scene, readonly DriftSeen[]>()
+
 /** The drifts that have plants, in the bed's own order. */
-export const driftsSeen = once((scene: Scene): readonly DriftSeen[] => {
-  const byDrift = plantsByDrift(scene.placement)
-  return scene.bed.drifts.flatMap((drift): DriftSeen[] => {
+export function driftsSeen(scene: Scene): readonly DriftSeen[] {
+  const known = kept.get(scene)
+  if (known) return known
+  const byDrift = new Map<string, PlacedPlant[]>()
+  for (const p of scene.placement.plants) {
+    const own = byDrift.get(p.driftId)
+    if (own) own.push(p)
+    else byDrift.set(p.driftId, [p])
+  }
+  const list = scene.bed.drifts.flatMap((drift): DriftSeen[] => {
     const placed = byDrift.get(drift.id)
     if (!placed) return []
     let [from, to] = [Infinity, -Infinity]
@@ -28,4 +36,6 @@ export const driftsSeen = once((scene: Scene): readonly DriftSeen[] => {
     }
     return [{ drift, plant: placed[0]!.plant, placed, from, to, middle: (from + to) / 2 }]
   })
-})
+  kept.set(scene, list)
+  return list
+}

@@ -1,4 +1,3 @@
-import { once } from '../once'
 import { bodiesAt, bodyProfile, topM, type Body } from '../layout'
 import type { Point } from '../geometry'
 import { aspectOf, type Aspect } from '../see'
@@ -28,11 +27,12 @@ export interface SeenPicture {
   readonly isOwn: (i: number) => boolean
 }
 
-const picturesOf = once<Scene, Map<string, SeenPicture>>(() => new Map())
+const kept = new WeakMap<Scene, Map<string, SeenPicture>>()
 
 /** The picture of a scene at a moment, seen from its viewpoint turned by so much more (degrees); kept as long as the scene. */
 export function seenPicture(scene: Scene, moment: Moment, turnDeg = 0): SeenPicture {
-  const pictures = picturesOf(scene)
+  let pictures = kept.get(scene)
+  if (!pictures) kept.set(scene, (pictures = new Map()))
   const key = `${moment.month}/${moment.year}/${turnDeg}`
   let picture = pictures.get(key)
   if (!picture) pictures.set(key, (picture = makePicture(scene, moment, turnDeg)))
