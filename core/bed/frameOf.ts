@@ -1,17 +1,9 @@
+import { once } from '../once'
 import type { Bed, Outline } from '../model'
 import { bedFrame } from './bedFrame'
 import { type BedFrame } from './frame'
 
-/** Frames by outline, then by kind of bed: both are values that are never changed. */
-const kept = new WeakMap<Outline, WeakMap<Bed['form'], BedFrame>>()
+const framesOf = once((outline: Outline) => once((form: Bed['form']) => bedFrame({ outline, form })))
 
 /** The frame of a bed, kept while its outline and its kind are. */
-export function frameOf({ outline, form }: Pick<Bed, 'outline' | 'form'>): BedFrame {
-  const forms = kept.get(outline) ?? new WeakMap<Bed['form'], BedFrame>()
-  kept.set(outline, forms)
-  const there = forms.get(form)
-  if (there) return there
-  const frame = bedFrame({ outline, form })
-  forms.set(form, frame)
-  return frame
-}
+export const frameOf = ({ outline, form }: Pick<Bed, 'outline' | 'form'>): BedFrame => framesOf(outline)(form)

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import type { Bed, SchoolId, SchoolFigures, SchoolChanges } from '../model'
 
 /** A way of planting as a set of figures with its reason; every finding that depends on one names the school. */
@@ -123,13 +124,12 @@ export const SCHOOLS: Readonly<Record<SchoolId, School>> = {
 
 /** Pots are planted this much closer than beds: they are fed, watered and replanted. */
 const POT_CLOSER = 0.6
-const known = new WeakMap<object, Map<string, School>>()
+const schoolsBy = once<SchoolChanges, Map<string, School>>(() => new Map())
 const NONE: SchoolChanges = {}
 
 /** The school that a bed follows, with the garden's changes and its kind's own spacing. */
 export function schoolOf(bed: Pick<Bed, 'school' | 'form'>, changes: SchoolChanges = NONE): School {
-  let schools = known.get(changes)
-  if (!schools) known.set(changes, (schools = new Map()))
+  const schools = schoolsBy(changes)
   const pot = bed.form.kind === 'container'
   const key = `${bed.school}${pot ? '/pot' : ''}`
   let school = schools.get(key)

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import type { Bed } from '../model'
 import { plantCounts } from '../bed'
 import type { Plant } from '../plant'
@@ -46,14 +47,9 @@ export function keysOfKinds(
   )
 }
 
-const kept = new WeakMap<object, readonly string[]>()
+const kindsIn = once((bed: Pick<Bed, 'drifts' | 'form'>): readonly string[] => [...plantCounts(bed).keys()])
 /** The kinds that stand in beds, by their ids, bed by bed; each bed is read once. */
-export const kindsOf = (beds: readonly Pick<Bed, 'drifts' | 'form'>[]): string[] =>
-  beds.flatMap((bed) => {
-    const kinds = kept.get(bed) ?? [...plantCounts(bed).keys()]
-    kept.set(bed, kinds)
-    return kinds
-  })
+export const kindsOf = (beds: readonly Pick<Bed, 'drifts' | 'form'>[]): string[] => beds.flatMap(kindsIn)
 
 function freeKey(plant: Plant, used: ReadonlySet<string>): string | undefined {
   const letters = plant.botanicalName.toUpperCase().replace(/[^A-Z]/g, '')

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import { TOUCH, whole, type Range, type Scene } from '../scene'
 import { runsFarM } from './rules/smother'
 import type { PlacedPlant } from '../layout'
@@ -25,17 +26,12 @@ export function changedRange(a: Scene, b: Scene): Range | null {
   return to < from ? null : { from, to }
 }
 
-const farKept = new WeakMap<Scene, number>()
 /** How far the runners of a bed come, metres. */
-function runReachM(scene: Scene): number {
-  let far = farKept.get(scene)
-  if (far === undefined) {
-    far = 0
-    for (const p of scene.own) far = Math.max(far, runsFarM(p.plant))
-    farKept.set(scene, far)
-  }
+const runReachM = once((scene: Scene): number => {
+  let far = 0
+  for (const p of scene.own) far = Math.max(far, runsFarM(p.plant))
   return far
-}
+})
 
 /** Side by side, hiding, and bare ground between them: the farthest from which a rule looks at a plant. */
 function reachM({ plant, standing }: PlacedPlant, a: Scene, b: Scene): number {

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import type { Buying } from '../model'
 import { grownShare, lookAt, sizeAt, withoutShow, type Look, type Plant } from '../plant'
 import { libraryMonth, seasonNumber, seasonsGrown, type Climate, type Moment } from '../time'
@@ -71,26 +72,18 @@ function bodyOfStay(
 /** Set out while nights still freeze. */
 const standsFrost = ({ tender }: Plant) => tender === null || (tender.outAboveC ?? 1) <= 0
 
-const inTurns = new WeakMap<Plant, Plant>()
 /** Biennials and hardy annuals as they are set for a part of the year: grown up, in leaf through the cold, in flower in their months. */
-function inTurn(plant: Plant): Plant {
+const inTurn = once((plant: Plant): Plant => {
   const isHardySeasonal = plant.lifeCycle === 'biennial' || (plant.lifeCycle === 'annual' && standsFrost(plant))
-  if (!isHardySeasonal) return plant
-  let known = inTurns.get(plant)
-  if (!known)
-    inTurns.set(plant, (known = { ...plant, lifeCycle: 'herbaceous', retention: 'evergreen', yearsTo90: 0.5 }))
-  return known
-}
+  return isHardySeasonal ? { ...plant, lifeCycle: 'herbaceous', retention: 'evergreen', yearsTo90: 0.5 } : plant
+})
 
 /** Shapes known already, of each climate and plant by moment and size bought: the same months are asked for again and again. */
-const shapesKept = new WeakMap<Climate, WeakMap<Plant, Map<string | number, Shape>>>()
+const shapesOf = once<Climate, (plant: Plant) => Map<string | number, Shape>>(() => once(() => new Map()))
 const MOST_MOMENTS = 500
 
 function keptShape(plant: Plant, moment: Moment, climate: Climate, label: string): Shape {
-  const ofClimate = shapesKept.get(climate) ?? new WeakMap<Plant, Map<string | number, Shape>>()
-  shapesKept.set(climate, ofClimate)
-  const ofPlant = ofClimate.get(plant) ?? new Map<string | number, Shape>()
-  ofClimate.set(plant, ofPlant)
+  const ofPlant = shapesOf(climate)(plant)
   const number = moment.year * 12 + moment.month
   const key = label === '' ? number : `${number}:${label}`
   const kept = ofPlant.get(key)

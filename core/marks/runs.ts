@@ -1,3 +1,4 @@
+import { once } from '../once'
 import type { Plant } from '../plant'
 import { CELL_M, type SeenPicture } from '../scene'
 
@@ -15,12 +16,9 @@ export interface KindSeen {
 /** Gaps narrower than this do not part a group, metres. */
 const JOINS_M = 0.35
 const LEAST_CELLS = 2
-const kept = new WeakMap<SeenPicture, KindSeen[]>()
 
 /** The bed's own kinds as they are seen, the most seen first, each with the groups in which it comes. */
-export function kindsSeen(picture: SeenPicture): readonly KindSeen[] {
-  const known = kept.get(picture)
-  if (known) return known
+export const kindsSeen = once((picture: SeenPicture): readonly KindSeen[] => {
   const { bodies, seenM2, isOwn } = picture
   const kinds = new Map<string, { plant: Plant; seenM2: number; cells: Uint16Array }>()
   bodies.forEach(({ at: { plant } }, i) => {
@@ -34,9 +32,8 @@ export function kindsSeen(picture: SeenPicture): readonly KindSeen[] {
     .map(({ plant, seenM2: m2, cells }) => ({ plant, seenM2: m2, runs: runsIn(cells, picture.firstX) }))
     .filter((k) => k.runs.length > 0)
     .sort((a, b) => b.seenM2 - a.seenM2 || (a.plant.id < b.plant.id ? -1 : 1))
-  kept.set(picture, list)
   return list
-}
+})
 
 function countCells({ owners, columns, bodies, isOwn }: SeenPicture, kinds: Map<string, { cells: Uint16Array }>) {
   owners.forEach((i, k) => {

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import { SUN_CLASSES, WATER_CLASSES, type Plant, type Soil, type SunClass, type WaterClass } from './plant'
 
 export type Amount = 'none' | 'some' | 'much'
@@ -49,16 +50,10 @@ export function zoneNumber(zone: string): number | null {
 
 export const words = (id: string) => id.replace(/-/g, ' ')
 
-const known = new WeakMap<SiteConditions, WeakMap<Plant, readonly Misfit[]>>()
+const reasonsAt = once((site: SiteConditions) => once((plant: Plant): readonly Misfit[] => reasons(plant, site)))
 
 /** Each reason why a plant would suffer in a place; empty when it fits. Annuals and tender plants are not asked for a zone. */
-export function misfits(plant: Plant, site: SiteConditions): readonly Misfit[] {
-  let here = known.get(site)
-  if (!here) known.set(site, (here = new WeakMap()))
-  let found = here.get(plant)
-  if (!found) here.set(plant, (found = reasons(plant, site)))
-  return found
-}
+export const misfits = (plant: Plant, site: SiteConditions): readonly Misfit[] => reasonsAt(site)(plant)
 
 const reasons = (plant: Plant, site: SiteConditions): Misfit[] => [
   ...inLight(plant, site),

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import { mix } from '../colour'
 import { clamp } from '../geometry'
 import { libraryMonth, type Climate, type LibraryMonth, type PlaceMonth } from '../time'
@@ -37,15 +38,12 @@ export const withoutShow = (look: Look): Look => ({
  * design/calculations, Size over time.
  */
 export function lookAt(plant: Plant, month: PlaceMonth, climate: Climate): Look {
-  let plants = known.get(climate)
-  if (!plants) known.set(climate, (plants = new WeakMap()))
-  let months = plants.get(plant)
-  if (!months) plants.set(plant, (months = []))
+  const months = looksIn(climate)(plant)
   return (months[month] ??= makeLook(plant, libraryMonth(month, climate), climate))
 }
 
 /** Pictures, judgement and the time bar ask for the same looks over and over; mixing colours is slow. */
-const known = new WeakMap<Climate, WeakMap<Plant, Look[]>>()
+const looksIn = once<Climate, (plant: Plant) => Look[]>(() => once(() => []))
 
 const DRY_STEMS = '#8a7350'
 const BARE_DENSITY = 0.3

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import { throughCrowns, sunWay, type Crown, type SunWay } from '../light'
 import type { PlacedPlant } from '../layout'
 import { fullHeightM, type Plant, type SiteConditions } from '../plant'
@@ -57,34 +58,27 @@ function wayOf(scene: Scene): SunWay | null {
   return way
 }
 
-const crownsKept = new WeakMap<Scene, readonly (Crown & { readonly id: string; readonly topM: number })[]>()
-
 /** Crowns of all that grows tall in the bed and beside it. */
-function crownsOf(scene: Scene) {
-  let crowns = crownsKept.get(scene)
-  if (!crowns) {
-    crowns = [...scene.everywhere, ...scene.neighbours]
-      .filter((p) => p.plant.lifeCycle === 'woody' && p.plant.kind !== 'climber' && !p.standing?.gap)
-      .filter((p) => fullHeightM(p.plant) >= SHADES_FROM_M)
-      .map((p) => {
-        const topM = Math.max(p.plant.foliageHeightM, p.standing?.heightM ?? 0)
-        const stemM = p.plant.habit === 'tree' ? p.plant.clearStemM : 0
-        const rz = (topM - stemM) / 2
-        return {
-          id: p.id,
-          topM,
-          x: p.x,
-          y: p.y,
-          z: stemM + rz,
-          r: p.plant.spreadM / 2,
-          rz,
-          pass: 1 - p.plant.density,
-        }
-      })
-    crownsKept.set(scene, crowns)
-  }
-  return crowns
-}
+const crownsOf = once((scene: Scene): readonly (Crown & { readonly id: string; readonly topM: number })[] =>
+  [...scene.everywhere, ...scene.neighbours]
+    .filter((p) => p.plant.lifeCycle === 'woody' && p.plant.kind !== 'climber' && !p.standing?.gap)
+    .filter((p) => fullHeightM(p.plant) >= SHADES_FROM_M)
+    .map((p) => {
+      const topM = Math.max(p.plant.foliageHeightM, p.standing?.heightM ?? 0)
+      const stemM = p.plant.habit === 'tree' ? p.plant.clearStemM : 0
+      const rz = (topM - stemM) / 2
+      return {
+        id: p.id,
+        topM,
+        x: p.x,
+        y: p.y,
+        z: stemM + rz,
+        r: p.plant.spreadM / 2,
+        rz,
+        pass: 1 - p.plant.density,
+      }
+    }),
+)
 
 /** The shares of light that taller plants leave to a place; null when none stands near or the sun's way is not known. */
 function shadeAt(scene: Scene, p: Pick<PlacedPlant, 'x' | 'y'> & { readonly plant?: Plant }) {

@@ -1,5 +1,6 @@
+import { once } from '../once'
 import type { Drift } from '../model'
-import type { PlacedPlant } from '../layout'
+import { plantsByDrift, type PlacedPlant } from '../layout'
 import type { Plant } from '../plant'
 import type { Scene } from './scene'
 
@@ -14,19 +15,10 @@ export interface DriftSeen {
   readonly middle: number
 }
 
-const kept = new WeakMap<Scene, readonly DriftSeen[]>()
-
 /** The drifts that have plants, in the bed's own order. */
-export function driftsSeen(scene: Scene): readonly DriftSeen[] {
-  const known = kept.get(scene)
-  if (known) return known
-  const byDrift = new Map<string, PlacedPlant[]>()
-  for (const p of scene.placement.plants) {
-    const own = byDrift.get(p.driftId)
-    if (own) own.push(p)
-    else byDrift.set(p.driftId, [p])
-  }
-  const list = scene.bed.drifts.flatMap((drift): DriftSeen[] => {
+export const driftsSeen = once((scene: Scene): readonly DriftSeen[] => {
+  const byDrift = plantsByDrift(scene.placement)
+  return scene.bed.drifts.flatMap((drift): DriftSeen[] => {
     const placed = byDrift.get(drift.id)
     if (!placed) return []
     let [from, to] = [Infinity, -Infinity]
@@ -36,6 +28,4 @@ export function driftsSeen(scene: Scene): readonly DriftSeen[] {
     }
     return [{ drift, plant: placed[0]!.plant, placed, from, to, middle: (from + to) / 2 }]
   })
-  kept.set(scene, list)
-  return list
-}
+})

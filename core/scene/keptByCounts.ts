@@ -1,25 +1,14 @@
+import { once } from '../once'
 import type { Plant } from '../plant'
 import type { Scene } from './scene'
 
-const numbers = new WeakMap<Plant, number>()
 let nextNumber = 1
-const numberOf = (plant: Plant): number => {
-  let n = numbers.get(plant)
-  if (n === undefined) numbers.set(plant, (n = nextNumber++))
-  return n
-}
+const numberOf = once<Plant, number>(() => nextNumber++)
 
-const keys = new WeakMap<Scene['byPlant'], string>()
 /** Which kinds stand in a bed, and how many of each, as one text. */
-function countsKey({ byPlant }: Scene): string {
-  let key = keys.get(byPlant)
-  if (key === undefined) {
-    key = ''
-    for (const [plant, list] of byPlant) key += `${numberOf(plant)}:${list.length} `
-    keys.set(byPlant, key)
-  }
-  return key
-}
+const countsKey = once((byPlant: Scene['byPlant']): string =>
+  [...byPlant].map(([plant, list]) => `${numberOf(plant)}:${list.length} `).join(''),
+)
 
 interface Kept {
   readonly key: string
@@ -34,7 +23,7 @@ const BEDS = 4
  * The last few are kept under a name.
  */
 export function keptByCounts<T>(name: string, scene: Scene, from: readonly unknown[], make: () => T): T {
-  const key = countsKey(scene)
+  const key = countsKey(scene.byPlant)
   const list = known.get(name) ?? []
   const there = list.find((k) => k.key === key && k.from.every((f, i) => f === from[i]))
   if (there) return there.value as T

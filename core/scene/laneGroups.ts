@@ -1,3 +1,4 @@
+import { once } from '../once'
 import type { Plant } from '../plant'
 import type { Scene } from './scene'
 
@@ -11,13 +12,9 @@ export interface LaneGroup {
   readonly areaM2: number
 }
 
-const kept = new WeakMap<Scene, readonly (readonly LaneGroup[])[]>()
-
 /** The groups of each lane in their order along the bed; what weaves, carpets under others or climbs is none. */
-export function laneGroups(scene: Scene): readonly (readonly LaneGroup[])[] {
-  const known = kept.get(scene)
-  if (known) return known
-  const lanes = scene.bed.laneShares.map((_, lane) => {
+export const laneGroups = once((scene: Scene): readonly (readonly LaneGroup[])[] =>
+  scene.bed.laneShares.map((_, lane) => {
     const own = scene.placement.plants
       .filter((p) => p.lane === lane && p.plant.spacingHabit !== 'weaves' && p.plant.kind !== 'climber')
       .sort((a, b) => a.along - b.along || (a.id < b.id ? -1 : 1))
@@ -33,10 +30,8 @@ export function laneGroups(scene: Scene): readonly (readonly LaneGroup[])[] {
       } else groups.push({ plant, from: along - half, to: along + half, count: 1, areaM2 })
     }
     return groups
-  })
-  kept.set(scene, lanes)
-  return lanes
-}
+  }),
+)
 /** Plants of one kind with room for so many more between them are two groups. */
 const APART = 1.2
 

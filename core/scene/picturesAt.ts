@@ -1,3 +1,4 @@
+import { once } from '../once'
 import { plantCounts } from '../bed'
 import { keyLetters } from '../count'
 import type { Climate, Moment, PlaceMonth } from '../time'
@@ -17,41 +18,31 @@ export interface Pictures {
   readonly plan: Plan
 }
 
-const bodiesKept = new WeakMap<Scene, Map<string, readonly Body[]>>()
-const kept = new WeakMap<Scene, WeakMap<Aspect, Map<string, Pictures>>>()
+const bodiesIn = once<Scene, Map<string, readonly Body[]>>(() => new Map())
+const picturesIn = once<Scene, (aspect: Aspect) => Map<string, Pictures>>(() => once(() => new Map()))
 /** Of each aspect, what was made last for a moment: what stays from scene to scene is not made again. */
 interface Last {
   elevation?: Elevation
   plan?: Plan
   beyond?: readonly Body[]
 }
-const shownLast = new WeakMap<Aspect, Map<string, Last>>()
-const bodiesLast = new WeakMap<Climate, Map<string, readonly Body[]>>()
-const letters = new WeakMap<Scene, ReadonlyMap<string, string>>()
+const shownLast = once<Aspect, Map<string, Last>>(() => new Map())
+const bodiesLast = once<Climate, Map<string, readonly Body[]>>(() => new Map())
+const ownLetters = once(({ bed, library }: Scene): ReadonlyMap<string, string> =>
+  keyLetters([...plantCounts(bed).keys()].map((id) => library.get(id)).filter((p): p is Plant => !!p)),
+)
 
 /** The key letters of a scene's plants: the garden's where it was given them. */
-export function lettersOf(scene: Scene): ReadonlyMap<string, string> {
-  if (scene.input.letters) return scene.input.letters
-  let known = letters.get(scene)
-  if (!known)
-    letters.set(
-      scene,
-      (known = keyLetters(
-        [...plantCounts(scene.bed).keys()].map((id) => scene.library.get(id)).filter((p): p is Plant => !!p),
-      )),
-    )
-  return known
-}
+export const lettersOf = (scene: Scene): ReadonlyMap<string, string> => scene.input.letters ?? ownLetters(scene)
 
 const keyOf = (moment: Moment) => `${moment.month}/${moment.year}`
 
 /** All plants of a scene, repeated parts included, as they stand at a moment; kept as long as the scene. */
 export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
-  let months = bodiesKept.get(scene)
-  if (!months) bodiesKept.set(scene, (months = new Map()))
+  const months = bodiesIn(scene)
   let bodies = months.get(keyOf(moment))
   if (!bodies) {
-    const last = keptIn(bodiesLast, scene.climate)
+    const last = bodiesLast(scene.climate)
     bodies = bodiesAt(
       [...repeated(scene.placement.plants, scene.bed.form, scene.library), ...scene.placement.standing],
       moment,
@@ -66,18 +57,9 @@ export function bodiesOf(scene: Scene, moment: Moment): readonly Body[] {
   return bodies
 }
 
-function keptIn<K extends object, T>(kept: WeakMap<K, Map<string, T>>, key: K): Map<string, T> {
-  const there = kept.get(key) ?? new Map<string, T>()
-  kept.set(key, there)
-  return there
-}
-
 /** What a scene shows at a moment from an aspect, kept as long as both: going back to a month computes nothing. */
 export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictures {
-  let aspects = kept.get(scene)
-  if (!aspects) kept.set(scene, (aspects = new WeakMap()))
-  let months = aspects.get(aspect)
-  if (!months) aspects.set(aspect, (months = new Map()))
+  const months = picturesIn(scene)(aspect)
   let pictures = months.get(keyOf(moment))
   if (!pictures) months.set(keyOf(moment), (pictures = picturesOf(scene, moment, aspect)))
   return pictures
@@ -85,7 +67,7 @@ export function picturesAt(scene: Scene, moment: Moment, aspect: Aspect): Pictur
 
 function picturesOf(scene: Scene, moment: Moment, aspect: Aspect): Pictures {
   const { frame, bed } = scene
-  const shown = keptIn(shownLast, aspect)
+  const shown = shownLast(aspect)
   const last = shown.get(keyOf(moment)) ?? {}
   shown.set(keyOf(moment), last)
   const bodies = bodiesOf(scene, moment)

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import { bodiesAt, bodyProfile, topM, type Body } from '../layout'
 import type { Point } from '../geometry'
 import { aspectOf, type Aspect } from '../see'
@@ -27,12 +28,11 @@ export interface SeenPicture {
   readonly isOwn: (i: number) => boolean
 }
 
-const kept = new WeakMap<Scene, Map<string, SeenPicture>>()
+const picturesOf = once<Scene, Map<string, SeenPicture>>(() => new Map())
 
 /** The picture of a scene at a moment, seen from its viewpoint turned by so much more (degrees); kept as long as the scene. */
 export function seenPicture(scene: Scene, moment: Moment, turnDeg = 0): SeenPicture {
-  let pictures = kept.get(scene)
-  if (!pictures) kept.set(scene, (pictures = new Map()))
+  const pictures = picturesOf(scene)
   const key = `${moment.month}/${moment.year}/${turnDeg}`
   let picture = pictures.get(key)
   if (!picture) pictures.set(key, (picture = makePicture(scene, moment, turnDeg)))

@@ -1,3 +1,4 @@
+import { once } from '../once'
 import type { Climate, PlaceMonth } from '../time'
 import { saturation } from '../colour'
 import { bodiesAt, type Body, type PlacedPlant } from '../layout'
@@ -62,15 +63,12 @@ function changing(scene: Scene): { year: Year; count: number }[] {
 
 /** What one plant of a kind shows in each month, square metres of spread squared. */
 type Year = readonly { readonly canopy: number; readonly bloom: number; readonly leaf: number }[]
-const yearsKept = new WeakMap<Climate, WeakMap<Plant, Map<string, Year>>>()
+const yearsOf = once<Climate, (plant: Plant) => Map<string, Year>>(() => once(() => new Map()))
 
 /** Known of each kind by climate and size bought. */
 function yearOf(scene: Scene, one: PlacedPlant): Year {
   const { climate, bed } = scene
-  const ofClimate = yearsKept.get(climate) ?? new WeakMap<Plant, Map<string, Year>>()
-  yearsKept.set(climate, ofClimate)
-  const ofPlant = ofClimate.get(one.plant) ?? new Map<string, Year>()
-  ofClimate.set(one.plant, ofPlant)
+  const ofPlant = yearsOf(climate)(one.plant)
   const size = bed.buying.find((b) => b.plantId === one.plant.id)?.size ?? ''
   const kept = ofPlant.get(size)
   if (kept) return kept
