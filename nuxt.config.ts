@@ -20,8 +20,13 @@ const nitro = {
 } satisfies NitroConfig
 
 /** Zod, and the files that make schemas with it. */
-const SCHEMAS =
-  /\/node_modules\/zod\/|\/core\/model\/(basic|bed|brief|drift|form|garden|logEntry|school|site|supply|water)\.ts|\/(bedSchema|editSchema|shared\/(answers|live|peopleSchema|shareSchema|wire))\.ts/
+const SCHEMAS = new RegExp(
+  [
+    String.raw`/node_modules/zod/`,
+    String.raw`/core/model/(basic|bed|brief|drift|form|garden|logEntry|school|site|supply|water)\.ts`,
+    String.raw`/(bedSchema|editSchema|shared/(answers|live|peopleSchema|shareSchema|wire))\.ts`,
+  ].join('|'),
+)
 
 // The whole application: one server that keeps the data and serves the interface, nothing from elsewhere.
 export default defineNuxtConfig({

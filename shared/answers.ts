@@ -33,7 +33,8 @@ const reckoned = <T extends object>(...parts: readonly (keyof T & string)[]) =>
 const plants = z.array(reckoned<Plant>('id', 'botanicalName', 'commonName', 'foliageHeightM', 'spreadM'))
 
 /** What is stored under an id with a revision that grows by one with each save. */
-const stored = <S extends z.ZodType>(value: S) => z.object({ id: text, revision: count, savedAt: text, value })
+const head = { id: text, revision: count, savedAt: text }
+const stored = <S extends z.ZodType>(value: S) => z.object({ ...head, value })
 const how = z.enum(['edit', 'undo', 'redo'])
 /** One of the latest steps of a bed, with what takes it back: undo goes on from it. */
 const historyStep = z.object({ how, name: text, inverse: editSchema })
@@ -209,13 +210,7 @@ export type KeptName = keyof typeof KEPT
 export type AnswerName = keyof typeof ANSWERS
 export type Answer<N extends AnswerName> = Frozen<z.infer<(typeof ANSWERS)[N]>>
 
-/** What is stored under an id with a revision that grows by one with each save. */
-export interface Stored<T> {
-  readonly id: string
-  readonly revision: number
-  readonly savedAt: string
-  readonly value: T
-}
+export type Stored<T> = Frozen<z.infer<z.ZodObject<typeof head>>> & { readonly value: T }
 export type StoredGarden = Answer<'garden'>
 export type StoredBed = Answer<'bed'>
 export type StoredBrief = Answer<'brief'>

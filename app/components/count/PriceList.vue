@@ -43,7 +43,8 @@ async function read() {
   const query = Object.fromEntries(Object.entries(columns.value).map(([k, v]) => [`column.${k}`, v]))
   try {
     const asked = new URLSearchParams({ ...query, supplier: supplierId.value, file: file.value?.name ?? '' })
-    answer.value = await send<PricesAnswer>(
+    answer.value = await send(
+      'prices',
       `/api/gardens/${bed.garden!.id}/prices?${asked.toString()}`,
       file.value!,
       'application/octet-stream',

@@ -12,7 +12,8 @@ const SHOWN = 12
 
 async function ask(dry: boolean) {
   try {
-    return await send<ArchiveAnswer>(
+    return await send(
+      'archive',
       `/api/gardens/archive${dry ? '?dry=1' : ''}`,
       file.value!,
       'application/zip',

@@ -9,7 +9,6 @@ import {
   type ShortColumns,
   type ShortField,
 } from '~~/core/plant'
-import type { ImportAnswer } from '~~/shared/answers'
 
 /** Plant lists in and out. A list is read first and told what it would do; it is taken whole or not at all. */
 const library = useLibraryStore()
@@ -20,7 +19,8 @@ const { sending, send, stop } = useSending()
 const waiting = shallowRef<{ text: string; type: string } | null>(null)
 
 const post = (dry: boolean) =>
-  send<ImportAnswer>(
+  send(
+    'imported',
     `/api/library/import${dry ? '?dry=1' : ''}`,
     waiting.value!.text,
     waiting.value!.type,

@@ -67,8 +67,8 @@ const slid = (t: PlannedTask) =>
   >
     <div class="w-max min-w-full">
       <div class="sticky top-0 z-20 flex bg-card border-b border-line text-xs text-soft">
-        <span class="sticky left-0 z-10 w-80 shrink-0 bg-card py-1 px-2">
-          Weeks with work; amber holds up the end
+        <span class="sticky left-0 z-10 w-40 shrink-0 bg-card sm:w-80 py-1 px-2">
+          Amber: no slack
         </span>
         <span class="relative h-6" :style="wide">
           <span
@@ -83,7 +83,7 @@ const slid = (t: PlannedTask) =>
       </div>
       <div v-for="row in shown.rows" :key="row.task.id" class="flex items-center border-b border-line/50 text-xs">
         <span
-          class="sticky left-0 z-10 w-80 shrink-0 truncate bg-card py-1 px-2"
+          class="sticky left-0 z-10 w-40 shrink-0 sm:w-80 sm:truncate bg-card py-1 px-2"
           :class="{ 'text-soft line-through': row.task.done }"
           :title="say(row.task.name)"
         >

@@ -134,7 +134,7 @@ const cautions = computed(() => [...new Set(shown.value.flatMap((t) => t.caution
         @update:model-value="(n) => setRate(r, n)"
       />
     </div>
-    <ol class="grid grid-cols-[repeat(14,1fr)] gap-1 my-3 mx-0 text-xs" aria-label="Made-up forecast">
+    <ol class="grid grid-cols-7 md:grid-cols-14 gap-1 my-3 mx-0 text-xs" aria-label="Made-up forecast">
       <li
         class="border border-line rounded-sm py-1 px-1 leading-snug [&.bad]:bg-amber-wash [&.bad]:text-amber-deep"
         v-for="w in forecast"
