@@ -51,7 +51,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <NuxtPage />
     </ViewGuard>
     <ClientOnly>
-      <p v-if="fault" class="fixed inset-x-4 bottom-4 z-50 rounded-md border border-amber bg-amber-wash p-3 text-sm shadow-lg" role="alert">
+      <p
+        v-if="fault"
+        class="fixed inset-x-4 bottom-4 z-50 rounded-md border border-amber bg-amber-wash p-3 text-sm shadow-lg"
+        role="alert"
+      >
         {{ fault }}
         <button class="underline" type="button" @click="closeFault">Close</button>
       </p>

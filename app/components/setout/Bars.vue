@@ -67,9 +67,7 @@ const slid = (t: PlannedTask) =>
   >
     <div class="w-max min-w-full">
       <div class="sticky top-0 z-20 flex bg-card border-b border-line text-xs text-soft">
-        <span class="sticky left-0 z-10 w-40 shrink-0 bg-card sm:w-80 py-1 px-2">
-          Amber: no slack
-        </span>
+        <span class="sticky left-0 z-10 w-40 shrink-0 bg-card sm:w-80 py-1 px-2">Amber: no slack</span>
         <span class="relative h-6" :style="wide">
           <span
             v-for="w in heads"
