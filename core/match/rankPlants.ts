@@ -1,9 +1,9 @@
 import type { Requirement } from '../model'
 import { TRAIT } from '../brief'
-import { nearestOf, type Theme } from '../colour'
+import { isGreen, nearestOf, type Theme } from '../colour'
 import { hashText } from '../geometry'
 import { misfits, type Plant, type SiteConditions } from '../plant'
-import { placeMonth, placeMonths, type Climate, type PlaceMonth } from '../time'
+import { placeMonth, placeMonths, type Climate, type LibraryMonth, type PlaceMonth } from '../time'
 
 /** What a plant is wanted for. */
 interface RankAsk {
@@ -29,6 +29,9 @@ const WISHED = -2
 const A_MONTH = -0.5
 const FREE_STRAY = 12
 const STRAY = 0.25
+/** A plant all of whose colours are the theme's comes before those that merely do not disturb. */
+const OF_THE_THEME = -3
+const MIDSUMMER: LibraryMonth = 7
 const NO_COLOUR_THEN = 20
 /** What fits equally well is mixed, so that the first ones are not all of one kind. */
 const MIXED = 0.02
@@ -56,9 +59,20 @@ export function rankPlants(plants: readonly Plant[], ask: RankAsk): Plant[] {
     .map(({ p }) => p)
 }
 
-/** How far a plant's flowers lie outside the theme. */
-function strays({ flowerColour, flowerMonths }: Plant, { theme, climate }: RankAsk): number {
-  if (!theme || !flowerColour) return 0
-  const near = nearestOf(theme, flowerColour, placeMonth(flowerMonths[0] ?? 6, climate))
-  return Math.max(0, (near?.distance ?? NO_COLOUR_THEN) - FREE_STRAY) * STRAY
+/** How far a plant's flowers and a leaf that is not green lie outside the theme; less than nothing when they are its colours. */
+function strays(
+  { flowerColour, moreFlowerColours, flowerMonths, foliage }: Plant,
+  { theme, climate }: RankAsk,
+): number {
+  if (!theme) return 0
+  const far = (colour: string, month: LibraryMonth) =>
+    nearestOf(theme, colour, placeMonth(month, climate))?.distance ?? NO_COLOUR_THEN
+  const flowers = flowerColour ? [flowerColour, ...moreFlowerColours] : []
+  const distances = [
+    ...(isGreen(foliage.summer) ? [] : [far(foliage.summer, MIDSUMMER)]),
+    ...flowers.map((c) => far(c, flowerMonths[0] ?? MIDSUMMER)),
+  ]
+  if (distances.length === 0) return 0
+  const worst = Math.max(...distances)
+  return worst <= FREE_STRAY ? OF_THE_THEME : (worst - FREE_STRAY) * STRAY
 }

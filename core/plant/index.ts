@@ -14,6 +14,7 @@ export {
   type LeafSize,
   type Plant,
   type PruningGroup,
+  RETENTIONS,
   type Soil,
   SOILS,
   type SoldSize,
@@ -36,7 +37,7 @@ export { EATERS, PLAIN_TRAITS, type ToxicGrade } from './plantTraits'
 export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
 export { PLANT_COLUMNS } from './plantRow'
 export { cautionWords } from './cautions'
-export { growsWords, sourceWords, sownWords, standsWords, winterWords } from './plantFacts'
+export { borrowedWords, growsWords, sourceWords, sownWords, standsWords, winterWords } from './plantFacts'
 export { HAZARD_WORDS, rangeWords, RETENTION_WORDS, showsWords } from './plantWords'
 export {
   describeRowError,
@@ -52,3 +53,7 @@ export { searchPlants } from './searchPlants'
 export { halfWidthAt } from './silhouette'
 export { boughtSize, grownShare, sizeAt } from './size'
 export { shownOf } from './shown'
+export { knownNames } from './label/namesIn'
+export { LABEL_FIELDS, type LabelField, type LabelRead, readLabel } from './label/readLabel'
+export { type LabelForm, type LabelPlant, plantOfLabel } from './label/labelPlant'
+export { coloursOfForm, FORM_COLUMNS, formOfPlant } from './label/formOfPlant'

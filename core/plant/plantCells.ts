@@ -1,6 +1,6 @@
 import type { LibraryMonth } from '../time'
 import type { Plant } from './plant'
-import type { ColourInMonths, Sowing, TenderHandling } from './plantTraits'
+import type { ColourInMonths, LengthRange, Sowing, TenderHandling } from './plantTraits'
 import type { PlantCells } from './readPlants'
 
 /** `[6,7,8]` → `6-8`, `[10,11,12,1]` → `10-1`, `[8,11]` → `8|11`. */
@@ -59,6 +59,7 @@ export function plantCells(p: Plant): PlantCells {
   }
 }
 
+const rangeText = (range: LengthRange | null) => (range ? `${range.least}:${range.most}` : '')
 const text = (n: number | null) => (n === null ? '' : String(n))
 
 function traitCells(p: Plant): PlantCells {
@@ -88,6 +89,11 @@ function traitCells(p: Plant): PlantCells {
     ...(sowing ? sowingCells(sowing) : NOT_SOWN),
     ...tenderCells(tender),
     legal_note: p.legalNote,
+    more_flower_colours: p.moreFlowerColours.join('|'),
+    height_range_m: rangeText(p.heightRange),
+    spread_range_m: rangeText(p.spreadRange),
+    borrowed_from: p.borrowed?.from ?? '',
+    borrowed: p.borrowed?.columns.join('|') ?? '',
     source: p.source,
     confidence: p.confidence,
   }

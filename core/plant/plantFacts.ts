@@ -85,3 +85,10 @@ const SOURCE_WORDS = {
 /** Where its figures come from and how sure they are. */
 export const sourceWords = (p: PlantTraits): string =>
   `${SOURCE_WORDS[p.source]}; ${words(p.confidence)} confidence`
+
+/** What was taken from another plant, and from which; empty when all figures are its own. */
+export function borrowedWords({ borrowed }: PlantTraits): string {
+  if (!borrowed) return ''
+  const columns = borrowed.columns.map((c) => c.replace(/_m$|_years$/, '').replaceAll('_', ' '))
+  return `from ${borrowed.from}: ${columns.join(', ')}`
+}

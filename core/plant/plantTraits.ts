@@ -70,6 +70,12 @@ export interface TenderHandling {
   readonly outAboveC: number | null
 }
 
+/** Lengths from and to, metres. */
+export interface LengthRange {
+  readonly least: number
+  readonly most: number
+}
+
 /** What is known of a plant beside its looks and its wants. */
 export interface PlantTraits {
   readonly family: string
@@ -106,6 +112,13 @@ export interface PlantTraits {
   readonly sowing: Sowing | null
   readonly tender: TenderHandling | null
   readonly legalNote: string
+  /** Further colours of its flowers, mixed with the first or not yet known which comes. */
+  readonly moreFlowerColours: readonly string[]
+  /** Height and spread as a label gives them, from and to, metres; the figures of the plant are their middle. Null where one figure was given. */
+  readonly heightRange: LengthRange | null
+  readonly spreadRange: LengthRange | null
+  /** Columns whose figures were taken from another plant, and from which; null when all are its own. */
+  readonly borrowed: { readonly from: string; readonly columns: readonly string[] } | null
   readonly source: (typeof SOURCES)[number]
   readonly confidence: (typeof CONFIDENCES)[number]
 }
@@ -139,6 +152,10 @@ export const PLAIN_TRAITS: PlantTraits = {
   sowing: null,
   tender: null,
   legalNote: '',
+  moreFlowerColours: [],
+  heightRange: null,
+  spreadRange: null,
+  borrowed: null,
   source: 'list',
   confidence: 'low',
 }

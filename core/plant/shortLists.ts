@@ -1,18 +1,31 @@
 import Papa from 'papaparse'
+import type { Units } from '../measure'
 import { columnsByHeading, type ColumnsOf } from './columnsByHeading'
-import type { Plant } from './plant'
-import { plantCells } from './plantCells'
+import { lengthsIn } from './label/lengthsIn'
+import { plantOfLabel, type LabelForm } from './label/labelPlant'
+import { botanicalIn, knownNames, type KnownNames } from './label/namesIn'
+import { soldIn } from './label/soldIn'
+import { kindIn, retentionIn } from './label/wordsIn'
+import type { Kind, Plant } from './plant'
 import { NEEDED_COLUMNS, PLANT_COLUMNS } from './plantRow'
-import { plantId, type PlantCells, type RowError } from './readPlants'
+import { type PlantCells, type RowError } from './readPlants'
 
 /** What a list of few columns usually says of a plant; everything else comes from the library. */
 export const SHORT_FIELDS = [
-  'botanical_name',
-  'common_name',
-  'foliage_height_m',
-  'spread_m',
-  'flower_months',
+  'botanicalName',
+  'species',
+  'cultivar',
+  'commonName',
+  'kind',
+  'height',
+  'spread',
+  'light',
+  'water',
   'zones',
+  'flowerColours',
+  'flowerMonths',
+  'size',
+  'price',
 ] as const
 export type ShortField = (typeof SHORT_FIELDS)[number]
 /** Which heading holds what; what the list does not have is left out. */
@@ -24,12 +37,20 @@ interface TableLike {
 }
 
 const WORDS: Readonly<Record<ShortField, RegExp>> = {
-  botanical_name: /botan|latin|scientific|species|taxon|^plant|^name$|sorte|pflanze/i,
-  common_name: /common|english|trivial|vernacular|deutsch/i,
-  foliage_height_m: /height|tall|h[öo]he|hauteur/i,
-  spread_m: /spread|width|wide|breite|largeur/i,
-  flower_months: /flower|bloom|bl[üu]te|floraison/i,
-  zones: /zone|hardi/i,
+  botanicalName: /botan|latin|scientific|taxon|^plant|^name$|sorte|pflanze|genus|gattung/i,
+  species: /species|^art$|epithet/i,
+  cultivar: /cultivar|variety|cv\b/i,
+  commonName: /common|english|trivial|vernacular|deutsch/i,
+  kind: /^kind|type|group|categor|habit/i,
+  height: /height|tall|\bht\b|^h\b|h[öo]he|hauteur/i,
+  spread: /spread|width|wide|^w\b|breite|largeur/i,
+  light: /light|sun|exposure|licht|standort/i,
+  water: /water|moisture|wasser/i,
+  zones: /zone|hardi|usda/i,
+  flowerColours: /colou?r|farbe|couleur/i,
+  flowerMonths: /flower|bloom|bl[üu]te|floraison|months?/i,
+  size: /size|pot|container|gr[öo][ßs]e/i,
+  price: /price|cost|preis|prix|each/i,
 }
 
 /** Whether a list has all columns that a row needs to stand for itself. */
@@ -42,34 +63,54 @@ export const guessShortColumns = (headings: readonly string[], before: ShortColu
 interface FilledList {
   /** A whole plant list as CSV. */
   readonly csv: string
-  /** Plants whose figures come from the library, and those that lean on another of their species or genus. */
+  /** Plants whose figures come from the library, and those that lean on another of their species, genus or kind. */
   readonly known: number
   readonly leaning: readonly { readonly name: string; readonly on: string }[]
   readonly errors: readonly RowError[]
 }
+interface ListContext {
+  readonly units: Units
+  readonly southern: boolean
+}
 
 /**
- * A list of few columns as a whole plant list: what it says of a plant stands, the rest is filled from the library by its name, a
- * synonym, its species, or its genus; a plant the library knows nothing of is named as an error with its line.
+ * A list of few columns as a whole plant list: what it says of a plant stands (ranges by their middle), the rest is filled from the library by its name, a synonym, its
+ * species, genus or kind. What cannot be read is named as an error with its line, and the plant left out.
  */
-export function fillShortList(table: TableLike, columns: ShortColumns, library: Iterable<Plant>): FilledList {
-  const index = indexOf(library)
+export function fillShortList(
+  table: TableLike,
+  columns: ShortColumns,
+  library: readonly Plant[],
+  context: ListContext = { units: 'metric', southern: false },
+): FilledList {
+  const known = knownNames(library.flatMap((p) => [p.botanicalName, ...p.synonyms]))
   const errors: RowError[] = []
   const leaning: { name: string; on: string }[] = []
   const rows: PlantCells[] = []
   const unit = lengthUnits(table, columns)
+  const prices = priceColumns(table.headings, columns)
   for (const { line, cells } of table.rows) {
-    const said = (field: ShortField) =>
-      columns[field] ? (cells[table.headings.indexOf(columns[field])] ?? '').trim() : ''
-    const name = said('botanical_name') || (index.find(said('common_name'))?.plant.botanicalName ?? '')
-    const found = index.find(name) ?? index.find(said('common_name'))
-    if (!found) {
-      const expected = 'a plant of the library or of a genus in it, or a list with all columns'
-      errors.push({ row: line, column: columns.botanical_name ?? '', came: name || '(nothing)', expected })
-      continue
+    const cell = (heading: string | undefined) =>
+      heading ? (cells[table.headings.indexOf(heading)] ?? '').trim() : ''
+    const said = (field: ShortField) => cell(columns[field])
+    const form = formOf(
+      said,
+      cells,
+      unit,
+      known,
+      prices.map((p) => ({ label: p.label, price: cell(p.heading) })),
+    )
+    if (!form.botanicalName && !form.commonName) continue
+    const first = plantOfLabel(form, library, context)
+    const made =
+      first.faults.kind && !form.kind ? plantOfLabel({ ...form, kind: kindBySize(form) }, library, context) : first
+    for (const [field, expected] of Object.entries(made.faults)) {
+      const column = columns[field as ShortField] ?? ''
+      errors.push({ row: line, column, came: form[field as keyof LabelForm] ?? '', expected })
     }
-    if (found.leans) leaning.push({ name, on: found.plant.botanicalName })
-    rows.push(filled(found.plant, found.leans ? name : found.plant.botanicalName, said, unit))
+    if (!made.cells) continue
+    if (made.cells.borrowed_from) leaning.push({ name: made.cells.botanical_name!, on: made.cells.borrowed_from })
+    rows.push(made.cells)
   }
   const csv = Papa.unparse({
     fields: [...PLANT_COLUMNS],
@@ -79,43 +120,64 @@ export function fillShortList(table: TableLike, columns: ShortColumns, library: 
 }
 
 type Said = (field: ShortField) => string
-type UnitOf = (field: 'foliage_height_m' | 'spread_m') => number
+type UnitOf = (field: 'height' | 'spread') => string
 
-function filled(plant: Plant, name: string, said: Said, unit: UnitOf): PlantCells {
-  const height = lengthIn(said('foliage_height_m'), unit('foliage_height_m'))
-  const spread = lengthIn(said('spread_m'), unit('spread_m'))
-  const flowerHeight =
-    height && String(Math.max(Number(height), plant.flowerHeightM * (Number(height) / plant.foliageHeightM)))
-  const months = monthsIn(said('flower_months'))
-  const zones = /(\d+)\D+(\d+)/.exec(said('zones'))
+/** A row as a form: the name from one column or three, kind and winter leaf from any of its words. */
+function formOf(
+  said: Said,
+  cells: readonly string[],
+  unit: UnitOf,
+  known: KnownNames,
+  prices: readonly { readonly label: string; readonly price: string }[],
+): LabelForm {
+  const words = cells.join(' · ')
+  const botanical = [said('botanicalName'), said('species'), quoted(said('cultivar'))].filter(Boolean).join(' ')
+  const length = (field: 'height' | 'spread') => {
+    const text = said(field)
+    return text === '' || lengthsIn(text, null).length > 0 ? text : `${text} ${unit(field)}`
+  }
+  const sizes = [
+    ...(said('size') || said('price') ? [`${said('size') || 'pot'} ${figureOf(said('price'))}`.trim()] : []),
+    ...prices.filter((p) => p.price !== '').map((p) => `${p.label} ${figureOf(p.price)}`),
+  ]
   return {
-    ...plantCells(plant),
-    botanical_name: name,
-    ...(said('common_name') ? { common_name: said('common_name') } : {}),
-    ...(height ? { foliage_height_m: height, flower_height_m: Number(flowerHeight).toFixed(2) } : {}),
-    ...(spread ? { spread_m: spread } : {}),
-    ...(months ? { flower_months: months } : {}),
-    ...(zones ? { zones: `${zones[1]}:${zones[2]}` } : {}),
+    botanicalName: botanicalIn(botanical, known)?.value ?? botanical,
+    commonName: said('commonName'),
+    kind: kindIn(said('kind'))?.value ?? kindIn(words)?.value ?? '',
+    leaf: retentionIn(words)?.value ?? '',
+    height: length('height'),
+    spread: length('spread'),
+    light: said('light'),
+    water: said('water'),
+    zones: said('zones'),
+    flowerColours: said('flowerColours'),
+    flowerMonths: said('flowerMonths'),
+    sizes: sizes.join('; '),
   }
 }
+const quoted = (cultivar: string) => (cultivar && !/['‘"“]/.test(cultivar) ? `'${cultivar}'` : cultivar)
+const figureOf = (price: string) => /\d+(?:[.,]\d{1,2})?/.exec(price)?.[0] ?? ''
 
-const figuresIn = (text: string) =>
-  [...text.replace(/(\d),(\d)/g, '$1.$2').matchAll(/\d+(?:\.\d+)?/g)].map((m) => Number(m[0]))
+/** Columns whose heading is a size (`9 cm`, `2 gal`) hold its price. */
+const priceColumns = (headings: readonly string[], columns: ShortColumns) =>
+  headings.flatMap((heading) => {
+    const size = Object.values(columns).includes(heading)
+      ? null
+      : soldIn(/\d\s*cm$/i.test(heading) ? `${heading} pot` : heading)
+    return size ? [{ heading, label: size.value[0]!.label }] : []
+  })
 
-/** The larger figure of a length such as `60-80`, in metres; empty when there is none. */
-function lengthIn(text: string, unit: number): string {
-  const figures = figuresIn(text)
-  if (figures.length === 0) return ''
-  const own = UNITS.find(([sign]) => sign.test(text))?.[1]
-  return String(Math.round(Math.max(...figures) * (own ?? unit) * 1000) / 1000)
-}
+/** From this height on what nobody says more of is taken for a shrub, metres. */
+const SHRUB_FROM_M = 1.2
+const kindBySize = (form: LabelForm): Kind =>
+  (lengthsIn(form.height ?? '', 'metric')[0]?.mostM ?? 0) >= SHRUB_FROM_M ? 'shrub' : 'perennial'
 
-const UNITS: readonly (readonly [RegExp, number])[] = [
-  [/\bcm\b/i, 0.01],
-  [/\bmm\b/i, 0.001],
-  [/\b(ft|feet|foot)\b|′|'/i, 0.3048],
-  [/\b(in|inch|inches)\b|″|"/i, 0.0254],
-  [/\bm\b/i, 1],
+const UNITS: readonly (readonly [RegExp, string])[] = [
+  [/\bcm\b|centim/i, 'cm'],
+  [/\bmm\b/i, 'mm'],
+  [/\b(ft|feet|foot)\b|′|'/i, 'ft'],
+  [/\b(in|inch|inches)\b|″|"/i, 'in'],
+  [/\bm\b|met(er|re)s?/i, 'm'],
 ]
 /** Plants are hardly higher than this on the whole, metres: figures above it are centimetres. */
 const MOST_MEDIAN_M = 5
@@ -124,63 +186,14 @@ const MOST_MEDIAN_M = 5
 function lengthUnits(table: TableLike, columns: ShortColumns): UnitOf {
   return (field) => {
     const heading = columns[field]
-    if (!heading) return 1
+    if (!heading) return 'm'
     const named = UNITS.find(([sign]) => sign.test(heading.replace(/[()_]/g, ' ')))?.[1]
     if (named) return named
     const at = table.headings.indexOf(heading)
-    const figures = table.rows.flatMap((r) => figuresIn(r.cells[at] ?? '').slice(-1)).sort((a, b) => a - b)
-    return (figures[Math.floor(figures.length / 2)] ?? 0) > MOST_MEDIAN_M ? 0.01 : 1
+    const figures = table.rows
+      .flatMap((r) => [...(r.cells[at] ?? '').replace(/(\d),(\d)/g, '$1.$2').matchAll(/\d+(?:\.\d+)?/g)].slice(-1))
+      .map((m) => Number(m[0]))
+      .sort((a, b) => a - b)
+    return (figures[Math.floor(figures.length / 2)] ?? 0) > MOST_MEDIAN_M ? 'cm' : 'm'
   }
 }
-
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
-
-/** Months as a list writes them: `Jun–Aug`, `6-8`, `May, September`; empty when nothing reads. */
-function monthsIn(text: string): string {
-  const plain = text.toLowerCase().replace(/[a-zäöü]{3,}/g, (word) => {
-    const at = MONTHS.indexOf(word.slice(0, 3))
-    return at < 0 ? '' : String(at + 1)
-  })
-  const spans = [...plain.matchAll(/(\d{1,2})(?:\s*(?:-|–|to|bis|\/)\s*(\d{1,2}))?/g)]
-  const isMonth = (m: string | undefined) => m === undefined || (Number(m) >= 1 && Number(m) <= 12)
-  return spans
-    .filter(([, a, b]) => isMonth(a) && isMonth(b))
-    .map(([, a, b]) => (b ? `${Number(a)}-${Number(b)}` : String(Number(a))))
-    .join('|')
-}
-
-/** Plants by their names, then by species and genus. */
-function indexOf(library: Iterable<Plant>) {
-  const byName = new Map<string, Plant>()
-  const bySpecies = new Map<string, Plant>()
-  const byGenus = new Map<string, Plant>()
-  const put = (map: Map<string, Plant>, key: string, plant: Plant) => {
-    if (key !== '' && !map.has(key)) map.set(key, plant)
-  }
-  for (const p of library) {
-    for (const name of [p.botanicalName, ...p.synonyms, ...p.soldAs]) put(byName, plantId(name), p)
-    put(bySpecies, speciesOf(p.botanicalName), p)
-    put(byGenus, genusOf(p.botanicalName), p)
-  }
-  for (const p of byName.values()) put(byName, plantId(p.commonName), p)
-  const find = (name: string): { plant: Plant; leans: boolean } | null => {
-    if (name.trim() === '') return null
-    const own = byName.get(plantId(name))
-    if (own) return { plant: own, leans: false }
-    const akin = bySpecies.get(speciesOf(name)) ?? byGenus.get(genusOf(name))
-    return akin ? { plant: akin, leans: true } : null
-  }
-  return { find }
-}
-
-const genusOf = (name: string) => plantId(name.split(/\s+/)[0] ?? '')
-/** Genus and species, the cross sign left aside. */
-const speciesOf = (name: string) =>
-  plantId(
-    name
-      .replace(/['‘’"“].*$/, '')
-      .replace(/(^|\s)[×x]\s/gi, ' ')
-      .split(/\s+/)
-      .slice(0, 2)
-      .join(' '),
-  )

@@ -1,5 +1,5 @@
 /** Columns whose cells are a span of two figures, `6:8`, and those that hold months, `6-8|11`. */
-const SPANS = new Set(['ph', 'zones', 'heat_zone', 'germination_days'])
+const SPANS = new Set(['ph', 'zones', 'heat_zone', 'germination_days', 'height_range_m', 'spread_range_m'])
 const isMonths = (column: string) => column.endsWith('_months')
 
 /** A cell as a spreadsheet keeps it: `6:8` would become a time there, `6-8` a date. Both are written `6 to 8`. */

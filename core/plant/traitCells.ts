@@ -23,11 +23,19 @@ const nothing = z.literal('').transform(() => null)
 const orNothing = <T extends z.ZodType>(schema: T, expected: string) =>
   z.union([nothing, schema], `${expected}, or nothing`)
 const colourOrNothing = orNothing(colour, 'a colour such as #8aa05b')
-const names = z
+const listOf = (limit: number) =>
+  z
+    .string()
+    .trim()
+    .max(limit, `names of at most ${limit} characters`)
+    .transform((s) => (s === '' ? [] : s.split('|')))
+const names = listOf(400)
+const manyColours = z
   .string()
   .trim()
-  .max(400, 'names of at most 400 characters')
+  .toLowerCase()
   .transform((s) => (s === '' ? [] : s.split('|')))
+  .pipe(z.array(colour).max(8, 'at most 8 colours with | between'))
 const grade = oneOf(TOXIC_GRADES)
 const whole = (low: number, high: number) =>
   z
@@ -88,6 +96,11 @@ export const TRAIT_CELLS = {
   store_c: orNothing(whole(-5, 25), 'degrees from -5 to 25'),
   out_above_c: orNothing(whole(-5, 25), 'degrees from -5 to 25'),
   legal_note: text(200),
+  more_flower_colours: manyColours,
+  height_range_m: orNothing(numberRange(0.01, 60), 'a range such as 0.9:1.2'),
+  spread_range_m: orNothing(numberRange(0.01, 60), 'a range such as 0.9:1.2'),
+  borrowed_from: text(120),
+  borrowed: listOf(1500),
   source: oneOf(SOURCES),
   confidence: oneOf(CONFIDENCES),
 } as const
@@ -151,6 +164,8 @@ export function filledCells(cells: Cells): Cells {
   return { ...cells, ...Object.fromEntries(missing.map((c) => [c, defaults[c] ?? ''])) }
 }
 
+const rangeOf = (range: [number, number] | null) => range && { least: range[0], most: range[1] }
+
 /** The traits of a row that was read. */
 export function traitsOf(row: TraitRow): PlantTraits {
   const inMonths = (c: string | null, m: number[]) => (c ? { colour: c, months: m } : null)
@@ -189,6 +204,10 @@ export function traitsOf(row: TraitRow): PlantTraits {
     sowing: sowingOf(row),
     tender: row.tender === 'none' ? null : { how: row.tender, storeC: row.store_c, outAboveC: row.out_above_c },
     legalNote: row.legal_note,
+    moreFlowerColours: row.more_flower_colours,
+    heightRange: rangeOf(row.height_range_m),
+    spreadRange: rangeOf(row.spread_range_m),
+    borrowed: row.borrowed_from === '' ? null : { from: row.borrowed_from, columns: row.borrowed },
     source: row.source,
     confidence: row.confidence,
   }

@@ -13,6 +13,8 @@ import {
 /** Plant lists in and out. A list is read first and told what it would do; it is taken whole or not at all. */
 const library = useLibraryStore()
 const bedStore = useBedStore()
+const { units } = useManner()
+const { climate } = useScene()
 const file = useTemplateRef<HTMLInputElement>('file')
 const report = ref<{ ok: boolean; text: string; lines: readonly string[] } | null>(null)
 const { sending, send, stop } = useSending()
@@ -81,12 +83,20 @@ const kept = (): ShortColumns => {
 }
 const short = shallowRef<{ name: string; table: Table; columns: ShortColumns } | null>(null)
 const FIELDS: Readonly<Record<ShortField, string>> = {
-  botanical_name: 'Botanical name',
-  common_name: 'Common name',
-  foliage_height_m: 'Height',
-  spread_m: 'Spread',
-  flower_months: 'Months of flower',
+  botanicalName: 'Botanical name, or genus',
+  species: 'Species, when apart',
+  cultivar: 'Cultivar, when apart',
+  commonName: 'Common name',
+  kind: 'Kind of plant',
+  height: 'Height',
+  spread: 'Spread',
+  light: 'Light',
+  water: 'Water',
   zones: 'Hardiness zones',
+  flowerColours: 'Flower colours',
+  flowerMonths: 'Months of flower',
+  size: 'Size sold',
+  price: 'Price',
 }
 const NONE = '-'
 const headings = computed(() => [
@@ -98,7 +108,12 @@ function setColumn(field: ShortField, heading: string) {
   short.value = { ...short.value!, columns: Object.fromEntries(columns) }
 }
 const filled = computed(() =>
-  short.value ? fillShortList(short.value.table, short.value.columns, library.byId.values()) : null,
+  short.value
+    ? fillShortList(short.value.table, short.value.columns, library.plants, {
+        units: units.value,
+        southern: climate.value.southern,
+      })
+    : null,
 )
 const usable = computed(() => (filled.value ? filled.value.known + filled.value.leaning.length : 0))
 async function takeShort() {
@@ -183,8 +198,8 @@ function leave() {
           </label>
         </div>
         <p v-if="filled">
-          {{ filled.known }} plants are in the library, {{ filled.leaning.length }} lean on one of their species or
-          genus, {{ filled.errors.length }} are not known.
+          {{ filled.known }} plants are in the library, {{ filled.leaning.length }} lean on one of their species,
+          genus or kind, {{ filled.errors.length }} cells cannot be read: their plants are left out.
         </p>
         <ul
           v-if="filled && filled.errors.length > 0"

@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import {
+  borrowedWords,
   cautionWords,
+  coloursOfForm,
+  FORM_COLUMNS,
+  formOfPlant,
   fullHeightM,
   growsWords,
   misfits,
   plantCells,
+  plantOfLabel,
   rangeWords,
   RETENTION_WORDS,
   sourceWords,
@@ -12,6 +17,7 @@ import {
   standsWords,
   winterWords,
   words,
+  type LabelField,
   type Plant,
 } from '~~/core/plant'
 import { monthSpan, placeMonths } from '~~/core/time'
@@ -43,44 +49,57 @@ async function removeOwn() {
     said.value = messageOf(error)
   }
 }
-const FIELDS = [
-  { column: 'foliage_height_m', label: 'Leaf height, m' },
-  { column: 'flower_height_m', label: 'Flower height, m' },
-  { column: 'spread_m', label: 'Spread, m' },
-  { column: 'years_to_90', label: 'Years to grown' },
-  { column: 'flower_months', label: 'Flowers (6-8)' },
-  { column: 'flower_colour', label: 'Flower colour' },
-  { column: 'summer_colour', label: 'Leaf in summer' },
-  { column: 'sun', label: 'Light' },
-  { column: 'water', label: 'Water' },
-  { column: 'zones', label: 'Zones' },
-  { column: 'sizes', label: 'Sizes and prices' },
-] as const
-const draft = reactive<Record<string, string>>({})
+const FIELDS: readonly LabelField[] = [
+  'height',
+  'spread',
+  'years',
+  'light',
+  'water',
+  'soil',
+  'zones',
+  'flowerColours',
+  'flowerMonths',
+  'leafColour',
+  'scent',
+  'sizes',
+]
+const { units } = useManner()
+const before = computed(() => formOfPlant(props.plant, units.value, climate.value))
+const draft = reactive<Partial<Record<LabelField, string>>>({})
 watch(
-  () => [props.plant.id, editing.value],
+  () => [before.value, editing.value],
   () => {
     problem.value = ''
-    const cells = plantCells(props.plant)
-    for (const f of FIELDS) draft[f.column] = cells[f.column] ?? ''
+    Object.assign(draft, before.value)
   },
   { immediate: true },
 )
+const colours = computed(() => {
+  const { flowerColours, leafColour } = coloursOfForm(props.plant)
+  return {
+    flowerColours: { text: before.value.flowerColours ?? '', hexes: flowerColours },
+    leafColour: { text: before.value.leafColour ?? '', hexes: leafColour },
+  }
+})
+/** What was typed anew, read; what stands as it was is left to the plant. */
+const typed = computed(() => {
+  const anew = FIELDS.filter((f) => draft[f]?.trim() && draft[f] !== before.value[f]).map((f) => [f, draft[f]])
+  const form = { botanicalName: props.plant.botanicalName, ...Object.fromEntries(anew) }
+  return plantOfLabel(form, [props.plant], { units: units.value, southern: climate.value.southern })
+})
 
 async function save(reset = false) {
-  const before = plantCells(props.plant)
-  const cells = reset
-    ? {}
-    : Object.fromEntries(
-        FIELDS.filter((f) => changed.value || draft[f.column] !== before[f.column]).map((f) => [
-          f.column,
-          draft[f.column]!,
-        ]),
-      )
+  const was = plantCells(props.plant)
+  const { cells, faults } = typed.value
+  if (!reset && !cells) {
+    problem.value = Object.values(faults)[0] ?? ''
+    return
+  }
+  const kept = FORM_COLUMNS.filter((c) => changed.value || cells?.[c] !== was[c])
   try {
     await request(`/api/gardens/${bedStore.garden!.id}/plants/${props.plant.id}`, {
       method: 'PUT',
-      body: { cells },
+      body: { cells: reset ? {} : Object.fromEntries(kept.map((c) => [c, cells![c] ?? ''])) },
     })
     await library.load(bedStore.garden!.id, true)
     editing.value = false
@@ -89,6 +108,8 @@ async function save(reset = false) {
     problem.value = messageOf(error)
   }
 }
+const span = (range: Plant['heightRange'], middle: number) =>
+  range ? `${length(range.least)} to ${length(range.most)}` : length(middle)
 const caution = computed(() => cautionWords(props.plant))
 const facts = computed(() => {
   const { plant: p } = props
@@ -100,6 +121,7 @@ const facts = computed(() => {
     ['Also', [...p.synonyms, ...p.soldAs].join(', ')],
     ['Family', p.family],
     ['Source', sourceWords(p)],
+    ['Borrowed', borrowedWords(p)],
   ]
   return all.filter(([, text]) => text !== '')
 })
@@ -135,8 +157,8 @@ const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${prop
     <dl class="grid grid-cols-[54px_1fr] gap-y-1 gap-x-2.5 my-2.5 mx-0 leading-snug">
       <dt class="text-soft">Size</dt>
       <dd>
-        {{ length(fullHeightM(plant)) }} high, {{ length(plant.spreadM) }} across, in about
-        {{ grownIn }}
+        {{ span(plant.heightRange, fullHeightM(plant)) }} high, {{ span(plant.spreadRange, plant.spreadM) }} across,
+        in about {{ grownIn }}
       </dd>
       <dt class="text-soft">Leaf</dt>
       <dd>
@@ -181,14 +203,17 @@ const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${prop
       Figures for this garden
     </UButton>
     <form v-if="editing" class="grid grid-cols-[1fr_1fr] gap-y-1.5 gap-x-2.5 mt-2.5" @submit.prevent="save()">
-      <label v-for="f in FIELDS" :key="f.column">
-        <span class="block text-soft text-xs">{{ f.label }}</span>
-        <input
-          class="w-full border border-line rounded-sm py-1 px-1.5 bg-paper"
-          v-model="draft[f.column]"
-          :aria-label="f.label"
-        />
-      </label>
+      <PlantsLabelFields
+        :fields="FIELDS"
+        :form="draft"
+        :faults="typed.faults"
+        :colours="colours"
+        @type="
+          (field, text) => {
+            draft[field] = text
+          }
+        "
+      />
       <p v-if="problem" class="problem text-amber-deep col-span-full flex gap-1.5" role="alert">{{ problem }}</p>
       <div class="acts col-span-full flex gap-1.5">
         <UButton type="submit" size="xs">Keep for this garden</UButton>

@@ -21,11 +21,18 @@ const MOST_OF_LOW = 0.5
 const withinLow = ({ plant, flowerM }: Sitter, size: number, brush: Brush) =>
   isLow(plant.habit) ? Math.min(size, Math.max(flowerM * MOST_OF_LOW, brush.px(3))) : size
 
+/** The colour of one head after another: one, or several mixed. */
+function coloursOf(brush: Brush, plant: Plant): () => string {
+  const all = [plant.flowerColour!, ...plant.moreFlowerColours]
+  return all.length === 1 ? () => all[0]! : () => all[Math.floor(brush.random() * all.length)]!
+}
+
 /** Flowers scattered over the outside of a leafy outline (shrubs, roses, mats). */
 export function drawFlowersOn(brush: Brush, sitter: Sitter, shape: MassShape) {
   const { plant, look } = sitter
   if (!plant.flowerColour || look.flower === 0) return
   const scatter = scatterOf(plant)
+  const colour = coloursOf(brush, plant)
   const size = withinLow(sitter, headSizeM(plant.flowerForm, brush.pxPerM) * scatter.size, brush)
   const tall = plant.flowerForm === 'spike' || plant.flowerForm === 'panicle' ? 2 : 1
   const thin = plant.flowerForm === 'haze' ? 0.6 : 1
@@ -36,7 +43,7 @@ export function drawFlowersOn(brush: Brush, sitter: Sitter, shape: MassShape) {
     const v = brush.between(-1, 1)
     const x = (shape.centreX ?? 0) + v * outlineAt(shape.habit, u) * (shape.spreadM / 2) * 0.93
     const y = shape.baseM + u * shape.heightM
-    drawHead(brush, plant.flowerForm, plant.flowerColour, x, y, size * brush.between(0.8, 1.1), ORDER)
+    drawHead(brush, plant.flowerForm, colour(), x, y, size * brush.between(0.8, 1.1), ORDER)
   }
 }
 
@@ -77,7 +84,8 @@ export function drawFlowerStems(brush: Brush, sitter: Sitter) {
   if (!plant.flowerColour || !showsStems(sitter)) return
   const form = plant.flowerForm
   const isDry = look.state === 'dry'
-  const colour = isDry ? mix(plant.flowerColour, look.colour, 0.7) : plant.flowerColour
+  const fresh = coloursOf(brush, plant)
+  const colour = isDry ? (c: string) => mix(c, look.colour, 0.7) : (c: string) => c
   const rise = Math.max(0.02, flowerM - h * 0.6)
   const size = withinLow(sitter, stemHeadM(sitter, rise, brush.pxPerM), brush)
   const perStem = PER_STEM[form] ?? 1
@@ -94,7 +102,7 @@ export function drawFlowerStems(brush: Brush, sitter: Sitter) {
       const off = perStem === 1 ? 0 : 1
       const hx = x + off * brush.between(-1, 1) * w * 0.07
       const hy = y - off * brush.between(0, 1) * rise * 0.45
-      drawHead(brush, form, colour, hx, hy, size * brush.between(0.85, 1.1), ORDER)
+      drawHead(brush, form, colour(fresh()), hx, hy, size * brush.between(0.85, 1.1), ORDER)
     }
   }
 }
@@ -107,12 +115,13 @@ export function drawFlowersAt(
 ) {
   if (!plant.flowerColour || look.flower === 0) return
   const size = headSizeM(plant.flowerForm, brush.pxPerM) * 1.35
+  const colour = coloursOf(brush, plant)
   for (const [x, y] of places) {
     if (brush.random() > 0.75 * look.flower) continue
     drawHead(
       brush,
       plant.flowerForm,
-      plant.flowerColour,
+      colour(),
       x + brush.between(-0.08, 0.08) * spreadM,
       y,
       size * brush.between(0.8, 1.1),

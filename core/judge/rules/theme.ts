@@ -45,8 +45,11 @@ export function shownColours(scene: Scene): ShownColour[] {
       const part = areas[k]! / whole
       const { flower, leaf, inLeaf } = shownOf(plant, b.look)
       const parts: ShownColour[] = []
+      // Of several colours each is judged: whichever comes.
+      const colours = flower ? [flower.colour, ...plant.moreFlowerColours] : []
       if (flower && flower.share > LEAST_FLOWER)
-        parts.push({ plant, month, colour: flower.colour, flower: true, share: part * flower.share })
+        for (const colour of colours)
+          parts.push({ plant, month, colour, flower: true, share: (part * flower.share) / colours.length })
       if (leaf && inLeaf) parts.push({ plant, month, colour: leaf.colour, flower: false, share: part * leaf.share })
       return parts.filter((p) => p.share > 0)
     })

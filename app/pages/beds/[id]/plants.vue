@@ -30,6 +30,7 @@ watch(
   },
   { immediate: true },
 )
+const labelling = ref(false)
 const compared = ref<readonly string[]>([])
 const MOST_COMPARED = 6
 
@@ -206,6 +207,16 @@ const fitsLabel = computed(() => {
         />
       </label>
       <span class="hint text-soft text-xs ml-auto">T: table</span>
+      <UButton size="sm" icon="i-lucide-tag" @click="labelling = true">Plant from its label</UButton>
+      <LazyPlantsLabelForm
+        v-if="labelling"
+        v-model:open="labelling"
+        @kept="
+          (id) => {
+            chosenId = id
+          }
+        "
+      />
       <PlantsPlantLists />
     </div>
     <div class="flex-1 min-h-0 flex">
