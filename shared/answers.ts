@@ -144,6 +144,10 @@ export const ANSWERS = {
    * Plants for a garden: the library's and the user's own, with the garden's changes; which are own, which are changed, and the garden's
    * photos (plant id → drawing id).
    */
+  /** Towns that begin with what was typed; districts are states or provinces where they are known by letters. */
+  places: z.array(
+    z.object({ town: text, district: text, country: text, latitude: z.number(), longitude: z.number() }),
+  ),
   library: z.object({ plants, own: texts, changed: texts, pictures: z.record(text, text) }),
   live: liveEventSchema,
   log: z.array(logEntrySchema.partial().required({ id: true, day: true, kind: true, changed: true, device: true })),
@@ -226,6 +230,7 @@ export type SavedAnswer = Answer<'saved'>
 export type LibraryAnswer = Answer<'library'>
 export type PricesAnswer = Answer<'prices'>
 export type ImportAnswer = Answer<'imported'>
+export type PlacesAnswer = Answer<'places'>
 export type ArchiveAnswer = Answer<'archive'>
 export type TrashItem = Answer<'trash'>[number]
 export type BackupsAnswer = Answer<'backups'>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { gardenSchema, type Garden } from '~~/core/model'
 import { mannerOf, REGIONS, sayDay, sayNumber, type Region } from '~~/core/measure'
+import { MOST_HOT_DAYS } from '~~/core/plant'
 import { dayIn } from '~~/core/time'
+import type { PlacesAnswer } from '~~/shared/answers'
 
 const props = defineProps<{ garden: Garden; action: string; problem?: string }>()
 const emit = defineEmits<{ save: [garden: Garden]; cancel: [] }>()
@@ -13,6 +15,20 @@ const regions = [
   { label: 'as the measure', value: AS_UNITS },
   ...REGIONS.map((r) => ({ label: countries.of(r) ?? r, value: r })).sort((a, b) => a.label.localeCompare(b.label)),
 ]
+const NOT_TOLD = 'not told'
+/** Summers by their hot days, as people know them, for heat zones 1 to 12. */
+const summers = computed(() => {
+  const limit = flat.units === 'metric' ? '30 °C' : '86 °F'
+  const days = (zone: number) => {
+    const [from, to] = [(MOST_HOT_DAYS[zone - 2] ?? -1) + 1, MOST_HOT_DAYS[zone - 1]]
+    if (zone === 1) return `no day above ${limit}`
+    return to === undefined ? `over ${from - 1} days above ${limit}` : `${from} to ${to} days above ${limit}`
+  }
+  return [
+    { label: 'not told: heat is held against no plant', value: NOT_TOLD },
+    ...Array.from({ length: MOST_HOT_DAYS.length + 1 }, (_, i) => ({ label: days(i + 1), value: String(i + 1) })),
+  ]
+})
 const flat = reactive({
   name: props.garden.name,
   units: props.garden.units,
@@ -20,7 +36,7 @@ const flat = reactive({
   latitude: String(props.garden.place.latitude),
   longitude: String(props.garden.place.longitude),
   zone: props.garden.place.hardinessZone,
-  heat: props.garden.place.heatZone ? String(props.garden.place.heatZone) : '',
+  heat: String(props.garden.place.heatZone ?? NOT_TOLD),
   region: props.garden.region ?? AS_UNITS,
   lastFrost: dayIn(year, props.garden.place.lastFrost),
   firstFrost: dayIn(year, props.garden.place.firstFrost),
@@ -32,6 +48,34 @@ const sample = computed(() => {
   })
   return `${sayDay(dayIn(year, '05-08'), region)} · ${sayNumber(1250.5, region)}`
 })
+/** Towns that begin with what is typed: one that is taken brings latitude, longitude and, where none was chosen, the country. */
+const places = shallowRef<PlacesAnswer>([])
+const townFault = ref('')
+const PAUSE_MS = 250
+const look = useDebounceFn(async () => {
+  try {
+    places.value = await ask('places', '/api/places', { query: { q: flat.town } })
+    townFault.value = ''
+  } catch (error) {
+    places.value = []
+    townFault.value = `Towns cannot be looked up (${messageOf(error)}): type latitude and longitude below.`
+  }
+}, PAUSE_MS)
+function typeTown(town: string) {
+  flat.town = town
+  void look()
+}
+type Place = PlacesAnswer[number]
+const placeWords = (p: Place) =>
+  [p.town, p.district, countries.of(p.country) ?? p.country].filter(Boolean).join(', ')
+function takePlace(p: Place) {
+  flat.town = [p.town, p.district].filter(Boolean).join(', ')
+  flat.latitude = String(p.latitude)
+  flat.longitude = String(p.longitude)
+  const region = REGIONS.find((r) => r === p.country)
+  if (region && flat.region === AS_UNITS) flat.region = region
+  places.value = []
+}
 const errors = ref<readonly string[]>([])
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 
@@ -44,7 +88,7 @@ function save() {
       latitude: number(flat.latitude),
       longitude: number(flat.longitude),
       hardinessZone: flat.zone.trim(),
-      ...(flat.heat.trim() === '' ? {} : { heatZone: number(flat.heat) }),
+      ...(flat.heat === NOT_TOLD ? {} : { heatZone: Number(flat.heat) }),
       lastFrost: flat.lastFrost.slice(5),
       firstFrost: flat.firstFrost.slice(5),
     },
@@ -64,7 +108,31 @@ function save() {
     <UFormField label="Name of the garden" class="col-span-full">
       <UInput v-model="flat.name" class="w-full" autofocus />
     </UFormField>
-    <UFormField label="Town"><UInput v-model="flat.town" class="w-full" /></UFormField>
+    <UFormField label="Town" class="relative" :help="townFault">
+      <UInput
+        :model-value="flat.town"
+        class="w-full"
+        autocomplete="off"
+        :aria-expanded="places.length > 0"
+        @update:model-value="(v) => typeTown(String(v))"
+      />
+      <ul
+        v-if="places.length > 0"
+        class="absolute z-10 left-0 right-0 top-full mt-1 rounded-md border border-line bg-card shadow-lg text-sm"
+        aria-label="Towns of this name"
+      >
+        <li v-for="p in places" :key="`${p.latitude} ${p.longitude}`">
+          <button
+            type="button"
+            class="w-full text-left px-2.5 py-1.5 cursor-pointer hover:bg-amber/12"
+            @click="takePlace(p)"
+          >
+            {{ placeWords(p) }}
+          </button>
+        </li>
+        <li class="px-2.5 py-1 text-xs text-soft border-t border-line">Towns from GeoNames, CC BY 4.0</li>
+      </ul>
+    </UFormField>
     <UFormField label="Measured in">
       <USelect
         v-model="flat.units"
@@ -89,9 +157,9 @@ function save() {
       <template #hint><FieldNote of="hardinessZone" /></template>
       <UInput v-model="flat.zone" placeholder="6b" class="w-full" />
     </UFormField>
-    <UFormField label="Heat zone, 1 to 12">
+    <UFormField label="Summers, in a usual year">
       <template #hint><FieldNote of="heatZone" /></template>
-      <UInput v-model="flat.heat" inputmode="numeric" placeholder="not known" class="w-full" />
+      <USelect v-model="flat.heat" :items="summers" aria-label="Summers" class="w-full" />
     </UFormField>
     <UFormField label="Last frost, in a usual year">
       <template #hint><FieldNote of="lastFrost" /></template>

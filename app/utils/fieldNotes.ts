@@ -47,8 +47,10 @@ export const FIELD_NOTES = {
       'zone is above the garden’s.',
   },
   heatZone: {
-    word: 'Heat zone',
-    note: 'By days above 30 °C in a usual year: 1 has none, 6 has 45 to 60, 12 over 210. Leave it out and heat is not judged.',
+    word: 'Summers',
+    note:
+      'Count the days above 30 °C of a usual year, or ask a weather station or the local extension office. Said too high, good plants are ' +
+      'held back; left untold, heat is held against no plant.',
   },
   depth: {
     word: 'Depth of a bed',

@@ -1,11 +1,12 @@
 export { findPlants } from './findPlants'
 export { type Misfit, misfits, type SiteConditions, sunClass, words, zoneNumber } from './fit'
-export { heatZoneOf } from './heatZone'
+export { heatZoneOfDays, MOST_HOT_DAYS } from './heatZone'
 export { type Look, lookAt, withoutShow } from './look'
 export {
   type FlowerForm,
   fullHeightM,
   type Habit,
+  HABITS,
   isWoody,
   type Kind,
   KINDS,
@@ -19,6 +20,7 @@ export {
   SOILS,
   type SoldSize,
   SUN_CLASSES,
+  type SunClass,
   WATER_CLASSES,
   type WaterClass,
 } from './plant'
@@ -33,7 +35,7 @@ export {
   type ShortColumns,
   type ShortField,
 } from './shortLists'
-export { EATERS, PLAIN_TRAITS, type ToxicGrade } from './plantTraits'
+export { type Eater, EATERS, PLAIN_TRAITS, type ToxicGrade } from './plantTraits'
 export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
 export { PLANT_COLUMNS } from './plantRow'
 export { cautionWords } from './cautions'
@@ -49,7 +51,7 @@ export {
   type RowError,
 } from './readPlants'
 export { divides, movingMonths, renovationAdvice, shootsAgain } from './renovation'
-export { searchPlants } from './searchPlants'
+export { type PlantFilter, searchPlants } from './searchPlants'
 export { halfWidthAt } from './silhouette'
 export { boughtSize, grownShare, sizeAt } from './size'
 export { shownOf } from './shown'

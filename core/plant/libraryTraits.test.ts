@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { library, libraryCsv, plant, plants } from '../../tests/support/library'
-import { heatZoneOf } from './heatZone'
+import { heatZoneOfDays } from './heatZone'
 import { misfits, type SiteConditions } from './fit'
 import { isWoody, type Plant } from './plant'
 import { plantCells } from './plantCells'
@@ -105,19 +105,22 @@ describe('what the library knows beside looks and wants', () => {
       expect(here.filter((p) => p.water.wettest === 'wet').length, `zone ${z}, wet`).toBeGreaterThanOrEqual(15)
     }
   })
-  it('keeps the warm limit of summers apart from winters', () => {
+  it('counts hot days as heat zones', () => {
+    expect([0, 1, 7, 8, 31, 61, 210, 211, 300].map(heatZoneOfDays)).toEqual([1, 2, 2, 3, 5, 7, 11, 12, 12])
+  })
+  it('keeps the warm limit of summers apart from winters; summers that nobody told are held against no plant', () => {
     const maritime: SiteConditions = {
       sunHours: 6,
       water: 'average',
       soil: 'loam',
       ph: 6.5,
       zone: 9,
-      heatZone: heatZoneOf(null, 50),
+      heatZone: null,
     }
     const lilac = plant('syringa-vulgaris')
     expect(misfits(lilac, maritime)).toEqual([])
-    expect(misfits(lilac, { ...maritime, heatZone: heatZoneOf(null, 30) }).map((m) => m.want)).toEqual(['summer'])
-    expect(misfits(lilac, { ...maritime, heatZone: heatZoneOf(3, 30) })).toEqual([])
+    expect(misfits(lilac, { ...maritime, heatZone: heatZoneOfDays(140) }).map((m) => m.want)).toEqual(['summer'])
+    expect(misfits(lilac, { ...maritime, heatZone: heatZoneOfDays(12) })).toEqual([])
     expect(
       misfits(plant('lagerstroemia-indica'), { ...maritime, sunHours: 7, heatZone: 2 }).map((m) => m.want),
     ).toEqual(['cool'])

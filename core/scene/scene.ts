@@ -5,7 +5,7 @@ import type { Theme } from '../colour'
 import { place, staysOf, thingPlants, type PlacedPlant, type Placement, type Stays } from '../layout'
 import { bedLight, type BedLight, type LightHours } from '../light'
 import { repeated } from '../see'
-import { heatZoneOf, zoneNumber, type Plant, type SiteConditions } from '../plant'
+import { zoneNumber, type Plant, type SiteConditions } from '../plant'
 import type { Surroundings } from '../site'
 import type { Climate, PlaceMonth } from '../time'
 import { PlantsById } from './plantsById'
@@ -157,7 +157,7 @@ function groupByPlant(plants: readonly PlacedPlant[]): Map<Plant, PlacedPlant[]>
 /** The same one as before while nothing that it is read from differs: what is known of it by others holds. */
 function siteKept(before: Scene | null | undefined, input: SceneInput, light: BedLight | null) {
   const { bed, hardinessZone } = input
-  const heat = heatZoneOf(input.heatZone, input.sunAt?.latitude)
+  const heat = input.heatZone ?? null
   const isSame =
     before &&
     before.light === light &&

@@ -27,7 +27,7 @@ const RULES: readonly Rule[] = [
   { path: at('(sign-out|password)'), need: 'signed in' },
   // Lists say only what the asker may see.
   { path: at('gardens(/names)?'), methods: ['GET'], need: 'signed in' },
-  { path: at('(trash|library|library/export)'), methods: ['GET'], need: 'signed in' },
+  { path: at('(trash|library|library/export|places)'), methods: ['GET'], need: 'signed in' },
   // Who looks says where.
   { path: at(`gardens/${ID}/here`), methods: ['POST'], need: 'garden', role: 'viewer' },
   // Helpers on site tick, write and photograph.

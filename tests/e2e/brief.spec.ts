@@ -164,7 +164,7 @@ test('the line-up: typing errors forgiven, side by side, a garden’s own figure
     ),
   })
   await expect(page.getByRole('alert')).toContainText('row 3, spread_m: “wide” came')
-  await expect(page.getByText('of 723')).toBeVisible()
+  await expect(page.getByText('of 1282')).toBeVisible()
 })
 
 test('what stands there already: kept out of, divided, and counted', async ({ page }) => {

@@ -90,7 +90,7 @@ const addColour = (field: LabelField, hex: string) =>
           <input
             type="color"
             class="absolute inset-0 opacity-0 cursor-pointer"
-            :aria-label="`Add a colour: ${FIELD_TITLES[field].toLowerCase()}`"
+            :aria-label="field === 'leafColour' ? 'Pick a colour of the leaf' : 'Pick a colour of the flowers'"
             @change="addColour(field, ($event.target as HTMLInputElement).value)"
           />
         </label>

@@ -198,6 +198,7 @@ const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${prop
         </template>
       </dl>
     </details>
+    <slot />
     <PlantsPlantPicture :plant="plant" />
     <UButton size="xs" color="neutral" variant="outline" icon="i-lucide-pencil" @click="editing = !editing">
       Figures for this garden

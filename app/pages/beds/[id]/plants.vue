@@ -1,23 +1,13 @@
 <script setup lang="ts">
-import { laneNames } from '~~/core/bed'
-import { MONTH_NAMES, monthName, libraryMonth } from '~~/core/time'
-import { isLaneOf } from '~~/core/layout'
-import { rankPlants } from '~~/core/match'
-import { fullHeightM, KINDS, misfits, searchPlants, words, type Kind, type Plant } from '~~/core/plant'
+import { monthName } from '~~/core/time'
+import { BUTS, isSo, likeThis, rankPlants, type But } from '~~/core/match'
+import { fullHeightM, misfits, words, type Plant } from '~~/core/plant'
 
 const store = useBedStore()
 const compose = useComposeStore()
 const library = useLibraryStore()
 const brief = useBriefStore()
 const { scene, climate } = useScene()
-const text = ref('')
-const kind = ref<'all' | Kind>('all')
-const lane = ref('any')
-const month = ref('any')
-const fits = ref(true)
-const evergreen = ref(false)
-const safe = ref(false)
-const scent = ref(false)
 const sort = ref<'fit' | 'height' | 'name'>('fit')
 const view = ref<'line' | 'table' | 'compare'>('line')
 const chosenId = ref<string | null>(null)
@@ -34,40 +24,28 @@ const labelling = ref(false)
 const compared = ref<readonly string[]>([])
 const MOST_COMPARED = 6
 
-const count = computed(() => store.bed?.laneShares.length ?? 3)
-const filter = computed(() => ({
-  text: text.value,
-  ...(kind.value === 'all' ? {} : { kind: kind.value }),
-  ...(fits.value && scene.value ? { site: scene.value.site } : {}),
-  ...(month.value === 'any' ? {} : { flowerMonth: libraryMonth(Number(month.value), climate.value) }),
-  evergreen: evergreen.value,
-  withoutHazards: safe.value,
-  fragrant: scent.value,
-}))
-const isOfLane = (p: Plant, i: number) => isLaneOf(p, i, count.value, store.bed?.form.kind)
-const inLane = (p: Plant) => lane.value === 'any' || isOfLane(p, Number(lane.value))
-const ranked = computed(() => sorted(searchPlants(library.plants, filter.value).filter(inLane)))
-/** How many would remain with one filter turned, told before it is turned. */
-const remain = (change: Partial<typeof filter.value>) =>
-  searchPlants(library.plants, { ...filter.value, ...change }).filter(inLane).length
-const kinds = computed(() => [
-  { label: 'all kinds', value: 'all' },
-  ...KINDS.map((k) => ({ label: `${k}s (${remain({ kind: k })})`, value: k })),
-])
-const lanes = computed(() => [
-  { label: 'any lane', value: 'any' },
-  ...laneNames(count.value, store.bed?.form.kind).map((label, i) => ({
-    label: `for ${label.toLowerCase()} (${searchPlants(library.plants, filter.value).filter((p) => isOfLane(p, i)).length})`,
-    value: String(i),
-  })),
-])
-const months = computed(() => [
-  { label: 'any month', value: 'any' },
-  ...MONTH_NAMES.map((label, i) => ({
-    label: `flowers in ${label} (${remain({ flowerMonth: libraryMonth(i + 1, climate.value) })})`,
-    value: String(i + 1),
-  })),
-])
+const filters = usePlantFilters()
+const { text, kind, lane, month, fits, evergreen, safe, scent, more, remain, kinds, lanes, months, fitsLabel } =
+  filters
+/** A plant that others are to be like, but for one thing. */
+const like = shallowRef<{ plant: Plant; but: But } | null>(null)
+const ranked = computed(() => {
+  const found = filters.found.value
+  return like.value ? likeThis(found, like.value.plant, like.value.but) : sorted(found)
+})
+const BUT_WORDS: Readonly<Record<But, string>> = {
+  lower: 'lower',
+  narrower: 'narrower',
+  white: 'white',
+  evergreen: 'evergreen',
+  hardier: 'hardier',
+  safer: 'harmless',
+  cheaper: 'cheaper',
+}
+function loosen() {
+  filters.loosen()
+  like.value = null
+}
 
 const holdsHere = (r: { beds: readonly string[] }) => r.beds.length === 0 || r.beds.includes(store.id ?? '')
 /** A search keeps its own order. */
@@ -135,10 +113,6 @@ const VIEWS = [
   { id: 'table', label: 'Table' },
   { id: 'compare', label: 'Side by side' },
 ] as const
-const fitsLabel = computed(() => {
-  const many = scene.value ? remain({ site: scene.value.site }) : 0
-  return fits.value ? 'suits this bed' : `suits this bed (${many})`
-})
 </script>
 
 <template>
@@ -162,6 +136,16 @@ const fitsLabel = computed(() => {
         :label="`harmless${safe ? '' : ` (${remain({ withoutHazards: true })})`}`"
         title="No poison, sap or thorns"
       />
+      <PlantsMoreFilters v-model="more" :remain="remain" />
+      <UButton
+        v-if="like"
+        size="sm"
+        trailing-icon="i-lucide-x"
+        :aria-label="`No longer like ${like.plant.commonName}`"
+        @click="like = null"
+      >
+        like {{ like.plant.commonName }}, but {{ BUT_WORDS[like.but] }}
+      </UButton>
       <span class="flex-1" />
       <span class="text-soft" role="status">
         <b>{{ found.length }}</b>
@@ -220,14 +204,14 @@ const fitsLabel = computed(() => {
       <PlantsPlantLists />
     </div>
     <div class="flex-1 min-h-0 flex">
-      <p v-if="found.length === 0 && view !== 'compare'" class="text-soft p-7.5">
-        No plant answers all of this. Loosen a filter:
-        {{
-          fits
-            ? '“suits this bed” hides what would suffer here'
-            : 'the search looks at the beginning of each word of a name, a letter in five may be wrong'
-        }}.
-      </p>
+      <PlantsNothingFound
+        v-if="found.length === 0 && view !== 'compare'"
+        :text="text.trim()"
+        :named="filters.named.value"
+        :fits="fits"
+        @label="labelling = true"
+        @loosen="loosen"
+      />
       <ClientOnly v-else>
         <PlantsLineUp
           v-if="view === 'line'"
@@ -270,7 +254,25 @@ const fitsLabel = computed(() => {
           @drop="compare"
         />
       </ClientOnly>
-      <PlantsPlantSheet v-if="chosen && view !== 'compare'" :plant="chosen" @close="chosenId = null" />
+      <PlantsPlantSheet v-if="chosen && view !== 'compare'" :plant="chosen" @close="chosenId = null">
+        <div
+          class="flex flex-wrap gap-1 items-center my-2"
+          role="group"
+          :aria-label="`Like ${chosen.commonName}, but`"
+        >
+          <span class="text-soft mr-1">Like this, but</span>
+          <UButton
+            v-for="but in BUTS.filter((b) => !isSo(chosen!, b))"
+            :key="but"
+            size="xs"
+            color="neutral"
+            variant="outline"
+            @click="like = { plant: chosen, but }"
+          >
+            {{ BUT_WORDS[but] }}
+          </UButton>
+        </div>
+      </PlantsPlantSheet>
     </div>
   </div>
 </template>
