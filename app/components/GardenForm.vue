@@ -25,7 +25,7 @@ const summers = computed(() => {
     return to === undefined ? `over ${from - 1} days above ${limit}` : `${from} to ${to} days above ${limit}`
   }
   return [
-    { label: 'not told: heat is held against no plant', value: NOT_TOLD },
+    { label: 'not told', value: NOT_TOLD },
     ...Array.from({ length: MOST_HOT_DAYS.length + 1 }, (_, i) => ({ label: days(i + 1), value: String(i + 1) })),
   ]
 })
@@ -104,7 +104,7 @@ function save() {
 </script>
 
 <template>
-  <form class="grid grid-cols-[1fr_1fr] gap-y-3.5 gap-x-4.5 items-end" @submit.prevent="save">
+  <form class="grid grid-cols-2 gap-y-3.5 gap-x-4.5 items-end" @submit.prevent="save">
     <UFormField label="Name of the garden" class="col-span-full">
       <UInput v-model="flat.name" class="w-full" autofocus />
     </UFormField>

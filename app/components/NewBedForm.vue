@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { BED_KINDS, type BedKind, NAME_LIMIT } from '~~/core/model'
-import { parseLength, type Units } from '~~/core/measure'
+import { formatLength, parseLength, type Units } from '~~/core/measure'
 import { KIND_NAMES } from '~/utils/kindNames'
 
 const props = defineProps<{ units: Units; problem?: string }>()
@@ -14,6 +14,13 @@ const round = computed(() => ['island', 'ring', 'court'].includes(kind.value))
 const name = ref('')
 const length = ref(props.units === 'metric' ? '8 m' : "26'")
 const depth = ref(props.units === 'metric' ? '2,4' : "8'")
+const said = (m: number) => formatLength(m, props.units, 1)
+const examples = computed(() => (props.units === 'metric' ? '4.42 m, 2,6, 80 cm' : '14\' 6", 12.5 ft, 30 in'))
+const hint = computed(
+  () =>
+    `As you say it: ${examples.value}. Two layers of shrubs want ${said(1.8)} to ${said(2.4)}, three want ` +
+    `${said(3)} and more; small plants make do with less.`,
+)
 const errors = ref<readonly string[]>([])
 
 function make() {
@@ -51,8 +58,7 @@ const lengthLabel = computed(() => {
       <UInput v-model="depth" class="w-full" />
     </UFormField>
     <p class="hint col-span-full text-soft text-sm">
-      As you say it: 14' 6", 4.42 m, 2,6. Two layers of shrubs want 1.8 to 2.4 m, three want 3 m and more; small
-      plants make do with less.
+      {{ hint }}
     </p>
     <ul
       v-if="errors.length > 0 || problem"

@@ -24,6 +24,7 @@ const storedParts = {
   orders: checkedParts.orders.default([]),
   notes: checkedParts.notes.default([]),
   existing: checkedParts.existing.default([]),
+  sets: checkedParts.sets.default([]),
 }
 
 const twice = (keys: readonly string[]) => new Set(keys).size !== keys.length

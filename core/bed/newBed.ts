@@ -27,6 +27,7 @@ export const newBed = (name: string, lengthM: number, depthM: number, kind: BedK
   pins: [],
   accepted: [],
   shortlist: [],
+  sets: [],
   buying: [],
   laneStations: [],
   features: [],

@@ -47,6 +47,10 @@ const NAMED: readonly { readonly is: (t: Tone) => boolean; readonly say: (t: Ton
   { is: ({ l, c, hue }) => l > 0.9 && c < 0.08 && hue > 55 && hue < 120, say: () => 'cream' },
   { is: ({ l, c }) => l > 0.93 && c < 0.05, say: () => 'white' },
   { is: ({ c, hue }) => c < 0.05 && hue > 120 && hue < 220, say: ({ l }) => (l > 0.55 ? 'silver' : 'grey green') },
+  {
+    is: ({ l, c }) => l > 0.86 && c < 0.045,
+    say: ({ hue }) => (hue < 70 || hue > 320 ? 'blush white' : 'off-white'),
+  },
   { is: ({ c }) => c < 0.045, say: ({ l }) => byLightness(l, NEAR_GREYS, 'near black') },
   {
     is: ({ l, c, hue }) => c < 0.1 && hue > 95 && hue < 120 && l < 0.72,

@@ -35,6 +35,8 @@ const HEX_OF: readonly (readonly [string, string])[] = [
   ['tan beige buff', '#d7bd93'],
   ['pink', '#e88cae'],
   ['blush', '#f5d5d8'],
+  ['rose', '#e27fa2'],
+  ['slate', '#6d7480'],
   ['raspberry', '#b8275f'],
   ['cerise fuchsia', '#cf2f7d'],
   ['magenta', '#b92b86'],
@@ -65,6 +67,8 @@ const HEX_OF: readonly (readonly [string, string])[] = [
 const PAIRS: readonly (readonly [string, string])[] = [
   ['near black', '#33212b'],
   ['near white', '#f4f2ea'],
+  ['off white', '#efece2'],
+  ['blush white', '#f3e2e0'],
   ['sky blue', '#8fb9e8'],
   ['lavender blue', '#8f92da'],
   ['violet blue', '#5c53be'],
@@ -95,7 +99,8 @@ const PAIRS: readonly (readonly [string, string])[] = [
   ['orange red', '#dc4f24'],
   ['red orange', '#dd5426'],
   ['wine red', '#6d1f35'],
-  ['dark eye', '#3a2324'],
+  ['sea green', '#5fa38c'],
+  ['slate grey', '#6d7480'],
 ]
 const HEX = new Map([...HEX_OF.flatMap(([words, hex]) => words.split(' ').map((w) => [w, hex] as const)), ...PAIRS])
 
@@ -109,13 +114,16 @@ const NAMES = [...HEX.keys()]
   .map((n) => n.replace(' ', '[ -]'))
   .join('|')
 const COLOUR = new RegExp(
-  String.raw`(?<![\p{L}])(?:(?<tone>${listOf(`${PALER} ${DEEPER} ${KEEPS}`)})[ -])?(?:(?<leaning>[a-z]+)(?:ish|y)[ -])?(?<name>${NAMES})${ENDING}(?![\p{L}])`,
+  [
+    String.raw`(?<![\p{L}])(?:(?<tone>${listOf(`${PALER} ${DEEPER} ${KEEPS}`)})[ -])?`,
+    String.raw`(?:(?<leaning>[a-z]+)(?:ish|y)[ -])?(?<name>${NAMES})${ENDING}(?![\p{L}])`,
+  ].join(''),
   'giu',
 )
 const CODE = /#[0-9a-f]{6}\b/gi
 
 /** A colour said in a text: its words, where they stand, and the colour, `#rrggbb`. */
-export interface ColourSaid {
+interface ColourSaid {
   readonly words: string
   readonly start: number
   readonly end: number
@@ -123,18 +131,31 @@ export interface ColourSaid {
 }
 
 /**
- * The colours that a text names, in its order: `deep pink`, `creamy white`, `lavender-blue`, `chartreuse`, `#8aa05b`; the commonest words of
+ * The colours that a text names, in its order: `deep pink`, `creamy white`, `lavender-blue`, `chartreuse`, `#8aa05b`; the commonest
+ * words of
  * German, French, Spanish, Italian and Dutch are known too. Empty when it names none.
  */
 export function coloursIn(text: string): ColourSaid[] {
-  const named = [...text.matchAll(COLOUR)].map((m) => {
-    const { tone = '', leaning = '', name = '' } = m.groups ?? {}
-    const base = HEX.get(name.toLowerCase().replace('-', ' '))!
-    const towards = HEX.get(leaning.toLowerCase()) ?? HEX.get(`${leaning.toLowerCase()}e`)
-    return { ...placeOf(m), hex: toned(towards ? mix(base, towards, 0.35) : base, tone.toLowerCase()) }
-  })
+  const named = [...text.matchAll(COLOUR)]
+    .filter((m) => !isPlant(text, m))
+    .map((m) => {
+      const { tone = '', leaning = '', name = '' } = m.groups ?? {}
+      const base = HEX.get(name.toLowerCase().replace('-', ' '))!
+      const towards = HEX.get(leaning.toLowerCase()) ?? HEX.get(`${leaning.toLowerCase()}e`)
+      return { ...placeOf(m), hex: toned(towards ? mix(base, towards, 0.35) : base, tone.toLowerCase()) }
+    })
   const coded = [...text.matchAll(CODE)].map((m) => ({ ...placeOf(m), hex: m[0].toLowerCase() }))
   return [...named, ...coded].sort((a, b) => a.start - b.start)
+}
+/** A rose is a colour only with a tone, or where it stands alone between commas: `pale rose`, `white, rose`; `climbing rose` is none. */
+function isPlant(text: string, m: RegExpMatchArray): boolean {
+  const { tone, leaning, name } = m.groups ?? {}
+  if (name?.toLowerCase() !== 'rose' || tone || leaning) return false
+  const [before, behind] = [text.slice(0, m.index), text.slice((m.index ?? 0) + m[0].length)]
+  return (
+    !/(^|[,;/&:]|\b(?:and|or|to))\s*$/i.test(before) ||
+    !/^\s*($|[,;/&]|\b(?:and|or|to|flowers|blooms)\b)/i.test(behind)
+  )
 }
 const placeOf = (m: RegExpMatchArray) => ({ words: m[0], start: m.index ?? 0, end: (m.index ?? 0) + m[0].length })
 

@@ -134,7 +134,7 @@ describe('materials and money', () => {
     const crowns = 20 * Math.PI * (Math.cbrt(0.6561 / 1000) / 2 + 0.05) ** 2
     expect(mulch.amount).toBeCloseTo((area - crowns) * 0.06, 6)
     // 1.5 m³ and 5 % waste come loose, in halves: four of them; a small bed's come in bags that one person lifts.
-    expect([compost.bought, compost.soldIn, compost.pieceKg]).toEqual([4, 'loose half cubic metres', null])
+    expect([compost.bought, compost.soldIn, compost.pieceKg]).toEqual([4, 'loose, by 0.5\u202fm³', null])
   })
   it('five years on paper: plants once, a tenth of them again, half the mulch each year', () => {
     const needs = gardenMaterials([{ id: 'b', bed }], lines)

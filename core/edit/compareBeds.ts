@@ -19,6 +19,7 @@ const PARTS = {
   features: 'stone, pots and supports',
   orders: 'orders that are kept',
   notes: 'notes',
+  sets: 'plants kept together',
 } as const satisfies Partial<Record<keyof Bed, string>>
 
 const metres = (m: number) => `${m.toFixed(2)}\u202fm`

@@ -19,6 +19,7 @@ const setBed = z
     features: true,
     orders: true,
     notes: true,
+    sets: true,
   })
   .partial()
 

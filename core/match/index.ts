@@ -1,6 +1,6 @@
 export { colourRound } from './colourRound'
 export { blends, pairContrast } from './contrast'
-export { liking, pairScore, type PartnerAsk, partners, type Partnership } from './partners'
+export { liking, pairScore, type PartnerAsk, partners, type Partnership, together } from './partners'
 export { standIns, unlikeness } from './standIn'
 export { type Direction, DIRECTIONS, type Swap, swaps } from './swap'
 export { rankPlants } from './rankPlants'

@@ -143,6 +143,14 @@ export const liking = (p: Plant, month: LibraryMonth, bias: number) =>
 /** What the best of groups comes to, over 100. */
 const FULL = 1.25
 
+/** How well plants that somebody put together go with one another in a month, and why. */
+export const together = (group: readonly Plant[], month: LibraryMonth): Omit<Partnership, 'plants'> => ({
+  score: Math.round(groupScore(group, month, FLOWER_AND_LEAF)),
+  reasons: reasonsFor(group, month),
+})
+/** Flowers of the month and leaf in winter weigh alike. */
+const FLOWER_AND_LEAF = 0.5
+
 function groupScore(group: readonly Plant[], month: LibraryMonth, bias: number): number {
   const pairs = group.flatMap((a, i) => group.slice(i + 1).map((b) => pairScore(a, b, month)))
   const mean = pairs.reduce((n, s) => n + s, 0) / Math.max(1, pairs.length)

@@ -6,7 +6,7 @@ it('amounts in both units', () => {
   expect([formatVolume(0.62, 'metric'), formatVolume(0.05, 'metric'), formatVolume(0.62, 'imperial')]).toEqual([
     '0.62 m³',
     '50 L',
-    '21.9 cu ft',
+    '0.81 cu yd',
   ])
   expect([formatWeight(25, 'metric'), formatWeight(25, 'imperial'), formatWeight(2.45, 'metric')]).toEqual([
     '25 kg',

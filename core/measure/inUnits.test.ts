@@ -10,10 +10,12 @@ it('puts every figure of a text into feet, inches, gallons, pounds and Fahrenhei
     `Move 0.4${s}m right, from 1.2 to 16${s}m; mulch 6${s}cm, 12.4${s}m², 0.62${s}m³, 25${s}kg, 4${s}L, ` +
     `−3${s}°C, 12${s}mm, 8${s}m/s. Bed 3 m`
   expect(inUnits(text, 'imperial')).toBe(
-    'Move 1′ 3½″ right, from 3′ 11″ to 52 ft; mulch 2½ in, 133 sq ft, 21.9 cu ft, 55 lb, 1.1 gal, 27 °F, 0.47 in, 18 mph. Bed 3 m',
+    'Move 1′ 3½″ right, from 3′ 11″ to 52 ft; mulch 2½ in, 133 sq ft, 0.81 cu yd, 55 lb, 1.1 gal, 27 °F, 0.47 in, 18 mph. Bed 3 m',
   )
   expect(inUnits(text, 'metric')).toBe(text.replaceAll(s, ' '))
   expect(inUnits('A plain text', 'imperial')).toBe('A plain text')
+  expect(inUnits(`2.4${s}bar, bags of 50${s}ℓ`, 'imperial')).toBe('35 psi, bags of 1.8 cu ft')
+  expect(inUnits(`2.4${s}bar, bags of 50${s}ℓ`, 'metric')).toBe('2.4 bar, bags of 50 L')
 })
 
 it('no metre is left, and a length reads back to within a quarter of an inch', () => {

@@ -10,6 +10,11 @@ import { sayNumber, withDecimalSign, type Region } from './region'
  */
 export const UNIT_SPACE = '\u202f'
 
+/** A litre of what is dry, as soil and mulch; told as L where litres are told. */
+const DRY_LITRE = 'ℓ'
+
+/** Pressure of a pound a square inch, bar. */
+export const BAR_PER_PSI = 0.0689475729
 const L_PER_GALLON = 3.785411784
 const MM_PER_INCH = 25.4
 const KM_PER_MILE = 1.609344
@@ -32,8 +37,11 @@ const IMPERIAL: Readonly<Record<string, (n: number, region: Region) => string>> 
   'L/h': (n, r) => `${sayNumber(n / L_PER_GALLON, r, 1)} gal/h`,
   kg: (n, r) => formatWeight(n, 'imperial', r),
   '°C': (n, r) => `${sayNumber(toFahrenheit(n), r, 0)} °F`,
+  bar: (n, r) => `${sayNumber(n / BAR_PER_PSI, r, 0)} psi`,
+  // Of soil and mulch: sold by the cubic foot where water is sold by the gallon.
+  [DRY_LITRE]: (n, r) => formatVolume(n / 1000, 'imperial', r),
 }
-const UNIT_NAMES = 'm/s|L/h|m²|m³|km|cm|mm|m|L|kg|°C'
+const UNIT_NAMES = `m/s|L/h|m²|m³|km|cm|mm|m|L|kg|°C|bar|${DRY_LITRE}`
 const FIGURE = new RegExp(`([-−]?)(\\d+(?:\\.\\d+)?)${UNIT_SPACE}(${UNIT_NAMES})(?![\\p{L}\\d²³])`, 'gu')
 
 /** Two figures with one unit: `1.2 to 3.4 m`, `2 × 3 m`. */
@@ -46,7 +54,10 @@ const DECIMAL = new RegExp(`\\d+\\.\\d+(?=${UNIT_SPACE}| (?:to|by|×) \\d+(?:\\.
 export function inUnits(text: string, units: Units, region: Region = 'GB'): string {
   if (!text.includes(UNIT_SPACE)) return text
   if (units === 'metric')
-    return text.replace(DECIMAL, (figure) => withDecimalSign(figure, region)).replaceAll(UNIT_SPACE, ' ')
+    return text
+      .replace(DECIMAL, (figure) => withDecimalSign(figure, region))
+      .replaceAll(`${UNIT_SPACE}${DRY_LITRE}`, ' L')
+      .replaceAll(UNIT_SPACE, ' ')
   return text
     .replace(RANGE, `$1${UNIT_SPACE}$4 $2 $3${UNIT_SPACE}$4`)
     .replace(FIGURE, (_, sign: string, figure: string, unit: string) => {

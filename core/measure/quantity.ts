@@ -1,8 +1,8 @@
-import { toFahrenheit } from './inUnits'
+import { BAR_PER_PSI, toFahrenheit } from './inUnits'
 import type { Units } from './parseLength'
 
 /** Units in which figures other than lengths are kept and, in a metric garden, typed. */
-export type QuantityUnit = 'L' | 'L/h' | 'mm' | 'cm' | '°C'
+export type QuantityUnit = 'L' | 'L/h' | 'mm' | 'cm' | '°C' | 'bar'
 
 const IMPERIAL: Readonly<Record<QuantityUnit, { readonly unit: string; readonly per: number }>> = {
   L: { unit: 'gal', per: 3.785411784 },
@@ -10,6 +10,7 @@ const IMPERIAL: Readonly<Record<QuantityUnit, { readonly unit: string; readonly 
   mm: { unit: 'in', per: 25.4 },
   cm: { unit: 'in', per: 2.54 },
   '°C': { unit: '°F', per: 5 / 9 },
+  bar: { unit: 'psi', per: BAR_PER_PSI },
 }
 const DIGITS = 100
 const round = (n: number) => Math.round(n * DIGITS) / DIGITS

@@ -126,6 +126,8 @@ const noteSchema = z.object({
   text: saidSchema(500, 'A note', 'A note needs words.'),
 })
 
+const plantSetSchema = z.object({ name: nameSchema, plantIds: z.array(plantIdSchema).min(2).max(6) })
+
 /** What is composed and decided for one bed, part by part; edits carry parts of it. Beds of earlier versions have not all of them. */
 export const bedShape = {
   name: nameSchema,
@@ -155,6 +157,8 @@ export const bedShape = {
     .max(400)
     .transform((ids) => [...new Set(ids)]),
   buying: z.array(buyingSchema).max(400),
+  /** Plants looked at together and kept by a name, to be set when their place comes. */
+  sets: z.array(plantSetSchema).max(60),
 }
 /** Everything that is composed and decided for one bed. */
 export type Bed = Frozen<z.infer<z.ZodObject<typeof bedShape>>>

@@ -65,8 +65,10 @@ const indexOf = once((plants: readonly Plant[]): Index => {
 })
 
 /**
- * Ids of the plants whose names answer a search, best first: those that bear the very name (however its words are joined), those that are of it (a name ends in it, as American
- * holly is a holly and holly fern is none; a botanical name begins with it), then those with a name that each word begins a word of; only when there are none, typing errors are forgiven.
+ * Ids of the plants whose names answer a search, best first: those that bear the very name (however its words are joined), those
+ * that are of it (a name ends in it, as American
+ * holly is a holly and holly fern is none; a botanical name begins with it), then those with a name that each word begins a word of;
+ * only when there are none, typing errors are forgiven.
  */
 export function findPlants(plants: readonly Plant[], text: string): readonly string[] {
   if (text.trim() === '') return plants.map((p) => p.id)

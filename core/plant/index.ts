@@ -1,6 +1,6 @@
 export { findPlants } from './findPlants'
 export { type Misfit, misfits, type SiteConditions, sunClass, words, zoneNumber } from './fit'
-export { heatZoneOfDays, MOST_HOT_DAYS } from './heatZone'
+export { MOST_HOT_DAYS } from './heatZone'
 export { type Look, lookAt, withoutShow } from './look'
 export {
   type FlowerForm,
@@ -20,7 +20,6 @@ export {
   SOILS,
   type SoldSize,
   SUN_CLASSES,
-  type SunClass,
   WATER_CLASSES,
   type WaterClass,
 } from './plant'
@@ -57,5 +56,5 @@ export { boughtSize, grownShare, sizeAt } from './size'
 export { shownOf } from './shown'
 export { knownNames } from './label/namesIn'
 export { LABEL_FIELDS, type LabelField, type LabelRead, readLabel } from './label/readLabel'
-export { type LabelForm, type LabelPlant, plantOfLabel } from './label/labelPlant'
+export { type LabelForm, plantOfLabel } from './label/labelPlant'
 export { coloursOfForm, FORM_COLUMNS, formOfPlant } from './label/formOfPlant'

@@ -114,7 +114,10 @@ export interface PlantTraits {
   readonly legalNote: string
   /** Further colours of its flowers, mixed with the first or not yet known which comes. */
   readonly moreFlowerColours: readonly string[]
-  /** Height and spread as a label gives them, from and to, metres; the figures of the plant are their middle. Null where one figure was given. */
+  /**
+   * Height and spread as a label gives them, from and to, metres; the figures of the plant are their middle. Null where one figure was
+   * given.
+   */
   readonly heightRange: LengthRange | null
   readonly spreadRange: LengthRange | null
   /** Columns whose figures were taken from another plant, and from which; null when all are its own. */

@@ -74,7 +74,8 @@ interface ListContext {
 }
 
 /**
- * A list of few columns as a whole plant list: what it says of a plant stands (ranges by their middle), the rest is filled from the library by its name, a synonym, its
+ * A list of few columns as a whole plant list: what it says of a plant stands (ranges by their middle), the rest is filled from the
+ * library by its name, a synonym, its
  * species, genus or kind. What cannot be read is named as an error with its line, and the plant left out.
  */
 export function fillShortList(

@@ -28,6 +28,7 @@ const plantsNamedBy = (bed: Bed): string[] => [
   ...bed.drifts.flatMap(kindsOf),
   ...(bed.form.kind === 'court' ? (bed.form.variants ?? []).map((v) => v.withId) : []),
   ...bed.shortlist,
+  ...bed.sets.flatMap((s) => s.plantIds),
   ...bed.buying.map((b) => b.plantId),
   ...bed.existing.map((e) => e.plantId),
 ]

@@ -37,7 +37,8 @@ const MOST = 8
 const countries = new Intl.DisplayNames(['en'], { type: 'region' })
 
 /**
- * Towns whose name begins with a text, the very name first and larger ones before smaller; behind a comma a state or country narrows them: `Columbus, Ohio` by
+ * Towns whose name begins with a text, the very name first and larger ones before smaller; behind a comma a state or country narrows
+ * them: `Columbus, Ohio` by
  * `OH`, `Portland, Maine` by `ME`, `Bath, United Kingdom`. Empty for fewer than two letters. Source: GeoNames, CC BY 4.0.
  */
 export async function findPlaces(text: string): Promise<PlacesAnswer> {
@@ -57,15 +58,17 @@ export async function findPlaces(text: string): Promise<PlacesAnswer> {
   const exact = found.filter((p) => p.folded === name)
   return [...exact, ...found.filter((p) => p.folded !== name)]
     .slice(0, MOST)
-    .map(({ folded: _, ...place }) => place)
+    .map(({ town, district, country, latitude, longitude }) => ({ town, district, country, latitude, longitude }))
 }
 
 /** The states of the United States by name: the list of towns has their letters. */
 const STATES: Readonly<Record<string, string>> = Object.fromEntries(
-  `alabama al alaska ak arizona az arkansas ar california ca colorado co connecticut ct delaware de florida fl georgia ga hawaii hi idaho id illinois il indiana in
-  iowa ia kansas ks kentucky ky louisiana la maine me maryland md massachusetts ma michigan mi minnesota mn mississippi ms missouri mo montana mt nebraska ne nevada nv
-  new-hampshire nh new-jersey nj new-mexico nm new-york ny north-carolina nc north-dakota nd ohio oh oklahoma ok oregon or pennsylvania pa rhode-island ri
-  south-carolina sc south-dakota sd tennessee tn texas tx utah ut vermont vt virginia va washington wa west-virginia wv wisconsin wi wyoming wy`
+  `alabama al alaska ak arizona az arkansas ar california ca colorado co connecticut ct delaware de florida fl
+  georgia ga hawaii hi idaho id illinois il indiana in iowa ia kansas ks kentucky ky louisiana la maine me
+  maryland md massachusetts ma michigan mi minnesota mn mississippi ms missouri mo montana mt nebraska ne nevada
+  nv new-hampshire nh new-jersey nj new-mexico nm new-york ny north-carolina nc north-dakota nd ohio oh oklahoma
+  ok oregon or pennsylvania pa rhode-island ri south-carolina sc south-dakota sd tennessee tn texas tx utah ut
+  vermont vt virginia va washington wa west-virginia wv wisconsin wi wyoming wy`
     .split(/\s+/)
     .flatMap((word, i, all) => (i % 2 === 0 ? [[word.replaceAll('-', ' '), all[i + 1]!]] : [])),
 )

@@ -144,7 +144,7 @@ test('the line-up: typing errors forgiven, side by side, a garden’s own figure
   await page.getByRole('button', { name: /^Compare Hidcote/ }).click()
   await page.getByLabel('Search plants').fill('catmint')
   await page.getByRole('button', { name: 'Compare catmint' }).click()
-  await page.getByRole('button', { name: /^Side by side/ }).click()
+  await page.getByRole('button', { name: /^Together/ }).click()
   await expect(page.getByTestId('compare-plants').locator('th')).toHaveCount(3)
   await page.getByRole('button', { name: 'Table' }).click()
   await expect(page.getByTestId('plant-table')).toContainText('catmint')

@@ -19,7 +19,8 @@ test.afterAll(() => server.kill())
 /** Everything that is said on a page, seen or spoken, in which a metric measure stands. */
 const metricWords = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
-    const METRIC = /\d[\s\u00a0\u202f]?(m|cm|mm|m²|m³|km|kg|°C|L\/h|litres?|metres?)(?![\p{L}\d²³/])/u
+    // Cubic metres in words too.
+    const METRIC = /\d[\s\u00a0\u202f]?(m|cm|mm|m²|m³|km|kg|°C|L\/h|bar|litres?|(cubic )?metres?)(?![\p{L}\d²³/])/u
     // A pot goes by this name in the trade, whatever the garden measures in.
     const POT = '9 cm'
     const said: string[] = []

@@ -100,7 +100,7 @@ test('a broken plant list changes nothing and says where; a sound one is taken',
   await upload(`${header}\n${own}\n${own.replace('Salix testalis', 'Salix altera').replace(',3.0,', ',tall,')}\n`)
   await expect(page.getByRole('alert')).toContainText('row 3, foliage_height_m: “tall” came')
   await page.getByRole('button', { name: 'Close', exact: true }).first().click()
-  await expect(page.getByText('of 723')).toBeVisible()
+  await expect(page.getByText('of 1282')).toBeVisible()
   await upload(`${header}\n${own}\n`)
   await expect(page.getByRole('alert')).toContainText('1 plant, 1 new, 0 in place')
   await page.getByRole('button', { name: 'Take them in' }).click()

@@ -40,6 +40,7 @@ export function testBed(change: Partial<Bed> = {}): Bed {
     pins: [],
     accepted: [],
     shortlist: [],
+    sets: [],
     buying: [],
     laneStations: [],
     features: [],

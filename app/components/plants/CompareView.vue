@@ -1,21 +1,45 @@
 <script setup lang="ts">
+import { together } from '~~/core/match'
 import { cautionWords, fullHeightM, misfits, rangeWords, RETENTION_WORDS, words, type Plant } from '~~/core/plant'
-import { monthSpan, type PlaceMonth, placeMonths } from '~~/core/time'
+import { libraryMonth, monthName, monthSpan, type PlaceMonth, placeMonths } from '~~/core/time'
 
-const { length, figure } = useManner()
+const { length, figure, say } = useManner()
 
-/** Up to six plants side by side at one scale, a person among them, and their figures beneath. */
+/** Two to six plants together in one picture at true size, a person beside them; how well they go together, and their figures beneath. */
 const props = defineProps<{ plants: readonly Plant[]; month: PlaceMonth }>()
-const emit = defineEmits<{ drop: [plant: Plant] }>()
+const emit = defineEmits<{ drop: [plant: Plant]; put: [plants: readonly Plant[]] }>()
 const { scene, climate } = useScene()
 const holder = useTemplateRef<HTMLDivElement>('holder')
 const { width } = useElementSize(holder)
 const HEIGHT_PX = 300
 const tallest = computed(() => Math.max(1.8, ...props.plants.map(fullHeightM)))
-const column = computed(() => Math.max(110, (width.value - 60) / Math.max(1, props.plants.length)))
+const PERSON_PX = 64
+/** Neighbours stand so far into one another as they do in a bed, part of a spread. */
+const MEETS = 0.28
+/** Each with its left edge in metres from the first: the higher stand behind, where they meet. */
+const places = computed(() => {
+  let at = 0
+  return props.plants.map((plant) => {
+    const left = at
+    at += plant.spreadM * (1 - MEETS)
+    return { plant, left }
+  })
+})
+const wideM = computed(() => {
+  const last = places.value.at(-1)
+  return last ? last.left + last.plant.spreadM : 1
+})
 const pxPerM = computed(() =>
-  Math.min((HEIGHT_PX - 20) / tallest.value, ...props.plants.map((p) => (column.value - 8) / (p.spreadM * 1.1))),
+  Math.min((HEIGHT_PX - 20) / tallest.value, (Math.max(240, width.value) - PERSON_PX - 20) / (wideM.value * 1.1)),
 )
+const boxOf = (plant: Plant) => Math.round(plant.spreadM * 1.3 * pxPerM.value) + 8
+const styleOf = ({ plant, left }: { plant: Plant; left: number }) => ({
+  left: `${PERSON_PX + left * pxPerM.value - (boxOf(plant) - plant.spreadM * pxPerM.value) / 2}px`,
+  // A lower one in front stands a little nearer to whoever looks.
+  bottom: `${-Math.round(6 * (1 - fullHeightM(plant) / tallest.value))}px`,
+  zIndex: String(1000 - Math.round(fullHeightM(plant) * 100)),
+})
+const goes = computed(() => together(props.plants, libraryMonth(props.month, climate.value)))
 const suits = (p: Plant) => {
   const wrong = scene.value ? misfits(p, scene.value.site) : []
   return wrong.length === 0 ? 'suits this bed' : wrong.map((m) => m.text).join('; ')
@@ -42,15 +66,16 @@ const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.
 
 <template>
   <div ref="holder" class="overflow-y-auto py-4 px-4.5 text-sm" data-testid="compare-plants">
+    <PlantsSetBook v-if="plants.length === 0" :plants="plants" @put="(all) => emit('put', all)" />
     <p v-if="plants.length === 0" class="hint text-soft">
-      Choose up to six plants with the scales beneath them; they stand here side by side at one scale.
+      Choose two to six plants with the scales beneath them: they stand here together at true size, month by month.
     </p>
     <template v-else>
       <div
-        class="flex items-end border-b-5 border-soil bg-sky rounded-[6px_6px_0_0]"
+        class="relative overflow-hidden border-b-5 border-soil bg-sky rounded-[6px_6px_0_0]"
         :style="{ height: `${HEIGHT_PX}px` }"
       >
-        <svg width="56" :height="HEIGHT_PX" aria-hidden="true">
+        <svg width="56" :height="HEIGHT_PX" class="absolute left-0 bottom-0" aria-hidden="true">
           <g class="person" :transform="personAt">
             <circle cx="0" cy="-93" r="7" />
             <path
@@ -59,15 +84,23 @@ const personAt = computed(() => `translate(28 ${HEIGHT_PX - 4}) scale(${(pxPerM.
           </g>
         </svg>
         <PlantPortrait
-          v-for="p in plants"
-          :key="p.id"
-          :plant="p"
+          v-for="place in places"
+          :key="place.plant.id"
+          class="absolute"
+          :style="styleOf(place)"
+          :plant="place.plant"
           :month="month"
-          :width="Math.floor(column)"
+          :width="boxOf(place.plant)"
           :height="HEIGHT_PX"
           :px-per-m="pxPerM"
         />
       </div>
+      <p v-if="plants.length > 1" class="mt-2" role="status" data-testid="together">
+        <b>{{ goes.score }}</b>
+        of 100 together in {{ monthName(month)
+        }}{{ goes.reasons.length > 0 ? `: ${say(goes.reasons.join('; '))}` : '' }}.
+      </p>
+      <PlantsSetBook :plants="plants" @put="(all) => emit('put', all)" />
       <table class="w-full table-fixed mt-2.5">
         <thead>
           <tr>

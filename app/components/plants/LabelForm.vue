@@ -25,6 +25,9 @@ const compose = useComposeStore()
 const { climate, scene } = useScene()
 const { take } = useShortlist()
 
+const SAMPLE =
+  "Nepeta racemosa 'Snowflake', white catmint. 12-18 in tall x 18 in wide, full sun, USDA 4-8, white, May to Sept, " +
+  'deer resistant, 1 gal 14.99'
 const label = ref('')
 const form = reactive<Record<LabelField, string>>(
   Object.fromEntries(LABEL_FIELDS.map((f) => [f, ''])) as Record<LabelField, string>,
@@ -153,7 +156,7 @@ async function keep(lane: number | null) {
             autofocus
             class="w-full"
             aria-label="Text of the label"
-            placeholder="Nepeta racemosa 'Snowflake', white catmint. 12-18 in tall x 18 in wide, full sun, USDA 4-8, white, May to Sept, deer resistant, 1 gal 14.99"
+            :placeholder="SAMPLE"
           />
           <label class="inline-flex items-center gap-1.5 mt-1.5 text-sm text-soft cursor-pointer">
             <UIcon name="i-lucide-camera" />
@@ -164,8 +167,8 @@ async function keep(lane: number | null) {
             <template v-for="(piece, i) in pieces" :key="i">
               <mark
                 v-if="piece.field"
-                class="bg-amber/25 text-ink rounded-sm px-0.5 [&.doubt]:bg-amber-wash [&.doubt]:outline [&.doubt]:outline-1 [&.doubt]:outline-amber"
-                :class="{ doubt: doubtOf(piece.field) }"
+                class="text-ink rounded-sm px-0.5"
+                :class="doubtOf(piece.field) ? 'bg-amber-wash outline outline-1 outline-amber' : 'bg-amber/25'"
                 :title="FIELD_TITLES[piece.field]"
               >
                 {{ piece.words }}

@@ -27,7 +27,7 @@ const LENGTHS: readonly (readonly [LengthKey, string])[] = [
 ]
 const colours = reactive({ flowerColours: '', leafColours: '' })
 type ColourKey = keyof typeof colours
-const faults = reactive<Partial<Record<LengthKey | ColourKey, string>>>({})
+const faults = reactive<{ [K in LengthKey | ColourKey]?: string | undefined }>({})
 
 function put(change: PlantFilter) {
   const next = Object.entries({ ...filter.value, ...change })
@@ -78,7 +78,8 @@ const number = (text: string) => (Number(text) > 0 ? Number(text) : undefined)
 function clear() {
   Object.assign(lengths, { minHeightM: '', maxHeightM: '', minSpreadM: '', maxSpreadM: '' })
   Object.assign(colours, { flowerColours: '', leafColours: '' })
-  for (const key of Object.keys(faults)) delete faults[key as LengthKey]
+  for (const key of [...Object.keys(lengths), ...Object.keys(colours)] as (LengthKey | ColourKey)[])
+    faults[key] = undefined
   filter.value = {}
 }
 const count = computed(() => Object.keys(filter.value).length)
@@ -86,7 +87,7 @@ defineExpose({ clear })
 </script>
 
 <template>
-  <UPopover :ui="{ content: 'w-140 max-w-[95vw] p-4' }">
+  <UPopover :content="{ align: 'start' }" :ui="{ content: 'w-140 max-w-[95vw] p-4' }">
     <UButton color="neutral" :variant="count > 0 ? 'soft' : 'outline'" icon="i-lucide-sliders-horizontal">
       More filters{{ count > 0 ? ` · ${count}` : '' }}
     </UButton>

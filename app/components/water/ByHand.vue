@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { monthName, PLACE_MONTHS } from '~~/core/time'
+import { UNIT_SPACE } from '~~/core/measure'
 import { CAN_L } from '~~/core/water'
 
 /** Beds and pots without drip: cans and minutes in a week of the month asked for. */
 const { hand, month } = useWater()
+const { say } = useManner()
 const HOW = { can: 'cans', hose: 'hose', sprinkler: 'sprinkler' } as const
 const items = PLACE_MONTHS.map((m) => ({ label: monthName(m), value: m }))
 const rows = computed(() =>
@@ -11,7 +13,7 @@ const rows = computed(() =>
     ...h,
     way: HOW[h.how],
     litres: Math.round(h.litresAWeek),
-    amount: h.how === 'can' && h.cans > 0 ? `${h.cans} cans of ${CAN_L} L` : '',
+    amount: h.how === 'can' && h.cans > 0 ? say(`${h.cans} cans of ${CAN_L}${UNIT_SPACE}L`) : '',
     time: h.litresAWeek > 0.5 ? `${h.minutes} min` : 'rain is enough',
   })),
 )

@@ -63,8 +63,9 @@ const setMain = (id: string, m: number) => set({ mains: { ...plan.value.mains, [
         :max="3600"
         @update:model-value="(seconds) => setTap({ seconds })"
       />
-      <NumberInput
-        label="Pressure, bar"
+      <QuantityInput
+        label="Pressure"
+        unit="bar"
         class="w-26"
         :model-value="tap.bar"
         :min="0.1"

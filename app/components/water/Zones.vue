@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { WaterPlan } from '~~/core/model'
 
-const { say, length, figure } = useManner()
+const { say, length } = useManner()
 
 /** The zones: what hangs on each, how much it draws of the tap, what pressure it needs. */
 const emit = defineEmits<{ light: [places: readonly string[]] }>()
@@ -21,7 +21,7 @@ const rows = computed(() =>
     pipe: length(zone.pipeM),
     flow: Math.round(zone.flowLH),
     share: Math.round((100 * zone.flowLH) / laid.value.tapLH),
-    bar: figure(zone.needsBar, 1, 1),
+    bar: say(`${zone.needsBar.toFixed(1)}\u202fbar`),
   })),
 )
 const parts = computed(() => {
@@ -77,7 +77,7 @@ const parts = computed(() => {
           <td class="right">{{ z.pipe }}</td>
           <td class="right">{{ say(`${z.flow}\u202fL/h`) }}</td>
           <td class="right">{{ z.share }} %</td>
-          <td class="right">{{ z.bar }} bar</td>
+          <td class="right">{{ z.bar }}</td>
         </tr>
       </tbody>
     </table>

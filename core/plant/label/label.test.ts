@@ -37,7 +37,8 @@ const LABELS: readonly (readonly [string, Readonly<Partial<Record<LabelField, st
     },
   ],
   [
-    'Nepeta racemosa ‘Snowflake’ – White Catmint. Height: 12-18". Spread: 18". Zones 4 through 8. Blooms: late spring to frost. Flower color: creamy white. Drought tolerant, deer & rabbit resistant. #1 container $14.99',
+    'Nepeta racemosa ‘Snowflake’ – White Catmint. Height: 12-18". Spread: 18". Zones 4 through 8. Blooms: late ' +
+      'spring to frost. Flower color: creamy white. Drought tolerant, deer & rabbit resistant. #1 container $14.99',
     {
       botanicalName: "Nepeta racemosa 'Snowflake'",
       commonName: 'White Catmint',
@@ -51,7 +52,8 @@ const LABELS: readonly (readonly [string, Readonly<Partial<Record<LabelField, st
     },
   ],
   [
-    "CARYOPTERIS × CLANDONENSIS 'HEAVENLY BLUE'  Bluebeard\nH 90cm x W 75 cm. Sun. Hardy to -15°C. Deep blue flowers Aug–Sep. Silvery foliage. 3L £12.50",
+    "CARYOPTERIS × CLANDONENSIS 'HEAVENLY BLUE'  Bluebeard\nH 90cm x W 75 cm. Sun. Hardy to -15°C. Deep blue " +
+      'flowers Aug–Sep. Silvery foliage. 3L £12.50',
     {
       botanicalName: "Caryopteris × clandonensis 'Heavenly Blue'",
       commonName: 'Bluebeard',
@@ -65,7 +67,8 @@ const LABELS: readonly (readonly [string, Readonly<Partial<Record<LabelField, st
     },
   ],
   [
-    "Lavandula ang. 'Munstead' 9cm pot 2,95 €  Höhe 30-40 cm, Breite 40 cm, volle Sonne, Blüte Juni bis August, winterhart bis -20 °C, violett",
+    "Lavandula ang. 'Munstead' 9cm pot 2,95 €  Höhe 30-40 cm, Breite 40 cm, volle Sonne, Blüte Juni bis August, " +
+      'winterhart bis -20 °C, violett',
     {
       botanicalName: "Lavandula angustifolia 'Munstead'",
       height: '30-40 cm',
@@ -90,7 +93,8 @@ const LABELS: readonly (readonly [string, Readonly<Partial<Record<LabelField, st
     },
   ],
   [
-    "Echinacea 'Magnus'. Coneflower. Perennial. 26 in. high, 20 in. wide. Blooms July–September, purple-pink flowers on dark stems. Well drained. Quart 9.99",
+    "Echinacea 'Magnus'. Coneflower. Perennial. 26 in. high, 20 in. wide. Blooms July–September, purple-pink " +
+      'flowers on dark stems. Well drained. Quart 9.99',
     {
       botanicalName: "Echinacea 'Magnus'",
       commonName: 'Coneflower',

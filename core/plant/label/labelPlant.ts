@@ -13,12 +13,12 @@ import { lightIn, standsDrought, waterIn, zonesIn } from './wordsIn'
 
 /** A plant as somebody writes it down: a text for each thing asked, empty where nothing is known. */
 export type LabelForm = Readonly<Partial<Record<LabelField, string>>>
-export interface FormContext {
+interface FormContext {
   readonly units: Units
   readonly southern: boolean
 }
 
-export interface LabelPlant {
+interface LabelPlant {
   /** The whole row, as lists of plants hold it; null while something is missing or cannot be read. */
   readonly cells: PlantCells | null
   /** What is to be mended, by field, in words. */
@@ -41,12 +41,22 @@ const NOT_BORROWED = new Set([
 const metres = (m: number) => String(Math.round(m * 10_000) / 10_000)
 const middle = (l: LengthSaid) => (l.leastM + l.mostM) / 2
 
-/**
- * A plant from a form: what is said stands, ranges by their middle with both ends kept; all else is borrowed from its nearest relative and named in `borrowed`.
- * Lengths without a unit are in `units`; months are those of the place.
- */
-export function plantOfLabel(form: LabelForm, library: readonly Plant[], context: FormContext): LabelPlant {
-  const faults: Partial<Record<LabelField, string>> = {}
+type Faults = Partial<Record<LabelField, string>>
+const first = <T>(list: readonly T[]): T | null => list[0] ?? null
+const years = (text: string) => Number(/^\D*(\d{1,2}(?:\.\d)?)/.exec(text)?.[1]) || null
+const oneOf =
+  <T extends string>(values: readonly T[]) =>
+  (text: string): T | null =>
+    values.find((v) => v === text) ?? null
+const soilsOf = (text: string) => {
+  const words = text.split(/[,;|/\s]+/)
+  return words.every((w) => SOILS.some((soil) => soil === w)) ? words : null
+}
+const asZones = (text: string) => zonesIn(/zone|hard|usda|whz|°|\bh\d/i.test(text) ? text : `zones ${text}`)
+
+/** Everything that a form says, read; what cannot be read stands among the faults with what to write. */
+function readForm(form: LabelForm, { units, southern }: FormContext) {
+  const faults: Faults = {}
   const read = <T>(field: LabelField, how: (text: string) => T | null, expected: string): T | null => {
     const text = form[field]?.trim() ?? ''
     if (text === '') return null
@@ -54,90 +64,90 @@ export function plantOfLabel(form: LabelForm, library: readonly Plant[], context
     if (value === null) faults[field] = `“${text.slice(0, 40)}” cannot be read: write ${expected}.`
     return value
   }
-  const asLength = (text: string) => lengthsIn(text, context.units)[0] ?? null
-  const lengths = context.units === 'metric' ? '60 cm, 1.2 m or 1 to 1.5 m' : '3 ft, 30 in or 3 to 4 ft'
-  const height = read('height', asLength, lengths)
-  const spread = read('spread', asLength, lengths)
-  const kind = read('kind', (t) => KINDS.find((k) => k === t) ?? null, `one of ${KINDS.join(', ')}`)
-  const retention = read('leaf', (t) => RETENTIONS.find((r) => r === t) ?? null, `one of ${RETENTIONS.join(', ')}`)
-  const zones = read(
-    'zones',
-    (t) => zonesIn(/zone|hard|usda|whz|°|\bh\d/i.test(t) ? t : `zones ${t}`),
-    'zones such as 5 to 9, or hardy to -15 °C',
-  )
+  const length = (text: string) => first(lengthsIn(text, units))
+  const lengths = units === 'metric' ? '60 cm, 1.2 m or 1 to 1.5 m' : '3 ft, 30 in or 3 to 4 ft'
   const said = {
-    years: read(
-      'years',
-      (t) => Number(/^\D*(\d{1,2}(?:\.\d)?)/.exec(t)?.[1]) || null,
-      'a number of years such as 8',
-    ),
+    height: read('height', length, lengths),
+    spread: read('spread', length, lengths),
+    kind: read('kind', oneOf(KINDS), `one of ${KINDS.join(', ')}`),
+    retention: read('leaf', oneOf(RETENTIONS), `one of ${RETENTIONS.join(', ')}`),
+    zones: read('zones', asZones, 'zones such as 5 to 9, or hardy to -15 °C'),
+    years: read('years', years, 'a number of years such as 8'),
     light: read('light', lightIn, 'full sun, part sun, part shade or shade, or two of them'),
     water: read('water', waterIn, 'dry, average, moist or wet, or two of them'),
-    soil: read(
-      'soil',
-      (t) => (t.split(/[,;|/\s]+/).every((s) => SOILS.some((x) => x === s)) ? t.split(/[,;|/\s]+/) : null),
-      SOILS.join(', '),
-    ),
+    soil: read('soil', soilsOf, SOILS.join(', ')),
     flowers: read('flowerColours', (t) => orNull(coloursIn(t)), 'colours such as lavender blue, cream or #8aa05b'),
-    leafColour: read('leafColour', (t) => coloursIn(t)[0] ?? null, 'a colour such as grey green, plum or #8aa05b'),
-    months: read(
-      'flowerMonths',
-      (t) => orNull(monthsIn(t, context.southern, true)),
-      'months such as June to August, or late spring',
-    ),
+    leaf: read('leafColour', (t) => first(coloursIn(t)), 'a colour such as grey green, plum or #8aa05b'),
+    months: read('flowerMonths', (t) => orNull(monthsIn(t, southern, true)), 'months such as June to August'),
     sizes: read('sizes', sizesIn, 'a size and its price, such as 2 gal 24.99'),
   }
-  const typed = form.botanicalName?.trim() || form.commonName?.trim() || ''
-  if (typed === '') faults.botanicalName = 'Give the plant a name, the botanical or the everyday one.'
-  const relative = nearestRelative(library, {
-    botanicalName: typed,
-    ...(kind ? { kind } : {}),
-    ...(retention ? { retention } : {}),
-    ...(height ? { heightM: middle(height) } : {}),
-    ...(spread ? { spreadM: middle(spread) } : {}),
-    ...(zones ? { coldest: zones.value.coldest } : {}),
-    ...(said.light ? { darkest: said.light.value.darkest } : {}),
-    ...(said.water ? { wettest: said.water.value.wettest } : {}),
-  })
-  // An everyday or former name that the library knows brings the one it has.
-  const botanicalName =
-    !form.botanicalName?.trim() && relative?.by === 'name' ? relative.plant.botanicalName : typed
-  if (!relative && typed !== '' && !faults.kind)
-    faults.kind = 'Say what kind of plant it is: no relative of this name and size is in the library.'
-  if (!relative || Object.keys(faults).length > 0) return { cells: null, faults, relative }
-  const own: PlantCells = {
-    ...sizeCells(relative.plant, kind, height, spread),
-    ...(kind ? kindCells(kind, relative.plant) : {}),
-    ...(retention ? { retention } : {}),
-    ...(said.years ? { years_to_90: String(said.years) } : {}),
-    ...(said.light ? { sun: `${said.light.value.brightest}:${said.light.value.darkest}` } : {}),
-    ...(said.water ? { water: `${said.water.value.driest}:${said.water.value.wettest}` } : {}),
-    ...(standsDrought(form.water ?? '') ? { drought: 'high' } : {}),
-    ...(said.soil ? { soil: said.soil.join('|') } : {}),
-    ...(zones ? zoneCells(zones.value, relative.plant) : {}),
-    ...flowerCells(relative.plant, said.flowers, said.months),
-    ...(said.leafColour ? leafCells(said.leafColour.hex, relative.plant) : {}),
-    ...(form.scent?.trim() ? { fragrance: form.scent.trim() } : {}),
-    ...Object.fromEntries(
-      (form.leftBy ?? '')
-        .split(/[,\s]+/)
-        .filter((w) => w === 'deer' || w === 'rabbits')
-        .map((w) => [w, 'resists']),
-    ),
-    ...(said.sizes
-      ? { sizes: said.sizes.map((s) => `${s.label} ${(s.price ?? priceOf(relative.plant)).toFixed(2)}`).join('|') }
-      : {}),
-  }
-  const cells = rowOf(form, botanicalName, own, relative)
-  const checked = plantRowSchema.safeParse(cells)
-  if (checked.success) return { cells, faults, relative }
-  for (const issue of checked.error.issues) {
-    const column = String(issue.path[0] ?? '')
-    faults[FIELD_OF[column] ?? 'botanicalName'] ??=
-      `${column.replaceAll('_', ' ')}: “${cells[column] ?? ''}” came, ${issue.message} was expected.`
-  }
-  return { cells: null, faults, relative }
+  return { said, faults }
 }
+type Said = ReturnType<typeof readForm>['said']
+
+const wantedOf = (botanicalName: string, { kind, retention, height, spread, zones, light, water }: Said) => ({
+  botanicalName,
+  ...(kind && { kind }),
+  ...(retention && { retention }),
+  ...(height && { heightM: middle(height) }),
+  ...(spread && { spreadM: middle(spread) }),
+  ...(zones && { coldest: zones.value.coldest }),
+  ...(light && { darkest: light.value.darkest }),
+  ...(water && { wettest: water.value.wettest }),
+})
+
+/**
+ * A plant from a form: what is said stands, ranges by their middle with both ends kept; all else is borrowed from its nearest relative and
+ * named in `borrowed`. Lengths without a unit are in `units`; months are those of the place.
+ */
+export function plantOfLabel(form: LabelForm, library: readonly Plant[], context: FormContext): LabelPlant {
+  const { said, faults } = readForm(form, context)
+  const typed = nameIn(form)
+  if (typed === '') faults.botanicalName = 'Give the plant a name, the botanical or the everyday one.'
+  const relative = nearestRelative(library, wantedOf(typed, said))
+  if (!relative && typed !== '')
+    faults.kind ??= 'Say what kind of plant it is: no relative of this name and size is in the library.'
+  if (!relative || Object.keys(faults).length > 0) return { cells: null, faults, relative }
+  const own = { ...saidCells(relative.plant, said), ...wordCells(form) }
+  const cells = rowOf(form, typed, own, relative)
+  Object.assign(faults, faultsOf(cells))
+  return { cells: Object.keys(faults).length === 0 ? cells : null, faults, relative }
+}
+
+const nameIn = (form: LabelForm) => form.botanicalName?.trim() || form.commonName?.trim() || ''
+
+/** What a whole row has wrong, by the field that it comes from. */
+function faultsOf(cells: PlantCells): Faults {
+  const checked = plantRowSchema.safeParse(cells)
+  const faults: Faults = {}
+  for (const issue of checked.error?.issues ?? []) {
+    const column = String(issue.path[0] ?? '')
+    const words = `${column.replaceAll('_', ' ')}: “${cells[column] ?? ''}” came, ${issue.message} was expected.`
+    faults[FIELD_OF[column] ?? 'botanicalName'] ??= words
+  }
+  return faults
+}
+
+/** The cells that what was said fills. */
+const saidCells = (p: Plant, said: Said): PlantCells => ({
+  ...sizeCells(p, said.kind, said.height, said.spread),
+  ...(said.kind && kindCells(said.kind, p)),
+  ...(said.retention && { retention: said.retention }),
+  ...(said.years && { years_to_90: String(said.years) }),
+  ...(said.light && { sun: `${said.light.value.brightest}:${said.light.value.darkest}` }),
+  ...(said.water && { water: `${said.water.value.driest}:${said.water.value.wettest}` }),
+  ...(said.soil && { soil: said.soil.join('|') }),
+  ...(said.zones && zoneCells(said.zones.value, p)),
+  ...flowerCells(p, said.flowers, said.months),
+  ...(said.leaf && leafCells(said.leaf.hex, p)),
+  ...(said.sizes && { sizes: said.sizes.map((s) => `${s.label} ${(s.price ?? priceOf(p)).toFixed(2)}`).join('|') }),
+})
+/** The cells that a word or two fill. */
+const wordCells = (form: LabelForm): PlantCells => ({
+  ...(standsDrought(form.water ?? '') && { drought: 'high' }),
+  ...(form.scent?.trim() && { fragrance: form.scent.trim() }),
+  ...Object.fromEntries(['deer', 'rabbits'].filter((w) => form.leftBy?.includes(w)).map((w) => [w, 'resists'])),
+})
 
 const orNull = <T>(list: readonly T[]) => (list.length > 0 ? list : null)
 
@@ -162,26 +172,28 @@ const FIELD_OF: Readonly<Record<string, LabelField>> = {
   fragrance: 'scent',
 }
 
-function rowOf(form: LabelForm, name: string, own: PlantCells, relative: Relative): PlantCells {
-  const base = plantCells(relative.plant)
+function rowOf(form: LabelForm, typed: string, own: PlantCells, relative: Relative): PlantCells {
+  const { plant, by } = relative
+  const base = plantCells(plant)
+  const common = form.commonName?.trim()
+  if (by === 'name') {
+    // An everyday or former name that the library knows brings the one it has; nothing but a name said, and it is the library's own.
+    const source: PlantCells = Object.keys(own).length > 0 ? { source: 'list', confidence: 'low' } : {}
+    return { ...base, ...own, ...source, common_name: common || plant.commonName }
+  }
   const borrowed = PLANT_COLUMNS.filter((c) => own[c] === undefined && !NOT_BORROWED.has(c) && base[c] !== '')
-  const isSelf = relative.by === 'name'
-  // Nothing but its name was said: it is the library's own.
-  if (isSelf && Object.keys(own).length === 0)
-    return { ...base, common_name: form.commonName?.trim() || relative.plant.commonName }
-  const isOfGenus = relative.by !== 'kind'
   return {
     ...base,
     ...own,
-    botanical_name: name,
-    common_name: form.commonName?.trim() || (isSelf ? relative.plant.commonName : commonName(name, relative)),
-    synonyms: isSelf ? base.synonyms! : '',
-    sold_as: isSelf ? base.sold_as! : '',
-    ...(isOfGenus ? {} : { family: '', invasive_note: '', legal_note: '' }),
+    botanical_name: typed,
+    common_name: common || commonName(typed, relative),
+    synonyms: '',
+    sold_as: '',
+    ...(by === 'kind' && { family: '', invasive_note: '', legal_note: '' }),
     source: 'list',
     confidence: 'low',
-    borrowed_from: isSelf ? '' : relative.plant.botanicalName,
-    borrowed: isSelf ? '' : borrowed.join('|'),
+    borrowed_from: plant.botanicalName,
+    borrowed: borrowed.join('|'),
   }
 }
 

@@ -32,7 +32,8 @@ const plain = (text: string) =>
     .replace(/[⅓⅔]/g, (c) => THIRDS[c]!)
 
 /**
- * All lengths and ranges of a text: `6-8 ft`, `18 to 24"`, `5' 6"`, `1½ ft`, `60–80 cm`, `1,2 m`. A range may name its unit once. Bare figures
+ * All lengths and ranges of a text: `6-8 ft`, `18 to 24"`, `5' 6"`, `1½ ft`, `60–80 cm`, `1,2 m`. A range may name its unit once.
+ * Bare figures
  * are taken in the unit `bare`: `units` of the garden, or one that a heading names; null leaves them out.
  */
 export function lengthsIn(text: string, bare: Units | 'cm' | 'in' | null): LengthSaid[] {

@@ -41,9 +41,10 @@ const between = (from: number, to: number): number[] => {
   for (let m = from; m !== to;) list.push((m = (m % 12) + 1))
   return list
 }
+const HALF_YEAR = 6
 
 /** Months in a text, and where they stand. */
-export interface MonthsSaid {
+interface MonthsSaid {
   readonly start: number
   readonly end: number
   /** Of the library's northern year. */
@@ -51,46 +52,53 @@ export interface MonthsSaid {
   /** Told by a season alone, which may be that of something else than the flowers. */
   readonly isSeason: boolean
 }
+const isMonth = (word: string) => MONTHS.some((is) => is.test(word.toLowerCase()))
+
+/** First and last month of a word with `early`, `mid` or `late` before it; null when it is none. */
+function endsOf(
+  part: string | undefined,
+  word: string | undefined,
+  southern: boolean,
+): readonly [number, number] | null {
+  const low = (word ?? '').toLowerCase()
+  const month = MONTHS.findIndex((is) => is.test(low)) + 1
+  if (month > 0) {
+    const turned = southern ? wrap(month + HALF_YEAR) : month
+    return [turned, turned]
+  }
+  if (FROST.test(low)) return [LAST_BEFORE_FROST, LAST_BEFORE_FROST]
+  const [, from] = SEASONS.find(([is]) => is.test(low)) ?? []
+  if (from === undefined) return null
+  const at = ['early', 'mid', 'late'].indexOf((part ?? '').toLowerCase())
+  return at < 0 ? [from, wrap(from + SEASON_LENGTH - 1)] : [wrap(from + at), wrap(from + at)]
+}
+
+/** A word, or two with `to` between, as months; null when it names none. */
+function spanOf(text: string, m: RegExpMatchArray, southern: boolean): MonthsSaid | null {
+  const { part1, word1 = '', part2, word2 } = m.groups ?? {}
+  const start = m.index ?? 0
+  const end = start + m[0].length
+  if (FROST.test(word1.toLowerCase()) || (!word2 && isVerb(word1, text.slice(end)))) return null
+  const first = endsOf(part1, word1, southern)
+  const last = endsOf(part2, word2, southern) ?? first
+  return first && last && { start, end, months: between(first[0], last[1]), isSeason: !isMonth(word1) }
+}
+const isVerb = (word: string, behind: string) => VERB.test(word) && /^\s+[a-z]/.test(behind)
 
 /**
- * Months that a text names, as the library's: `July to Sept`, `late spring to frost`, `Jun–Aug`, `all year`; with `numbers` also `6-9`. Names of
- * months are the place's (`southern` turns them), seasons are seasons everywhere.
+ * Months that a text names, as the library's: `July to Sept`, `late spring to frost`, `Jun–Aug`, `all year`; with `numbers` also `6-9`.
+ * Names of months are the place's (`southern` turns them), seasons are seasons everywhere.
  */
 export function monthsIn(text: string, southern: boolean, numbers = false): MonthsSaid[] {
-  const turned = (m: number) => (southern ? wrap(m + 6) : m)
-  /** First and last month of a word; null when it is none. */
-  const ends = (part: string, said: string): readonly [number, number] | null => {
-    const low = said.toLowerCase()
-    const month = MONTHS.findIndex((is) => is.test(low))
-    if (month >= 0) return [turned(month + 1), turned(month + 1)]
-    if (FROST.test(low)) return [LAST_BEFORE_FROST, LAST_BEFORE_FROST]
-    const season = SEASONS.find(([is]) => is.test(low))
-    if (!season) return null
-    const at = ['early', 'mid', 'late'].indexOf(part.toLowerCase())
-    return at < 0 ? [season[1], wrap(season[1] + SEASON_LENGTH - 1)] : [wrap(season[1] + at), wrap(season[1] + at)]
-  }
   const all = ALL_YEAR.exec(text)
   if (all) return [{ start: all.index, end: all.index + all[0].length, months: between(1, 12), isSeason: true }]
-  const found: MonthsSaid[] = []
-  for (const m of text.matchAll(SPAN)) {
-    const g = m.groups ?? {}
-    const first = ends(g.part1 ?? '', g.word1 ?? '')
-    if (
-      !first ||
-      (VERB.test(g.word1 ?? '') && !g.word2 && /^\s+[a-z]/.test(text.slice((m.index ?? 0) + m[0].length)))
-    )
-      continue
-    if (FROST.test((g.word1 ?? '').toLowerCase())) continue
-    const second = g.word2 ? ends(g.part2 ?? '', g.word2) : null
-    const start = m.index ?? 0
-    const isSeason = !MONTHS.some((is) => is.test((g.word1 ?? '').toLowerCase()))
-    found.push({ start, end: start + m[0].length, months: between(first[0], (second ?? first)[1]), isSeason })
-  }
-  if (found.length > 0 || !numbers) return found
-  return [...text.matchAll(NUMBERS)].map((m) => ({
-    start: m.index ?? 0,
-    end: (m.index ?? 0) + m[0].length,
-    months: between(turned(Number(m[1])), turned(Number(m[2] ?? m[1]))),
-    isSeason: false,
-  }))
+  const found = [...text.matchAll(SPAN)].flatMap((m) => spanOf(text, m, southern) ?? [])
+  return found.length > 0 || !numbers ? found : numbersIn(text, southern)
 }
+
+const numbersIn = (text: string, southern: boolean): MonthsSaid[] =>
+  [...text.matchAll(NUMBERS)].map((m) => {
+    const [from, to] = [Number(m[1]), Number(m[2] ?? m[1])].map((n) => (southern ? wrap(n + HALF_YEAR) : n))
+    const start = m.index ?? 0
+    return { start, end: start + m[0].length, months: between(from!, to!), isSeason: false }
+  })

@@ -1,5 +1,5 @@
 /** A botanical name read from a text, with where it stands. */
-export interface NameSaid {
+interface NameSaid {
   /** As the library writes it: `Hydrangea paniculata 'Limelight'`. */
   readonly value: string
   readonly start: number
@@ -13,22 +13,29 @@ const CLOSE = `'’"”“`
 const AUTHOR = String.raw`(?:\s+(?:\([A-Z][^)]{0,30}\)(?:\s[A-Z][a-z]{1,12}(?![a-z]))?|L\.|[A-Z][a-z]{1,12}\.|ex\s|&\s[A-Z][a-z]+\.?))*`
 const RANK = String.raw`(?:\s+(?<rank>var|subsp|ssp|subspecies|f|fo|forma)\.?\s+(?<below>[a-z-]{3,}))?`
 const QUOTED = String.raw`(?:\s*[${OPEN}](?<cultivar>[\p{Lu}\d][^${OPEN}${CLOSE}\n]{1,40}(?:['’]s [^${OPEN}${CLOSE}\n]{1,30})?)[${CLOSE}])`
+const SPECIES = String.raw`\p{Ll}[\p{Ll}-]{2,}|\p{Lu}{3,}[\p{Lu}-]*`
 const NAME = new RegExp(
-  String.raw`(?<![\p{L}])(?<genus>\p{Lu}[\p{Ll}-]{2,}|\p{Lu}{4,})(?:\s+(?<cross>[×xX])(?=\s)|\s+×(?=\p{Ll}))?(?:\s+×?(?<species>\p{Ll}[\p{Ll}-]{2,}|\p{Lu}{3,}[\p{Lu}-]*)(?<cut>\.)?${AUTHOR}${RANK}${AUTHOR})?${QUOTED}?`,
+  [
+    String.raw`(?<![\p{L}])(?<genus>\p{Lu}[\p{Ll}-]{2,}|\p{Lu}{4,})`,
+    String.raw`(?:\s+(?<cross>[×xX])(?=\s)|\s+×(?=\p{Ll}))?`,
+    String.raw`(?:\s+×?(?<species>${SPECIES})(?<cut>\.)?${AUTHOR}${RANK}${AUTHOR})?`,
+    `${QUOTED}?`,
+  ].join(''),
   'gu',
 )
-const LATIN_ENDING =
-  /(us|um|a|is|ii|ae|ense|ensis|oides|ens|ans|or|ex|ax|ix|ica|icum|ata|atum|osa|osum|ifolia|ia|i|e|us|es|on|um|ys|as)$/
-const LATIN_GENUS = /(a|um|us|is|ia|es|on|os|ys|ax|ix|ium|ops|ias|ora|yx|e|um|is|ra)$/
+const ends = (letters: string) => new RegExp(`(${letters.split(' ').join('|')})$`)
+const LATIN_ENDING = ends('us um a is ii ae ense ens ans or ex ax ix e i es on ys as oides')
+const LATIN_GENUS = ends('a um us is es on os ys ax ix ops yx e')
 /** Words of labels that look like names and are none. */
 const NO_NAME = new Set(
-  `full part partial sun shade zone zones height width spread bloom blooms flower flowers flowering foliage hardy hardiness plant plants perennial shrub tree
-  annual evergreen deciduous mature size spacing water soil light attracts great grows growing large small compact beautiful the this and deer rabbit usda
-  botanical common name latin price pot gallon container native drought fragrant best mass masses from excellent easy long late early summer spring autumn fall winter
-  white pink red blue yellow purple orange green silver gold golden dark pale moist average low medium high prefers ideal new very sweet double single
-  dwarf upright clear bright deep rich lime creamy semi herbaceous ornamental climber vine grass fern bulb rose conifer hedge hedging uses use exposure care needs`
-    .split(/\s+/)
-    .filter(Boolean),
+  `full part partial sun shade zone zones height width spread bloom blooms flower flowers flowering foliage hardy
+  hardiness plant plants perennial shrub tree annual evergreen deciduous mature size spacing water soil light
+  attracts great grows growing large small compact beautiful the this and deer rabbit usda botanical common name
+  latin price pot gallon container native drought fragrant best mass masses from excellent easy long late early
+  summer spring autumn fall winter white pink red blue yellow purple orange green silver gold golden dark pale
+  moist average low medium high prefers ideal new very sweet double single dwarf upright clear bright deep rich
+  lime creamy semi herbaceous ornamental climber vine grass fern bulb rose conifer hedge hedging uses use
+  exposure care needs`.split(/\s+/),
 )
 
 const title = (word: string) => word.charAt(0).toUpperCase() + word.slice(1).toLowerCase()
@@ -60,48 +67,72 @@ export function knownNames(names: Iterable<string>): KnownNames {
 }
 
 /**
- * The botanical name in a text: genus, species (written out or cut, `Lavandula ang.`), rank (`var.`, `ssp.`) and cultivar in any quotes, with authors left out
- * (`(Vill.) Moench`). A genus of the library is sure; one that is not is taken when its form is Latin, and is unsure. Null when there is none.
+ * The botanical name in a text: genus, species (written out or cut, `Lavandula ang.`), rank (`var.`, `ssp.`) and cultivar in any quotes,
+ * with authors left out (`(Vill.) Moench`). A genus of the library is sure; one that is not is taken when its form is Latin, and is unsure.
+ * Null when there is none.
  */
 export function botanicalIn(text: string, known: KnownNames): NameSaid | null {
-  const found = [...text.matchAll(NAME)].flatMap((m): (NameSaid & { weight: number })[] => {
-    const g = m.groups ?? {}
-    const genus = title(g.genus ?? '')
-    const low = genus.toLowerCase()
-    const ofGenus = known.species.get(low)
-    const said = (g.species ?? '').toLowerCase()
-    const isWord = NO_NAME.has(said) || NO_NAME.has(low)
-    const species = g.cut ? ([...(ofGenus ?? [])].find((s) => s.startsWith(said)) ?? said) : said
-    const isLatin = species !== '' && LATIN_ENDING.test(species)
-    if (!ofGenus && (isWord || !LATIN_GENUS.test(low) || !(isLatin || (g.cultivar && species === '')))) return []
-    const keepsSpecies = species !== '' && !NO_NAME.has(said) && (ofGenus?.has(species) || isLatin)
-    if (ofGenus && !keepsSpecies && !g.cultivar && species !== '' && NO_NAME.has(low)) return []
-    // A genus alone is also an everyday name (Hosta, Iris): least of all.
-    const weight =
-      (ofGenus ? 4 : 0) + (keepsSpecies ? 3 : 0) + (g.cultivar ? 2 : 0) + (ofGenus?.has(species) ? 2 : 0)
-    const loose = g.cultivar === undefined ? looseCultivar(text, m, keepsSpecies) : null
-    const parts = [
-      genus,
-      g.cross && keepsSpecies ? '×' : '',
-      keepsSpecies ? species : '',
-      g.rank && g.below ? `${RANKS[g.rank]!} ${g.below}` : '',
-      g.cultivar ? `'${cultivarWords(g.cultivar)}'` : loose ? `'${loose.value}'` : '',
-    ]
-    const start = m.index ?? 0
-    const end = keepsSpecies || g.cultivar ? start + m[0].length : start + (g.genus ?? '').length
-    return [
-      {
-        value: parts.filter(Boolean).join(' '),
-        start,
-        end: loose?.end ?? end,
-        isSure: !!ofGenus && !loose,
-        weight,
-      },
-    ]
-  })
+  const found = [...text.matchAll(NAME)].flatMap((m) => candidateOf(text, m, known) ?? [])
   const best = found.sort((a, b) => b.weight - a.weight || a.start - b.start)[0]
   return best ? { value: best.value, start: best.start, end: best.end, isSure: best.isSure } : null
 }
+
+/** A species as it was said, or, cut short, as the library writes it out: `ang.` of a lavender is `angustifolia`. */
+function speciesIn(said: string, isCut: boolean, ofGenus: ReadonlySet<string> | undefined): string {
+  const whole = isCut ? [...(ofGenus ?? [])].find((s) => s.startsWith(said)) : undefined
+  return whole ?? said
+}
+
+/** The parts of a match of `NAME`, and what is known of them. */
+function partsOf(m: RegExpMatchArray, known: KnownNames) {
+  const { genus = '', species: said = '', cut, cross, rank, below, cultivar } = m.groups ?? {}
+  const ofGenus = known.species.get(genus.toLowerCase())
+  const low = said.toLowerCase()
+  const species = speciesIn(low, cut !== undefined, ofGenus)
+  const isLatin = LATIN_ENDING.test(species)
+  const isWord = [low, genus.toLowerCase()].some((w) => NO_NAME.has(w))
+  const isOfGenus = ofGenus?.has(species) ?? false
+  const keepsSpecies = species !== '' && !NO_NAME.has(low) && (isOfGenus || isLatin)
+  return { genus, species, cross, rank, below, cultivar, ofGenus, isLatin, isWord, isOfGenus, keepsSpecies }
+}
+type Parts = ReturnType<typeof partsOf>
+
+/** Whether it can be a name at all: of a genus that is known, or Latin in form and no word of labels. */
+function mayBeName({ genus, species, cultivar, ofGenus, isLatin, isWord, keepsSpecies }: Parts): boolean {
+  if (ofGenus) return keepsSpecies || cultivar !== undefined || species === '' || !isWord
+  const hasForm = isLatin || (cultivar !== undefined && species === '')
+  return !isWord && hasForm && LATIN_GENUS.test(genus.toLowerCase())
+}
+
+function candidateOf(text: string, m: RegExpMatchArray, known: KnownNames): (NameSaid & { weight: number }) | null {
+  const parts = partsOf(m, known)
+  if (!mayBeName(parts)) return null
+  const { genus, cultivar, ofGenus, keepsSpecies } = parts
+  const loose = cultivar === undefined ? looseCultivar(text, m, keepsSpecies) : null
+  const start = m.index ?? 0
+  const whole = keepsSpecies || cultivar ? m[0] : genus
+  return {
+    value: written(parts, loose?.value ?? cultivar),
+    start,
+    end: loose?.end ?? start + whole.length,
+    isSure: !!ofGenus && !loose,
+    weight: weightOf(parts),
+  }
+}
+/** A genus alone is also an everyday name (Hosta, Iris): least of all. */
+const weightOf = ({ ofGenus, keepsSpecies, cultivar, isOfGenus }: Parts) =>
+  (ofGenus ? 4 : 0) + (keepsSpecies ? 3 : 0) + (cultivar ? 2 : 0) + (isOfGenus ? 2 : 0)
+
+const written = ({ genus, species, cross, rank, below, keepsSpecies }: Parts, cultivar: string | undefined) =>
+  [
+    title(genus),
+    cross && keepsSpecies ? '×' : '',
+    keepsSpecies ? species : '',
+    rank && below ? `${RANKS[rank]!} ${below}` : '',
+    cultivar ? `'${cultivarWords(cultivar)}'` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
 
 const cultivarWords = (said: string) =>
   /\p{Ll}/u.test(said) ? said.trim() : said.trim().split(/\s+/).map(title).join(' ')
@@ -130,7 +161,8 @@ const MOST_LINES = 3
 const PARTS = /[^|(){}[\],;:–—/®™\d\t.€$£]+(?:\.(?=\p{L})[^|(){}[\],;:–—/®™\d\t.]+)*/gu
 
 /**
- * The everyday name of a label: words on the line of its botanical name or right above and below it, before the first of its figures; without a botanical name
+ * The everyday name of a label: words on the line of its botanical name or right above and below it, before the first of its
+ * figures; without a botanical name
  * the first words. Null when there are none.
  */
 export function commonIn(
@@ -156,5 +188,11 @@ export function commonIn(
   }
   return null
 }
-const FACT =
-  /^(height|width|spread|zones?|usda|full|part|partial|hardy|hardiness|blooms?|blooming|flowers?|flowering|tall|wide|high|spacing|price|pots?|gallons?|gal|containers?|mature|size|exposure|deer|rabbits?|drought|resistant|tolerant|moist|well|perennials?|annuals?|evergreen|deciduous|shrubs?|syn|aka|item|sku|in|stock|add|cart|each|hybrids?|cultivars?|cv|sun|sunny|foliage|lea(?:f|ves)|hoch|h[öo]he|breite|grows?|native|attracts|great|spring|through|january|february|april|june|july|august|september|october|november|december)$/i
+/** Words that begin a fact of a label: no names. */
+const FACTS = String.raw`
+  height width spread zones? usda full part partial hardy hardiness blooms? blooming flowers? flowering tall
+  wide high spacing price pots? gallons? gal containers? mature size exposure deer rabbits? drought resistant
+  tolerant moist well perennials? annuals? evergreen deciduous shrubs? syn aka item sku in stock add cart each
+  hybrids? cultivars? cv sun sunny foliage lea(?:f|ves) hoch h[öo]he breite grows? native attracts great spring
+  through january february april june july august september october november december`
+const FACT = new RegExp(`^(${FACTS.trim().split(/\s+/).join('|')})$`, 'i')

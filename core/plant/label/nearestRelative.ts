@@ -13,7 +13,7 @@ import {
 import { plantId } from '../readPlants'
 
 /** What is known of a plant that figures are to be borrowed for. */
-export interface Wanted {
+interface Wanted {
   readonly botanicalName: string
   readonly kind?: Kind
   readonly retention?: Retention
@@ -41,7 +41,7 @@ const SORTS: readonly (readonly Kind[])[] = [
 const areAkin = (a: Kind, b: Kind) => a === b || SORTS.some((s) => s.includes(a) && s.includes(b))
 
 /** Genus and species in one word, the cross left aside. */
-export const speciesId = (name: string): string =>
+const speciesId = (name: string): string =>
   plantId(
     name
       .replace(/['‘’"“].*$/, '')
@@ -72,7 +72,8 @@ function unlike(p: Plant, wanted: Wanted): number {
 }
 
 /**
- * The plant whose figures stand in for one that is not known: itself under another name; else of its species, else of its genus, when kind and habit agree; else the
+ * The plant whose figures stand in for one that is not known: itself under another name; else of its species, else of its genus,
+ * when kind and habit agree; else the
  * one of its kind (and leaf in winter) nearest in size. Null when neither name nor kind leads to one.
  */
 export function nearestRelative(library: readonly Plant[], wanted: Wanted): Relative | null {

@@ -37,15 +37,17 @@ export interface Reading {
 }
 export type LabelRead = Readonly<Partial<Record<LabelField, Reading>>>
 
-export interface LabelContext {
+interface LabelContext {
   readonly units: Units
   readonly southern: boolean
   readonly known: KnownNames
 }
 
 /**
- * Reads the text of a plant's label or of a nursery's page: `6-8 ft tall x 4 ft wide, full sun to part shade, USDA 5-9, lavender blue, July to Sept, deer
- * resistant, 2 gal 24.99`. Each reading keeps its words and their place; what may mean something else says so. What the text does not say is left out.
+ * Reads the text of a plant's label or of a nursery's page: `6-8 ft tall x 4 ft wide, full sun to part shade, USDA 5-9, lavender
+ * blue, July to Sept, deer
+ * resistant, 2 gal 24.99`. Each reading keeps its words and their place; what may mean something else says so. What the text does
+ * not say is left out.
  */
 export function readLabel(text: string, { known, southern }: LabelContext): LabelRead {
   const botanical = botanicalIn(text, known)
@@ -115,44 +117,42 @@ const BEFORE_BOTH = /(?:height and (?:spread|width)|h\s*[&x×/]\s*[ws])[\s:.=(]*
 const BEFORE_OTHER = /(?:spacing|apart|space|plant(?:ing)? depth|depth|pots?|every)[\s:.=(]*(?:about |at )?$/i
 const CROSSED = /^[\s)]*(?:tall|high|h)?\s*(?:x|×|by|\*)\s*$/i
 
+type What = 'height' | 'spread' | 'both' | 'apart' | 'other' | ''
+const HALF_LINE = 26
+
+/** What a length is, by the words right behind it, then by those before it; empty when neither says. */
+function whatLength(before: string, behind: string): What {
+  if (/(?:spacing|apart|o\.c)/i.test(behind.slice(0, 9)) || BEFORE_OTHER.test(before)) return 'apart'
+  if (IS_OTHER.test(behind)) return 'other'
+  if (IS_BOTH.test(behind) || BEFORE_BOTH.test(before)) return 'both'
+  if (IS_HEIGHT.test(behind)) return 'height'
+  return IS_SPREAD.test(behind) || BEFORE_SPREAD.test(before) ? 'spread' : ''
+}
+
 /** Height and spread: by the words before and behind each length, and by `a × b`. */
 function sizesOf(text: string): { height?: Reading; spread?: Reading } {
-  const spans = inherited(text, lengthsIn(text, 'metric'))
+  const all = inherited(text, lengthsIn(text, 'metric')).filter((s) => s.hasUnit)
   const of: { height?: Reading; spread?: Reading; apart?: Reading } = {}
   const put = (what: 'height' | 'spread' | 'apart', s: LengthSaid & { text: string }, doubt = '') => {
     of[what] ??= { text: s.text, start: s.start, end: s.end, doubt }
   }
-  const isPlain = (s: LengthSaid) => s.hasUnit
-  const all = spans.filter(isPlain)
+  const isCrossed = (i: number) => !!all[i + 1] && CROSSED.test(text.slice(all[i]!.end, all[i + 1]!.start))
   all.forEach((s, i) => {
-    const before = text.slice(Math.max(0, s.start - 26), s.start)
-    const behind = text.slice(s.end, s.end + 26)
-    const next = all[i + 1]
-    if (/(?:spacing|apart|o\.c)/i.test(behind.slice(0, 9)) || BEFORE_OTHER.test(before)) return put('apart', s)
-    if (IS_OTHER.test(behind)) return
-    if (IS_BOTH.test(behind) || BEFORE_BOTH.test(before)) {
+    const before = text.slice(Math.max(0, s.start - HALF_LINE), s.start)
+    const what = whatLength(before, text.slice(s.end, s.end + HALF_LINE))
+    if (what === 'other') return
+    if (what === 'both') {
       put('height', s)
-      if (!next || !CROSSED.test(text.slice(s.end, next.start))) put('spread', s)
-      return
-    }
-    if (IS_HEIGHT.test(behind)) return put('height', s)
-    if (IS_SPREAD.test(behind)) return put('spread', s)
-    if (BEFORE_SPREAD.test(before)) return put('spread', s)
-    if (next && CROSSED.test(text.slice(s.end, next.start))) return put('height', s)
-    const last = all[i - 1]
-    if (last && CROSSED.test(text.slice(last.end, s.start))) return put('spread', s)
-    if (BEFORE_HEIGHT.test(before)) return put('height', s)
-    put(of.height ? 'spread' : 'height', s, 'height or width? The text does not say')
+      if (!isCrossed(i)) put('spread', s)
+    } else if (what !== '') put(what, s)
+    else if (isCrossed(i)) put('height', s)
+    else if (i > 0 && isCrossed(i - 1)) put('spread', s)
+    else if (BEFORE_HEIGHT.test(before)) put('height', s)
+    else put(of.height ? 'spread' : 'height', s, 'height or width? The text does not say')
   })
-  const { height, spread, apart } = of
-  return {
-    ...(height ? { height } : {}),
-    ...(spread
-      ? { spread }
-      : apart
-        ? { spread: { ...apart, doubt: 'the distance of planting, taken for the width' } }
-        : {}),
-  }
+  const { height, apart } = of
+  const spread = of.spread ?? (apart && { ...apart, doubt: 'the distance of planting, taken for the width' })
+  return { ...(height && { height }), ...(spread && { spread }) }
 }
 
 /** `60 × 40 cm`: what stands before the cross takes the unit behind it. */

@@ -2,12 +2,23 @@ import type { SoldSize } from '../plant'
 import type { Said } from './wordsIn'
 
 const AMOUNT = String.raw`\d{1,4}(?:[.,]\d{1,2})?`
-const CONTAINER = new RegExp(
-  String.raw`(?<![\p{L}\d.,])(?:#\s?\d{1,2}(?:\s?(?:container|pot|can))?|(?:${AMOUNT}|\d+\/\d+)[\s-]?(?:gal(?:lon)?s?|qts?|quarts?|pints?|pt|litres?|liters?|ltr?|l|pk|pack|cell)(?:[\s-]?(?:pot|container|can|trays?))?|(?:${AMOUNT})[\s-]?(?:cm|in(?:ch)?\.?|["″])[\s-]?(?:pots?|containers?|plugs?)|C\s?\d{1,3}|P\s?\d{1,2}|bare[\s-]?root|plugs?|(?:quart|gallon)(?:[\s-](?:pot|container))?|balled and burlapped|b&b)(?![\p{L}\d])`,
-  'giu',
-)
+const HOLDER = String.raw`(?:[\s-]?(?:pots?|containers?|cans?|trays?))`
+const VOLUME = 'gal(?:lon)?s?|qts?|quarts?|pints?|pt|litres?|liters?|ltr?|l|pk|pack|cell'
+const SIZES = [
+  String.raw`#\s?\d{1,2}${HOLDER}?`,
+  String.raw`(?:${AMOUNT}|\d+\/\d+)[\s-]?(?:${VOLUME})${HOLDER}?`,
+  String.raw`(?:${AMOUNT})[\s-]?(?:cm|in(?:ch)?\.?|["″])[\s-]?(?:pots?|containers?|plugs?)`,
+  String.raw`C\s?\d{1,3}|P\s?\d{1,2}|bare[\s-]?root|plugs?|balled and burlapped|b&b`,
+  String.raw`(?:quart|gallon)${HOLDER}?`,
+]
+const CONTAINER = new RegExp(String.raw`(?<![\p{L}\d.,])(?:${SIZES.join('|')})(?![\p{L}\d])`, 'giu')
+const SIGN = String.raw`[$€£]|(?:usd|eur|gbp|cad|aud|nzd|chf|zar)\s`
+const NO_UNIT = String.raw`(?!\d|\s?(?:m|cm|mm|ft|in|l|gal)\b)`
 const PRICE = new RegExp(
-  String.raw`(?<sign>[$€£]|(?:usd|eur|gbp|cad|aud|nzd|chf|zar)\s)\s?(?<a>\d{1,4}(?:[.,]\d{2})?)(?!\d)|(?<![\d.,#])(?<b>\d{1,4}[.,]\d{2})(?!\d|\s?(?:m|cm|mm|ft|in|l|gal)\b)\s?(?:[€$£]|usd|eur|gbp)?`,
+  [
+    String.raw`(?:${SIGN})\s?(?<a>\d{1,4}(?:[.,]\d{2})?)(?!\d)`,
+    String.raw`(?<![\d.,#])(?<b>\d{1,4}[.,]\d{2})${NO_UNIT}\s?(?:[€$£]|usd|eur|gbp)?`,
+  ].join('|'),
   'giu',
 )
 const UNPRICED = '0'
@@ -47,7 +58,10 @@ function labelOf(said: string | undefined): string {
     .replace(/(\d)[\s-]?(?:quarts?|qts?)\b/i, '$1 qt')
 }
 
-/** Sizes as a form has them, one or several with `;` between: `2 gal 24.99; 9 cm`. The price is null where none is given. Null when nothing reads. */
+/**
+ * Sizes as a form has them, one or several with `;` between: `2 gal 24.99; 9 cm`. The price is null where none is given. Null when
+ * nothing reads.
+ */
 export function sizesIn(text: string): readonly { readonly label: string; readonly price: number | null }[] | null {
   const sizes = text.split(';').map((one) => {
     const priced = /^(.*\p{L}.*?)[\s,:@]+[$€£]?\s?(\d{1,5}(?:[.,]\d{1,2})?)\s?[€$£]?$/u.exec(one.trim())

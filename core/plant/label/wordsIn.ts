@@ -189,8 +189,12 @@ export const fragranceIn = (text: string): Said<'slight' | 'strong'> | null =>
   /\b(no|without|un)[- ]?(fragran|scent)/i.test(text) ? null : (allIn(text, FRAGRANCE)[0] ?? null)
 
 const EATERS = String.raw`(deer|rabbits?)`
+const LEFT = String.raw`resistan\w+|proof|tolerant|seldom|rarely|leave`
 const BROWSED = new RegExp(
-  String.raw`\b${EATERS}\b(?:\s*(?:&|and|,|\/|\+)\s*${EATERS})?[\s-]*(?:resistan\w+|proof|tolerant|seldom|rarely|leave)|(?:resist\w*|tolerant of|avoided by|unpalatable to)[^.;,\n]{0,12}\b${EATERS}(?:\s*(?:&|and|\/)\s*${EATERS})?`,
+  [
+    String.raw`\b${EATERS}\b(?:\s*(?:&|and|,|\/|\+)\s*${EATERS})?[\s-]*(?:${LEFT})`,
+    String.raw`(?:resist\w*|tolerant of|avoided by|unpalatable to)[^.;,\n]{0,12}\b${EATERS}(?:\s*(?:&|and|\/)\s*${EATERS})?`,
+  ].join('|'),
   'i',
 )
 /** Which of deer and rabbits leave it alone, as the text says. */

@@ -111,7 +111,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 const VIEWS = [
   { id: 'line', label: 'Line-up' },
   { id: 'table', label: 'Table' },
-  { id: 'compare', label: 'Side by side' },
+  { id: 'compare', label: 'Together' },
 ] as const
 </script>
 
@@ -252,6 +252,11 @@ const VIEWS = [
           :plants="comparedPlants"
           :month="compose.moment.month"
           @drop="compare"
+          @put="
+            (all) => {
+              compared = all.map((p) => p.id)
+            }
+          "
         />
       </ClientOnly>
       <PlantsPlantSheet v-if="chosen && view !== 'compare'" :plant="chosen" @close="chosenId = null">

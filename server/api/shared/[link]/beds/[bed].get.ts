@@ -19,7 +19,7 @@ export default defineEventHandler(async (event) => {
     return plant ? [{ ...plant, sizes: plant.sizes.map((s) => ({ ...s, price: 0 })) }] : []
   })
   return {
-    bed: { ...bed, notes: [], accepted: [], shortlist: [] },
+    bed: { ...bed, notes: [], accepted: [], shortlist: [], sets: [] },
     garden,
     schools,
     plants: used,
