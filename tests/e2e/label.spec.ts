@@ -84,3 +84,34 @@ test('found by any name, filtered by colour and size, like this but lower, and n
     .click()
   await expect(page.getByRole('button', { name: /^No longer like/ })).toBeVisible()
 })
+
+test('plants together: one exchanged, kept by a name, opened again and set into the bed in one step', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}${PLANTS}`)
+  await page
+    .getByRole('button', { name: /^Compare / })
+    .first()
+    .click()
+  await page
+    .getByRole('button', { name: /^Compare / })
+    .nth(3)
+    .click()
+  await page.getByRole('button', { name: /^Together/ }).click()
+  await expect(page.getByTestId('together')).toContainText('of 100 together in June')
+  const before = await page.getByTestId('compare-plants').locator('th').allInnerTexts()
+  await page
+    .getByRole('button', { name: /^Another for / })
+    .first()
+    .click()
+  await expect.poll(() => page.getByTestId('compare-plants').locator('th').allInnerTexts()).not.toEqual(before)
+  await page.getByLabel('Name for these plants').fill('Under the bell')
+  await page.getByLabel('Name for these plants').press('Enter')
+  await expect(page.getByTestId('sets')).toContainText('Kept:')
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved')
+  await page.reload()
+  await page.getByRole('button', { name: /^Together/ }).click()
+  await page.getByRole('button', { name: 'Under the bell', exact: true }).click()
+  await page.getByRole('button', { name: 'Set them into the bed' }).click()
+  await expect(page).toHaveURL(/compose/)
+})

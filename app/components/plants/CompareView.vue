@@ -33,8 +33,12 @@ const pxPerM = computed(() =>
   Math.min((HEIGHT_PX - 20) / tallest.value, (Math.max(240, width.value) - PERSON_PX - 20) / (wideM.value * 1.1)),
 )
 const boxOf = (plant: Plant) => Math.round(plant.spreadM * 1.3 * pxPerM.value) + 8
+/** The group stands in the middle of what room is left beside the person. */
+const fromLeft = computed(
+  () => PERSON_PX + Math.max(0, (width.value - PERSON_PX - wideM.value * pxPerM.value) / 2 - PERSON_PX / 2),
+)
 const styleOf = ({ plant, left }: { plant: Plant; left: number }) => ({
-  left: `${PERSON_PX + left * pxPerM.value - (boxOf(plant) - plant.spreadM * pxPerM.value) / 2}px`,
+  left: `${fromLeft.value + left * pxPerM.value - (boxOf(plant) - plant.spreadM * pxPerM.value) / 2}px`,
   // A lower one in front stands a little nearer to whoever looks.
   bottom: `${-Math.round(6 * (1 - fullHeightM(plant) / tallest.value))}px`,
   zIndex: String(1000 - Math.round(fullHeightM(plant) * 100)),
