@@ -49,8 +49,8 @@ export const FIELD_NOTES = {
   heatZone: {
     word: 'Summers',
     note:
-      'Count the days above 30 °C of a usual year, or ask a weather station or the local extension office. Said too high, good plants are ' +
-      'held back; left untold, heat is held against no plant.',
+      'Count the days above 30 °C of a usual year, or ask a weather station or the local extension office. Said too high, ' +
+      'good plants are held back; left untold, heat is held against no plant.',
   },
   depth: {
     word: 'Depth of a bed',

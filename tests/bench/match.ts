@@ -1,5 +1,6 @@
+import { readFileSync } from 'node:fs'
 import { DIRECTIONS, partners, swaps } from '../../core/match'
-import { misfits, type Plant, type SiteConditions } from '../../core/plant'
+import { findPlants, misfits, type Plant, type SiteConditions } from '../../core/plant'
 import { plants } from '../support/library'
 import { median, type Report } from './report'
 
@@ -54,5 +55,30 @@ export function benchMatch(report: Report) {
     }),
     'ms',
     100,
+  )
+  benchNames(report)
+}
+
+/** Everyday names with the right plant first, and what a search takes while such a name is typed. */
+function benchNames(report: Report) {
+  const lines = readFileSync(new URL('../support/everydayNames.txt', import.meta.url), 'utf8')
+    .trim()
+    .split('\n')
+  const names = lines.map((line) => line.split(' = ') as [string, string])
+  const nameOf = new Map(plants.map((p) => [p.id, p.botanicalName]))
+  const isRight = ([name, wanted]: [string, string]) => {
+    const first = nameOf.get(findPlants(plants, name)[0] ?? '') ?? ''
+    return wanted.split('|').some((w) => first.startsWith(w))
+  }
+  report('search-names-right', (100 * names.filter(isRight).length) / names.length, '%', 100)
+  const typed = names.flatMap(([name]) => Array.from({ length: name.length }, (_, k) => name.slice(0, k + 1)))
+  let i = 0
+  report(
+    'search-a-letter',
+    median(2000, () => {
+      findPlants(plants, typed[i++ % typed.length]!)
+    }),
+    'ms',
+    30,
   )
 }

@@ -18,7 +18,7 @@ const METRIC = String.raw`(?:centimet(?:er|re)s?|met(?:er|re)s?|mm|cm|m)`
 const UNIT = String.raw`(?:${FEET}|${INCH}|${METRIC})`
 const ONE = String.raw`(?:${NUMBER}\s*-?${FEET}\s*${NUMBER}\s*${INCH}|${NUMBER}(?:\s*-?${UNIT}(?![\p{L}]))?)`
 const SPAN = new RegExp(
-  String.raw`(?<![\p{L}\d#.,/])(?<a>${ONE})(?:\s*(?:-|–|—|to|bis|à|or)\s*(?<b>${ONE}))?(?![\d]|[.,]\d)`,
+  String.raw`(?:(?<![\p{L}\d#.,/])|(?<=\d[x×X]))(?<a>${ONE})(?:\s*(?:-|–|—|to|bis|à|or)\s*(?<b>${ONE}))?(?![\d]|[.,]\d)`,
   'giu',
 )
 const ENDS_IN_UNIT = new RegExp(String.raw`${UNIT}$`, 'iu')

@@ -1,5 +1,7 @@
+import { coloursIn } from '../../colour'
+
 /** A botanical name read from a text, with where it stands. */
-interface NameSaid {
+export interface NameSaid {
   /** As the library writes it: `Hydrangea paniculata 'Limelight'`. */
   readonly value: string
   readonly start: number
@@ -143,7 +145,8 @@ function looseCultivar(
   m: RegExpMatchArray,
   keepsSpecies: boolean,
 ): { value: string; end: number } | null {
-  if (!keepsSpecies) return null
+  // A full stop ends the name.
+  if (!keepsSpecies || m[0].endsWith('.')) return null
   const end = (m.index ?? 0) + m[0].length
   const behind = /^[ \t]+((?:\p{Lu}[\p{L}'’-]+[ \t]*){1,3})/u.exec(text.slice(end))
   if (!behind) return null
@@ -169,6 +172,8 @@ export function commonIn(
   text: string,
   botanical: NameSaid | null,
 ): { value: string; start: number; end: number } | null {
+  const told = /common name[ \t]*[:=][ \t]*([^\n,;(]{2,60})/i.exec(text)
+  if (told) return placed(told[1]!.trim(), text, told.index)
   const blank = botanical
     ? text.slice(0, botanical.start) + '|'.repeat(botanical.end - botanical.start) + text.slice(botanical.end)
     : text
@@ -176,11 +181,12 @@ export function commonIn(
   for (const line of blank.split('\n').slice(0, MOST_LINES)) {
     const figure = line.search(/\d/)
     for (const part of line.slice(0, figure < 0 ? undefined : figure).matchAll(PARTS)) {
-      const words = part[0].replace(/^[\s'’"“”*·•-]+|[\s'’"“”*·•-]+$/g, '')
-      const isFact = words.split(/[\s-]+/).some((w) => FACT.test(w)) || !/\p{L}{3,}/u.test(words)
+      const words = part[0].replace(/\s['‘"“]\p{Lu}.*$/u, '').replace(/^[\s'’"“”*·•-]+|[\s'’"“”*·•-]+$/g, '')
+      const isFact = words.split(/[\s-]+/).some((w) => FACT.test(w)) || isColour(words)
       // Behind the first of its facts a line has no more names.
-      if (isFact && /\p{L}{3,}/u.test(words)) break
-      if (isFact || words.split(/\s+/).length > MOST_WORDS) continue
+      if (!/\p{L}{3,}/u.test(words)) continue
+      if (isFact) break
+      if (words.split(/\s+/).length > MOST_WORDS) continue
       const start = at + (part.index ?? 0) + part[0].indexOf(words)
       return { value: words, start, end: start + words.length }
     }
@@ -188,11 +194,21 @@ export function commonIn(
   }
   return null
 }
+const placed = (value: string, text: string, from: number) => {
+  const start = text.indexOf(value, from)
+  return { value, start, end: start + value.length }
+}
+/** Nothing is left of a name that is a colour. */
+const isColour = (words: string) =>
+  coloursIn(words)
+    .reduce((rest, c) => rest.replace(c.words, ''), words)
+    .replace(/\b(with|and)\b/gi, '')
+    .trim() === ''
 /** Words that begin a fact of a label: no names. */
 const FACTS = String.raw`
   height width spread zones? usda full part partial hardy hardiness blooms? blooming flowers? flowering tall
   wide high spacing price pots? gallons? gal containers? mature size exposure deer rabbits? drought resistant
   tolerant moist well perennials? annuals? evergreen deciduous shrubs? syn aka item sku in stock add cart each
   hybrids? cultivars? cv sun sunny foliage lea(?:f|ves) hoch h[öo]he breite grows? native attracts great spring
-  through january february april june july august september october november december`
+  through corms? jan feb mar apr jun jul aug sept? oct nov dec january february april june july august september october november december`
 const FACT = new RegExp(`^(${FACTS.trim().split(/\s+/).join('|')})$`, 'i')

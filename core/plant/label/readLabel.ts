@@ -2,7 +2,7 @@ import { coloursIn } from '../../colour'
 import type { Units } from '../../measure'
 import { lengthsIn, type LengthSaid } from './lengthsIn'
 import { monthsIn } from './monthsIn'
-import { botanicalIn, commonIn, type KnownNames } from './namesIn'
+import { botanicalIn, commonIn, type KnownNames, type NameSaid } from './namesIn'
 import { soldIn } from './soldIn'
 import { fragranceIn, kindIn, leftByIn, lightIn, retentionIn, soilsIn, waterIn, zonesIn } from './wordsIn'
 
@@ -50,8 +50,8 @@ interface LabelContext {
  * not say is left out.
  */
 export function readLabel(text: string, { known, southern }: LabelContext): LabelRead {
-  const botanical = botanicalIn(text, known)
-  const common = commonIn(text, botanical)
+  const common = commonIn(text, botanicalIn(text, known))
+  const botanical = withCultivar(text, botanicalIn(text, known), common)
   // Names hold words of colours, seasons and light that say nothing of the plant.
   const facts = blanked(text, [botanical, common])
   const at = (said: { start: number; end: number } | null, doubt = ''): Reading | undefined =>
@@ -94,6 +94,16 @@ export function readLabel(text: string, { known, southern }: LabelContext): Labe
   return Object.fromEntries(Object.entries(read).filter(([, reading]) => reading !== undefined)) as LabelRead
 }
 
+/** A cultivar in quotes that stands by the everyday name belongs to the botanical one: `Little Bluestem 'Blaze'`. */
+function withCultivar(text: string, botanical: NameSaid | null, common: Said | null): NameSaid | null {
+  if (!botanical || !common || botanical.value.includes("'")) return botanical
+  const quoted = /^\s*['‘"“]([\p{Lu}][^'’"”\n]{1,40})['’"”]/u.exec(text.slice(common.end))
+  return quoted ? { ...botanical, value: `${botanical.value} '${quoted[1]!}'` } : botanical
+}
+interface Said {
+  readonly start: number
+  readonly end: number
+}
 const NAME_DOUBT = 'written unlike a name that is known here'
 const tidy = (text: string) => text.replace(/\s+/g, ' ').replace(/^[\s:,;.]+|[\s:,;.]+$/g, '')
 
@@ -104,8 +114,8 @@ function blanked(text: string, spans: readonly ({ start: number; end: number } |
   )
 }
 
-const IS_HEIGHT = /^[\s)]*(?:-\s*)?(?:tall|high|height|h\b|in height|hoch|haut)/i
-const IS_SPREAD = /^[\s)]*(?:-\s*)?(?:wide|spread|across|width|w\b|in width|broad|breit|large)/i
+const IS_HEIGHT = /^[\s)]*(?:-\s*)?(?:tall|high|height|h\b|in height|hoch|haut|hoog)/i
+const IS_SPREAD = /^[\s)]*(?:-\s*)?(?:wide|spread|across|width|w\b|in width|broad|breit|breed|large)/i
 const IS_BOTH =
   /^\s*(?:tall|high|h)\s*(?:and|&|x|×|\/|\+|by)\s*(?:wide|w\b|spread|across)|^\s*(?:in )?height and (?:spread|width)/i
 const IS_OTHER =
@@ -120,8 +130,14 @@ const CROSSED = /^[\s)]*(?:tall|high|h)?\s*(?:x|×|by|\*)\s*$/i
 type What = 'height' | 'spread' | 'both' | 'apart' | 'other' | ''
 const HALF_LINE = 26
 
-/** What a length is, by the words right behind it, then by those before it; empty when neither says. */
+/** `Height: 3-4'`, `W 75 cm`: what it is stands right before it. */
+const NAMED_HEIGHT = /(?:height|hgt|\bht|h[öo]he|hauteur|hoogte|\bH)[\s:.=(]*$/i
+const NAMED_SPREAD = /(?:spread|width|breite|largeur|breedte|\bW|ø)[\s:.=(]*$/i
+
+/** What a length is, by its name before it, by the words right behind it, then by others before it; empty when none says. */
 function whatLength(before: string, behind: string): What {
+  if (NAMED_HEIGHT.test(before)) return 'height'
+  if (NAMED_SPREAD.test(before)) return 'spread'
   if (/(?:spacing|apart|o\.c)/i.test(behind.slice(0, 9)) || BEFORE_OTHER.test(before)) return 'apart'
   if (IS_OTHER.test(behind)) return 'other'
   if (IS_BOTH.test(behind) || BEFORE_BOTH.test(before)) return 'both'
@@ -139,7 +155,8 @@ function sizesOf(text: string): { height?: Reading; spread?: Reading } {
   const isCrossed = (i: number) => !!all[i + 1] && CROSSED.test(text.slice(all[i]!.end, all[i + 1]!.start))
   all.forEach((s, i) => {
     const before = text.slice(Math.max(0, s.start - HALF_LINE), s.start)
-    const what = whatLength(before, text.slice(s.end, s.end + HALF_LINE))
+    const behind = text.slice(s.end, s.end + HALF_LINE).split('\n')[0]!
+    const what = whatLength(before, behind)
     if (what === 'other') return
     if (what === 'both') {
       put('height', s)
@@ -170,7 +187,7 @@ function inherited(text: string, spans: readonly LengthSaid[]): (LengthSaid & { 
 const FLOWER_WORDS = /\b(?:flowers?|flowering|blooms?|blossoms?|bells|trumpets|petals?|daisies|bl[üu]ten?)\b/i
 const LEAF_WORDS = /\b(?:foliage|leaf|leaves|leaved|needles?|fronds?|blades?|variegat\w+|laub|bl[äa]tter)\b/i
 const OTHER_WORDS =
-  /\b(?:berr(?:y|ies)|fruits?|hips?|bark|stems?|twigs?|seed ?heads?|cones?|(?:in )?(?:fall|autumn|winter))\b/i
+  /\b(?:berr(?:y|ies)|fruits?|hips?|bark|stems?|twigs?|seed ?heads?|cones?|eyes?|cent(?:re|er)s?|throats?|(?:in )?(?:fall|autumn|winter))\b/i
 /** How far behind a colour the word stands that says of what it is, letters. */
 const WORD_BEHIND = 26
 const LEAF_BEFORE = /\b(?:foliage|lea(?:f|ves)|laub)(?: colou?r)?[\s:=-]*(?:is |are )?$/i
@@ -183,7 +200,8 @@ function whatIs(before: string, behind: string): 'flower' | 'leaf' | 'other' | '
   if (LEAF_BEFORE.test(before)) return 'leaf'
   if (OTHER_BEFORE.test(before)) return 'other'
   if (FLOWER_BEFORE.test(before)) return 'flower'
-  const clause = behind.split(/[.;\n]/)[0]!.slice(0, WORD_BEHIND)
+  // What comes `with` it has a colour of its own: apricot with a purple eye.
+  const clause = behind.split(/[.;\n]|\bwith\b/)[0]!.slice(0, WORD_BEHIND)
   const places = (
     [
       ['flower', FLOWER_WORDS],
@@ -224,7 +242,7 @@ function coloursOf(text: string): { flowerColours?: Reading; leafColour?: Readin
 
 const NOT_BLOOM =
   /\b(?:prune|plant|sow|divide|cut|fruit\w*|berr\w+|harvest\w*|foliage|leaf|interest|colou?r in|ships?|hardy|until|semi)\b[^.;\n]{0,14}$/i
-const BLOOM = /bloom|flower|blossom|bl[üu]\w+|florai\w+|fiorit\w+/i
+const BLOOM = /bloom|flower|blossom|\bbl[üu](?:te|ten|ht|hend)\b|bloei|florai\w+|fiorit\w+/i
 const CLAUSE = /[.;\n]/
 
 function monthsOf(text: string, southern: boolean): Reading | undefined {

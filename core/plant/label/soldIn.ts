@@ -1,13 +1,14 @@
 import type { SoldSize } from '../plant'
 import type { Said } from './wordsIn'
 
-const AMOUNT = String.raw`\d{1,4}(?:[.,]\d{1,2})?`
+const AMOUNT = String.raw`(?:\d{1,3}\s\d\/\d|\d{1,4}(?:[.,]\d{1,2})?)`
 const HOLDER = String.raw`(?:[\s-]?(?:pots?|containers?|cans?|trays?))`
 const VOLUME = 'gal(?:lon)?s?|qts?|quarts?|pints?|pt|litres?|liters?|ltr?|l|pk|pack|cell'
 const SIZES = [
   String.raw`#\s?\d{1,2}${HOLDER}?`,
   String.raw`(?:${AMOUNT}|\d+\/\d+)[\s-]?(?:${VOLUME})${HOLDER}?`,
-  String.raw`(?:${AMOUNT})[\s-]?(?:cm|in(?:ch)?\.?|["″])[\s-]?(?:pots?|containers?|plugs?)`,
+  String.raw`(?:${AMOUNT})[\s-]?(?:mm|cm|in(?:ch)?\.?|["″])[\s-]?(?:pots?|containers?|plugs?)`,
+  String.raw`\d{2,3}\s?mm(?=\s*[$€£])`,
   String.raw`C\s?\d{1,3}|P\s?\d{1,2}|bare[\s-]?root|plugs?|balled and burlapped|b&b`,
   String.raw`(?:quart|gallon)${HOLDER}?`,
 ]
@@ -50,7 +51,8 @@ function labelOf(said: string | undefined): string {
     .replace(/^c\s?(\d+)$/i, '$1 L')
     .replace(/^p\s?(\d+)$/i, '$1 cm')
     .replace(/(?<=\S)[\s-]*(?:pots?|containers?)$/i, '')
-    .replace(/(\d)(cm|in)\b/i, '$1 $2')
+    .replace(/(\d)\s?["″]/, '$1 in')
+    .replace(/(\d)(mm|cm|in)\b/i, '$1 $2')
     .replace(/^#\s?(\d+).*$/, '$1 gal')
     .replace(/(\d),(\d)/, '$1.$2')
     .replace(/(\d)[\s-]?(?:gallons?|gals?)\b/i, '$1 gal')

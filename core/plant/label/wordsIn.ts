@@ -39,13 +39,13 @@ const LIGHT: Words<readonly [SunClass, SunClass]> = [
     ['full-sun', 'part-shade'],
   ],
   [
-    /\b(part(ial|ly|-)?|half|some|light|dappled|semi|filtered|high|open)[ -]*(shade|shaded|shadow|light)\b|\bdappled\b|halbschatten\w*|mi-?ombre|media sombra|mezz.?ombra/,
+    /\b(part(ial|ly|-)?|half|some|light|dappled|semi|filtered|high|open)[ -]*(shade|shaded|shadow|light)\b|\bdappled\b|halbschatten\w*|half-?schaduw|mi-?ombre|media sombra|mezz.?ombra/,
     ['part-shade', 'part-shade'],
   ],
   [/\b(part(ial|ly|-)?|half|some|morning|filtered|indirect)[ -]*sun(light|ny)?\b/, ['part-sun', 'part-sun']],
   [/\b(full|deep|heavy|dense|complete|total)[ -]*shade\b|vollschatten/, ['shade', 'shade']],
   [
-    /\b(full|direct|all[- ]day|lots of|bright)?[ -]*sun(light|ny|shine)?\b|voll\w* sonn\w*|sonnig\w*|plein soleil|soleil|pleno sol|pieno sole/,
+    /\b(full|direct|all[- ]day|lots of|bright)?[ -]*sun(light|ny|shine)?\b|voll\w* sonn\w*|sonnig\w*|\bzon(nig)?\b|plein soleil|soleil|pleno sol|pieno sole/,
     ['full-sun', 'full-sun'],
   ],
   [/\bshad(e|y|ed)\b|\bschatt\w+|\bombre\b/, ['part-shade', 'shade']],
@@ -118,8 +118,13 @@ export function soilsIn(text: string): Said<readonly Soil[]> | null {
 const ZONE_1_F = -60
 const ZONE_STEP_F = 10
 const MOST_ZONE = 13
-const ZONES =
-  /\b(?:usda|hardiness|zones?|whz|winterh[äa]rtezone)[^\d\n-]{0,24}(\d{1,2})\s?[ab]?(?:\s*(?:-|–|—|to|through|thru|bis)\s*(?:zone\s*)?(\d{1,2})\s?[ab]?)?(?!\d)/i
+const ZONES = new RegExp(
+  [
+    String.raw`\b(?:(?:usda|hardiness|zones?|whz|winterh[äa]rtezone)[^\d\n-]{0,24}|z\s?)(\d{1,2})[ab]?(?![a-z])`,
+    String.raw`(?:\s*(?:-|–|—|to|through|thru|bis)\s*(?:zone\s*)?(\d{1,2})[ab]?(?![a-z]))?(?!\d)`,
+  ].join(''),
+  'i',
+)
 const FROST_HARDY =
   /(?:hard(?:y|iness)|winterhart|rustique|survives|tolerates|down|frost)[^\d\n]{0,24}?([-−–]?\s?\d{1,2})\s*°?\s?(c|f)\b/i
 const RATED = /\bH([1-7])[abc]?\b(?! ?[x×])/
@@ -175,7 +180,10 @@ export const kindIn = (text: string): Said<Kind> | null => allIn(text, KIND)[0] 
 
 const RETENTION: Words<Retention> = [
   [/\bsemi[- ]?evergreen\b|\bhalbimmergr[üu]n\w*/, 'semi-evergreen'],
-  [/\bevergreen\b|\bimmergr[üu]n\w*|\bwintergr[üu]n\w*|\bpersistante?\b/, 'evergreen'],
+  [
+    /\bevergreen\b|\bimmergr[üu]n\w*|\bgroenblijvend\b|\bwintergroen\b|\bwintergr[üu]n\w*|\bpersistante?\b/,
+    'evergreen',
+  ],
   [/\bdeciduous\b|\blaubabwerfend\b|\bsommergr[üu]n\w*|\bcaduque?\b/, 'deciduous'],
   [/\bdies back\b|\bherbaceous\b/, 'dies-back'],
 ]
