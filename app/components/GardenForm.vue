@@ -113,7 +113,6 @@ function save() {
         :model-value="flat.town"
         class="w-full"
         autocomplete="off"
-        :aria-expanded="places.length > 0"
         @update:model-value="(v) => typeTown(String(v))"
       />
       <ul
