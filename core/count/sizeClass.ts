@@ -1,5 +1,5 @@
 import type { SizeClass } from '../model'
-import type { SoldSize } from '../plant'
+import { potLitres, type SoldSize } from '../plant'
 
 /** What the label of a size says: its class, how many make a pack, and the volume of its pot in litres (0 for bulbs). */
 interface SizeFigures {
@@ -12,31 +12,21 @@ interface SizeFigures {
 const LARGE_L = 10
 const SMALL_L = 1
 const PLUG_L = 0.05
-/** A square pot is filled to about nine tenths of its cube. */
-const FILLED = 0.9
+/** What names no pot is taken for one of this many litres. */
+const USUAL_L = 2
 
 /**
- * Reads the label of a size as nurseries write it: `plug`, `9 cm`, `2 L`, `25 bulbs`, `six-pack`, `tray of 40`, `bare root`. What is not
- * read is a pot of 2 litres sold singly.
+ * Reads the label of a size as nurseries write it: `plug`, `9 cm`, `2 L`, `3 gal`, `4 in`, `25 bulbs`, `six-pack`, `tray of 40`,
+ * `bare root`. What is not read is a pot of 2 litres sold singly.
  */
 export function sizeFigures(label: string): SizeFigures {
   const text = label.toLowerCase()
   const bulbs = /(\d+)?\s*(bulb|corm|tuber)/.exec(text)
   if (bulbs) return { sizeClass: 'bulb', pack: Number(bulbs[1] ?? 1), volumeL: 0 }
   const pack = packOf(text)
-  if (/plug|seedling|liner|module/.test(text)) return { sizeClass: 'plug', pack, volumeL: PLUG_L }
-  const cm = /(\d+(?:[.,]\d+)?)\s*cm/.exec(text)
-  const litres = /(\d+(?:[.,]\d+)?)\s*l\b/.exec(text)
-  const volumeL = volumeOf(cm?.[1], litres?.[1])
+  const volumeL = potLitres(text) ?? USUAL_L
   return { sizeClass: classOf(volumeL), pack, volumeL }
 }
-
-function volumeOf(cm: string | undefined, litres: string | undefined): number {
-  if (litres) return number(litres)
-  return cm ? (number(cm) / 10) ** 3 * FILLED : 2
-}
-
-const number = (text: string) => Number(text.replace(',', '.'))
 
 function packOf(text: string): number {
   const said =

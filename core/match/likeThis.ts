@@ -1,5 +1,5 @@
 import { coloursIn, deltaE } from '../colour'
-import { EATERS, fullHeightM, type Plant } from '../plant'
+import { EATERS, fullHeightM, isSafetyKnown, type Plant } from '../plant'
 import { unlikeness } from './standIn'
 
 /** What is to be other than in the plant that is liked. */
@@ -10,7 +10,8 @@ const LESS = 0.82
 const [WHITE] = coloursIn('white')
 const NEAR_WHITE = 9
 const priceOf = (p: Plant) => Math.min(...p.sizes.map((s) => s.price))
-const isHarmless = (p: Plant) => p.hazards.length === 0 && EATERS.every((e) => p.toxicity[e] === 'none')
+const isHarmless = (p: Plant) =>
+  isSafetyKnown(p) && p.hazards.length === 0 && EATERS.every((e) => p.toxicity[e] === 'none')
 
 const HOLDS: Readonly<Record<But, (p: Plant, than: Plant) => boolean>> = {
   lower: (p, than) => fullHeightM(p) <= fullHeightM(than) * LESS,

@@ -1,4 +1,5 @@
 import type { Plant } from './plant'
+import { genusOf } from './plantWords'
 import { EATERS, TOXIC_GRADES, type Eater, type ToxicGrade } from './plantTraits'
 
 const GRADE_WORDS: Readonly<Record<ToxicGrade, string>> = {
@@ -33,10 +34,24 @@ function toxicWords({ toxicity }: Pick<Plant, 'toxicity'>): string {
   return words.length > 0 ? `${words.join(', ')} (${toxicity.part})` : ''
 }
 
+/** Safety that was borrowed from another genus says nothing of this plant. */
+export const isSafetyKnown = ({ botanicalName, borrowed }: Pick<Plant, 'botanicalName' | 'borrowed'>): boolean =>
+  !borrowed ||
+  !borrowed.columns.includes('toxic_people') ||
+  genusOf({ botanicalName: borrowed.from }) === genusOf({ botanicalName })
+
+const UNKNOWN = 'nobody has said whether it is poisonous: ask before it stands where children or animals come'
+
 /** What to be careful of: whom it poisons and by which part, sap, spines, where it is invasive, what the law says; empty for nothing. */
 export const cautionWords = (
-  plant: Pick<Plant, 'toxicity' | 'skin' | 'spines' | 'invasiveNote' | 'legalNote'>,
+  plant: Pick<Plant, 'toxicity' | 'skin' | 'spines' | 'invasiveNote' | 'legalNote' | 'botanicalName' | 'borrowed'>,
 ): string =>
-  [toxicWords(plant), SKIN_WORDS[plant.skin], SPINE_WORDS[plant.spines], plant.invasiveNote, plant.legalNote]
+  [
+    isSafetyKnown(plant) ? toxicWords(plant) : UNKNOWN,
+    SKIN_WORDS[plant.skin],
+    SPINE_WORDS[plant.spines],
+    plant.invasiveNote,
+    plant.legalNote,
+  ]
     .filter(Boolean)
     .join('; ')

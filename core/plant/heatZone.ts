@@ -1,8 +1,2 @@
 /** The most days a year above 30 °C of each heat zone, 1 to 11; zone 12 has more. */
 export const MOST_HOT_DAYS = [0, 7, 14, 30, 45, 60, 90, 120, 150, 180, 210] as const
-
-/** The heat zone, 1 to 12, of a place with so many days a year above 30 °C. */
-export const heatZoneOfDays = (days: number): number => {
-  const at = MOST_HOT_DAYS.findIndex((most) => days <= most)
-  return at < 0 ? MOST_HOT_DAYS.length + 1 : at + 1
-}

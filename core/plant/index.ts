@@ -37,9 +37,9 @@ export {
 export { type Eater, EATERS, PLAIN_TRAITS, type ToxicGrade } from './plantTraits'
 export { changedPlant, plantsCsv, plantsJson, readPlantsJson } from './plantLists'
 export { PLANT_COLUMNS } from './plantRow'
-export { cautionWords } from './cautions'
+export { cautionWords, isSafetyKnown } from './cautions'
 export { borrowedWords, growsWords, sourceWords, sownWords, standsWords, winterWords } from './plantFacts'
-export { HAZARD_WORDS, rangeWords, RETENTION_WORDS, showsWords } from './plantWords'
+export { HAZARD_WORDS, rangeWords, RETENTION_WORDS, showsWords, sizesSaid } from './plantWords'
 export {
   describeRowError,
   type PlantCells,
@@ -52,6 +52,7 @@ export {
 export { divides, movingMonths, renovationAdvice, shootsAgain } from './renovation'
 export { type PlantFilter, searchPlants } from './searchPlants'
 export { halfWidthAt } from './silhouette'
+export { potLitres } from './potLitres'
 export { boughtSize, grownShare, sizeAt } from './size'
 export { shownOf } from './shown'
 export { knownNames } from './label/namesIn'

@@ -8,18 +8,18 @@ import { climate, plants } from '../../tests/support/library'
 /** Least and greatest height and spread that a kind can have, metres. */
 const RANGE: Readonly<Record<Kind, readonly [number, number, number, number]>> = {
   tree: [2.5, 16, 1.8, 10],
-  conifer: [0.15, 16, 0.5, 8],
-  shrub: [0.25, 5, 0.35, 4.5],
-  rose: [0.6, 6, 0.8, 3],
-  climber: [1.2, 9, 0.3, 3.5],
-  // A palm lily, a giant rhubarb, a banana are herbs all the same.
-  perennial: [0.04, 4.2, 0.15, 3],
-  grass: [0.15, 3, 0.2, 1.6],
+  conifer: [0.15, 14, 0.5, 8],
+  shrub: [0.25, 5, 0.35, 4],
+  rose: [0.6, 2.3, 0.8, 1.8],
+  climber: [1.5, 9, 0.3, 3],
+  // A giant bird of paradise and a giant rhubarb are herbs all the same.
+  perennial: [0.1, 4, 0.15, 2.6],
+  grass: [0.15, 2, 0.25, 1.3],
   // Tree ferns among them.
-  fern: [0.15, 3, 0.25, 3],
-  groundcover: [0.03, 0.9, 0.2, 2.5],
-  bulb: [0.06, 2.2, 0.05, 1],
-  annual: [0.05, 3, 0.12, 1.4],
+  fern: [0.25, 2.8, 0.35, 2.9],
+  groundcover: [0.04, 0.8, 0.2, 2.2],
+  bulb: [0.06, 2, 0.05, 1],
+  annual: [0.05, 3, 0.15, 1.2],
   biennial: [0.15, 2, 0.2, 0.8],
 }
 

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { library, libraryCsv, plant, plants } from '../../tests/support/library'
-import { heatZoneOfDays } from './heatZone'
 import { misfits, type SiteConditions } from './fit'
 import { isWoody, type Plant } from './plant'
 import { plantCells } from './plantCells'
@@ -105,9 +104,6 @@ describe('what the library knows beside looks and wants', () => {
       expect(here.filter((p) => p.water.wettest === 'wet').length, `zone ${z}, wet`).toBeGreaterThanOrEqual(15)
     }
   })
-  it('counts hot days as heat zones', () => {
-    expect([0, 1, 7, 8, 31, 61, 210, 211, 300].map(heatZoneOfDays)).toEqual([1, 2, 2, 3, 5, 7, 11, 12, 12])
-  })
   it('keeps the warm limit of summers apart from winters; summers that nobody told are held against no plant', () => {
     const maritime: SiteConditions = {
       sunHours: 6,
@@ -119,8 +115,8 @@ describe('what the library knows beside looks and wants', () => {
     }
     const lilac = plant('syringa-vulgaris')
     expect(misfits(lilac, maritime)).toEqual([])
-    expect(misfits(lilac, { ...maritime, heatZone: heatZoneOfDays(140) }).map((m) => m.want)).toEqual(['summer'])
-    expect(misfits(lilac, { ...maritime, heatZone: heatZoneOfDays(12) })).toEqual([])
+    expect(misfits(lilac, { ...maritime, heatZone: 9 }).map((m) => m.want)).toEqual(['summer'])
+    expect(misfits(lilac, { ...maritime, heatZone: 3 })).toEqual([])
     expect(
       misfits(plant('lagerstroemia-indica'), { ...maritime, sunHours: 7, heatZone: 2 }).map((m) => m.want),
     ).toEqual(['cool'])

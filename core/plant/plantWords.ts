@@ -1,7 +1,7 @@
 import { monthName, monthSpan, placeMonths, type Climate, type PlaceMonth } from '../time'
 import { lookAt } from './look'
 import { words } from './fit'
-import type { Plant } from './plant'
+import { fullHeightM, type Plant } from './plant'
 
 export const HAZARD_WORDS: Readonly<Record<Plant['hazards'][number], string>> = {
   poison: 'poisonous parts',
@@ -23,6 +23,13 @@ export const RETENTION_WORDS: Readonly<Record<Plant['retention'], string>> = {
 /** Two ends of a range in words: `full sun to part shade`, `average`. */
 export const rangeWords = (from: string, to: string): string =>
   from === to ? words(from) : `${words(from)} to ${words(to)}`
+
+/** Height and spread of a grown plant, a length or from and to where both are known; `length` writes metres in the garden's manner. */
+export function sizesSaid(p: Plant, length: (m: number) => string): { height: string; spread: string } {
+  const said = (range: Plant['heightRange'], middle: number) =>
+    range ? `${length(range.least)} to ${length(range.most)}` : length(middle)
+  return { height: said(p.heightRange, fullHeightM(p)), spread: said(p.spreadRange, p.spreadM) }
+}
 
 const STATE_WORDS = {
   leaf: 'in leaf',

@@ -1,5 +1,6 @@
 import { colourWords, deltaE } from '../colour'
 import type { LibraryMonth } from '../time'
+import { isSafetyKnown } from './cautions'
 import { findPlants } from './findPlants'
 import { misfits, type SiteConditions } from './fit'
 import {
@@ -74,7 +75,7 @@ const QUESTIONS: { readonly [K in keyof PlantFilter]-?: (asked: NonNullable<Plan
   maxSpreadM: (m) => (p) => p.spreadM <= m,
   evergreen: () => (p) => p.retention === 'evergreen',
   flowerMonth: (month) => (p) => p.flowerMonths.includes(month),
-  withoutHazards: () => (p) => p.hazards.length === 0,
+  withoutHazards: () => (p) => p.hazards.length === 0 && isSafetyKnown(p),
   fragrant: () => (p) => p.fragrance !== 'none',
   flowerColours: (wanted) => (p) => isNearOne(flowersOf(p), wanted),
   leafColours: (wanted) => (p) => isNearOne(leavesOf(p), wanted),
@@ -85,7 +86,7 @@ const QUESTIONS: { readonly [K in keyof PlantFilter]-?: (asked: NonNullable<Plan
   drought: () => (p) => p.drought === 'high',
   leftByDeer: () => (p) => p.deer === 'resists',
   leftByRabbits: () => (p) => p.rabbits === 'resists',
-  safeFor: (eaters) => (p) => eaters.every((e) => p.toxicity[e] === 'none'),
+  safeFor: (eaters) => (p) => isSafetyKnown(p) && eaters.every((e) => p.toxicity[e] === 'none'),
   grownInYears: (years) => (p) => p.yearsTo90 <= years,
   mostPrice: (price) => (p) => Math.min(...p.sizes.map((s) => s.price)) <= price,
 }

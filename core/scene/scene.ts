@@ -20,7 +20,7 @@ export interface SceneInput {
   readonly library: ReadonlyMap<string, Plant>
   readonly climate: Climate
   readonly hardinessZone: string
-  /** Heat zone that the garden says, 1 to 12; without it the latitude tells, where it does. */
+  /** Heat zone that the garden says, 1 to 12; without it no summer is held against a plant. */
   readonly heatZone?: number | null
   /** Hours of sun over the bed, and the months of its growing season; null when measured by hand or not known. */
   readonly light?: { readonly hours: LightHours; readonly season: readonly PlaceMonth[] } | null

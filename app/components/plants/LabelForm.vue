@@ -2,13 +2,13 @@
 import { laneNames } from '~~/core/bed'
 import { freeSpot, isLaneOf } from '~~/core/layout'
 import {
-  fullHeightM,
   knownNames,
   LABEL_FIELDS,
   plantFromCells,
   plantOfLabel,
   rangeWords,
   readLabel,
+  sizesSaid,
   type LabelField,
   type Plant,
 } from '~~/core/plant'
@@ -36,9 +36,7 @@ const form = reactive<Record<LabelField, string>>(
 const byHand = reactive(new Set<LabelField>())
 const southern = computed(() => climate.value.southern)
 const known = computed(() => knownNames(library.plants.flatMap((p) => [p.botanicalName, ...p.synonyms])))
-const readings = computed(() =>
-  readLabel(label.value, { units: units.value, southern: southern.value, known: known.value }),
-)
+const readings = computed(() => readLabel(label.value, { southern: southern.value, known: known.value }))
 watch(readings, (read) => {
   for (const field of LABEL_FIELDS) if (!byHand.has(field)) form[field] = read[field]?.text ?? ''
 })
@@ -69,14 +67,13 @@ const pieces = computed(() => {
   return [...cuts, { words: label.value.slice(at), field: null }].filter((c) => c.words !== '')
 })
 
-const span = (range: Plant['heightRange'], middle: number) =>
-  range ? `${length(range.least)} to ${length(range.most)}` : length(middle)
 const summary = computed(() => {
   const p = plant.value
   if (!p) return ''
   const flowers = monthSpan(placeMonths(p.flowerMonths, climate.value))
+  const sizes = sizesSaid(p, length)
   return [
-    `${span(p.heightRange, fullHeightM(p))} high, ${span(p.spreadRange, p.spreadM)} across`,
+    `${sizes.height} high, ${sizes.spread} across`,
     rangeWords(p.sun.brightest, p.sun.darkest),
     `${rangeWords(p.water.driest, p.water.wettest)} water`,
     `zones ${p.zones.coldest} to ${p.zones.warmest}`,

@@ -48,19 +48,20 @@ function putColours(key: ColourKey, text: string) {
   put({ [key]: hexes })
 }
 const ANY = 'any'
-const choices = computed(
-  () =>
-    [
-      ['light', 'Light', SUN_CLASSES],
-      ['water', 'Water', WATER_CLASSES],
-      ['soil', 'Soil', SOILS],
-      ['habit', 'Habit', HABITS],
-    ] as const,
-)
+const CHOICES = [
+  ['light', 'Light', SUN_CLASSES],
+  ['water', 'Water', WATER_CLASSES],
+  ['soil', 'Soil', SOILS],
+  ['habit', 'Habit', HABITS],
+] as const
 const itemsOf = (key: 'light' | 'water' | 'soil' | 'habit', values: readonly string[]) => [
   { label: ANY, value: ANY },
   ...values.map((value) => ({ label: `${words(value)} (${props.remain({ [key]: value })})`, value })),
 ]
+const NUMBERS = [
+  ['grownInYears', 'Full size within, years', 1],
+  ['mostPrice', 'Price at most', 0],
+] as const
 const SWITCHES = [
   ['drought', 'stands drought'],
   ['leftByDeer', 'left alone by deer'],
@@ -126,7 +127,7 @@ defineExpose({ clear })
             @update:model-value="(v) => putLength(key, String(v))"
           />
         </UFormField>
-        <UFormField v-for="[key, label, values] in choices" :key="key" :label="label">
+        <UFormField v-for="[key, label, values] in CHOICES" :key="key" :label="label">
           <USelect
             size="sm"
             class="w-full"
@@ -136,24 +137,14 @@ defineExpose({ clear })
             @update:model-value="(v) => put({ [key]: v === ANY ? undefined : v })"
           />
         </UFormField>
-        <UFormField label="Full size within, years" class="col-span-2">
+        <UFormField v-for="[key, label, least] in NUMBERS" :key="key" :label="label" class="col-span-2">
           <UInput
             size="sm"
             type="number"
-            min="1"
+            :min="least"
             class="w-full"
-            :model-value="String(filter.grownInYears ?? '')"
-            @update:model-value="(v) => put({ grownInYears: number(String(v)) })"
-          />
-        </UFormField>
-        <UFormField label="Price at most" class="col-span-2">
-          <UInput
-            size="sm"
-            type="number"
-            min="0"
-            class="w-full"
-            :model-value="String(filter.mostPrice ?? '')"
-            @update:model-value="(v) => put({ mostPrice: number(String(v)) })"
+            :model-value="String(filter[key] ?? '')"
+            @update:model-value="(v) => put({ [key]: number(String(v)) })"
           />
         </UFormField>
         <div class="col-span-full flex flex-wrap gap-x-4 gap-y-2">

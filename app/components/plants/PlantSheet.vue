@@ -5,13 +5,14 @@ import {
   coloursOfForm,
   FORM_COLUMNS,
   formOfPlant,
-  fullHeightM,
   growsWords,
+  LABEL_FIELDS,
   misfits,
   plantCells,
   plantOfLabel,
   rangeWords,
   RETENTION_WORDS,
+  sizesSaid,
   sourceWords,
   sownWords,
   standsWords,
@@ -49,20 +50,9 @@ async function removeOwn() {
     said.value = messageOf(error)
   }
 }
-const FIELDS: readonly LabelField[] = [
-  'height',
-  'spread',
-  'years',
-  'light',
-  'water',
-  'soil',
-  'zones',
-  'flowerColours',
-  'flowerMonths',
-  'leafColour',
-  'scent',
-  'sizes',
-]
+/** A kind stays what it is called and of what sort it is. */
+const FIXED: ReadonlySet<LabelField> = new Set(['botanicalName', 'commonName', 'kind', 'leaf', 'leftBy'])
+const FIELDS = LABEL_FIELDS.filter((f) => !FIXED.has(f))
 const { units } = useManner()
 const before = computed(() => formOfPlant(props.plant, units.value, climate.value))
 const draft = reactive<Partial<Record<LabelField, string>>>({})
@@ -108,8 +98,7 @@ async function save(reset = false) {
     problem.value = messageOf(error)
   }
 }
-const span = (range: Plant['heightRange'], middle: number) =>
-  range ? `${length(range.least)} to ${length(range.most)}` : length(middle)
+const sizes = computed(() => sizesSaid(props.plant, length))
 const caution = computed(() => cautionWords(props.plant))
 const facts = computed(() => {
   const { plant: p } = props
@@ -156,10 +145,7 @@ const grownIn = computed(() => (props.plant.yearsTo90 === 1 ? 'a year' : `${prop
     <p v-if="said" class="problem text-amber-deep col-span-full flex gap-1.5" role="alert">{{ said }}</p>
     <dl class="grid grid-cols-[54px_1fr] gap-y-1 gap-x-2.5 my-2.5 mx-0 leading-snug">
       <dt class="text-soft">Size</dt>
-      <dd>
-        {{ span(plant.heightRange, fullHeightM(plant)) }} high, {{ span(plant.spreadRange, plant.spreadM) }} across,
-        in about {{ grownIn }}
-      </dd>
+      <dd>{{ sizes.height }} high, {{ sizes.spread }} across, in about {{ grownIn }}</dd>
       <dt class="text-soft">Leaf</dt>
       <dd>
         {{ words(plant.leafSize) }}, {{ words(plant.leafOutline) }}, {{ words(plant.leafSurface) }};

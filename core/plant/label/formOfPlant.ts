@@ -1,8 +1,8 @@
 import { coloursIn, colourWords } from '../../colour'
 import { formatLength, type Units } from '../../measure'
 import { monthSpan, placeMonths, type Climate } from '../../time'
-import { fullHeightM, type Plant } from '../plant'
-import { rangeWords } from '../plantWords'
+import type { Plant } from '../plant'
+import { rangeWords, sizesSaid } from '../plantWords'
 import type { LabelForm } from './labelPlant'
 
 /** The colours that stand behind the words of {@link formOfPlant}, `#rrggbb`. */
@@ -18,12 +18,10 @@ function colourText(colour: string): string {
 
 /** A plant as the form of it reads: figures in the garden's units, light and water and colours in words. */
 export function formOfPlant(p: Plant, units: Units, climate: Pick<Climate, 'southern'>): LabelForm {
-  const length = (m: number) => formatLength(m, units)
-  const span = (range: Plant['heightRange'], middle: number) =>
-    range ? `${length(range.least)} to ${length(range.most)}` : length(middle)
+  const sizes = sizesSaid(p, (m) => formatLength(m, units))
   return {
-    height: span(p.heightRange, fullHeightM(p)),
-    spread: span(p.spreadRange, p.spreadM),
+    height: sizes.height,
+    spread: sizes.spread,
     years: String(p.yearsTo90),
     light: rangeWords(p.sun.brightest, p.sun.darkest),
     water: rangeWords(p.water.driest, p.water.wettest),

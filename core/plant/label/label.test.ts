@@ -3,8 +3,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { deltaE } from '../../colour'
 import { plants } from '../../../tests/support/library'
+import { cautionWords, isSafetyKnown } from '../cautions'
 import { fullHeightM } from '../plant'
 import { plantFromCells } from '../readPlants'
+import { searchPlants } from '../searchPlants'
 import { plantOfLabel } from './labelPlant'
 import { lengthsIn } from './lengthsIn'
 import { monthsIn } from './monthsIn'
@@ -153,6 +155,17 @@ describe('what a form says', () => {
     expect(Object.keys(faults).sort()).toEqual(['flowerColours', 'height', 'zones'])
     expect(faults.height).toContain('3 ft')
     expect(plantOfLabel({}, plants, context).faults.botanicalName).toBeDefined()
+  })
+})
+
+describe('safety', () => {
+  it('of a plant that leans on another genus is not known, told so, and never passes for harmless', () => {
+    const stranger = plantOf('Gomphostigma virgatum, evergreen shrub 1.5 m x 1 m, white flowers in summer')
+    expect(isSafetyKnown(stranger)).toBe(false)
+    expect(cautionWords(stranger)).toContain('nobody has said')
+    expect(searchPlants([stranger], { safeFor: ['people'] })).toEqual([])
+    expect(searchPlants([stranger], { withoutHazards: true })).toEqual([])
+    expect(isSafetyKnown(plantOf("Nepeta racemosa 'Walker', 18 in, violet flowers"))).toBe(true)
   })
 })
 

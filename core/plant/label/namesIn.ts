@@ -2,7 +2,7 @@ import { coloursIn } from '../../colour'
 
 /** A botanical name read from a text, with where it stands. */
 export interface NameSaid {
-  /** As the library writes it: `Hydrangea paniculata 'Limelight'`. */
+  /** As the library writes it: `Hydrangea paniculata 'Unique'`. */
   readonly value: string
   readonly start: number
   readonly end: number

@@ -1,5 +1,4 @@
 import { coloursIn } from '../../colour'
-import type { Units } from '../../measure'
 import { lengthsIn, type LengthSaid } from './lengthsIn'
 import { monthsIn } from './monthsIn'
 import { botanicalIn, commonIn, type KnownNames, type NameSaid } from './namesIn'
@@ -38,20 +37,19 @@ export interface Reading {
 export type LabelRead = Readonly<Partial<Record<LabelField, Reading>>>
 
 interface LabelContext {
-  readonly units: Units
   readonly southern: boolean
   readonly known: KnownNames
 }
 
 /**
- * Reads the text of a plant's label or of a nursery's page: `6-8 ft tall x 4 ft wide, full sun to part shade, USDA 5-9, lavender
- * blue, July to Sept, deer
- * resistant, 2 gal 24.99`. Each reading keeps its words and their place; what may mean something else says so. What the text does
- * not say is left out.
+ * Reads the text of a plant's label or of a nursery's page: `6-8 ft tall x 4 ft wide, full sun to part shade, USDA 5-9, lavender blue, July
+ * to Sept, deer resistant, 2 gal 24.99`. Each reading keeps its words and their place; what may mean something else says so. What the text
+ * does not say is left out.
  */
 export function readLabel(text: string, { known, southern }: LabelContext): LabelRead {
-  const common = commonIn(text, botanicalIn(text, known))
-  const botanical = withCultivar(text, botanicalIn(text, known), common)
+  const named = botanicalIn(text, known)
+  const common = commonIn(text, named)
+  const botanical = withCultivar(text, named, common)
   // Names hold words of colours, seasons and light that say nothing of the plant.
   const facts = blanked(text, [botanical, common])
   const at = (said: { start: number; end: number } | null, doubt = ''): Reading | undefined =>
@@ -118,11 +116,17 @@ const IS_HEIGHT = /^[\s)]*(?:-\s*)?(?:tall|high|height|h\b|in height|hoch|haut|h
 const IS_SPREAD = /^[\s)]*(?:-\s*)?(?:wide|spread|across|width|w\b|in width|broad|breit|breed|large)/i
 const IS_BOTH =
   /^\s*(?:tall|high|h)\s*(?:and|&|x|×|\/|\+|by)\s*(?:wide|w\b|spread|across)|^\s*(?:in )?height and (?:spread|width)/i
-const IS_OTHER =
-  /^\s*-?(?:pots?|containers?|plugs?|apart|spacing|o\.?c\b|on cent|deep|blooms?|flowers?|flower heads?|heads|clusters|leaves|long|panicles|spikes|trunk|caliper)/i
-const BEFORE_HEIGHT =
-  /(?:height|hgt|ht|tall|high|h[öo]he|hauteur|grows?(?: to)?|reach\w*(?: to)?|up to|mature size|size|\bH)[\s:.=(]*(?:about |approx\.? |of |to )?$/i
-const BEFORE_SPREAD = /(?:spread|width|wide|breite|largeur|across|\bW|ø)[\s:.=(]*(?:about |approx\.? |of |to )?$/i
+const OTHERS =
+  'pots? containers? plugs? apart spacing o\\.?c\\b on.cent deep blooms? flowers? heads clusters leaves long panicles spikes'
+    .split(' ')
+    .join('|')
+const IS_OTHER = new RegExp(String.raw`^\s*-?(?:flower heads?|trunk|caliper|${OTHERS})`, 'i')
+const ABOUT = String.raw`[\s:.=(]*(?:about |approx\.? |of |to )?$`
+const HEIGHT_NAMES = String.raw`height|hgt|\bht|h[öo]he|hauteur|hoogte|\bH`
+const SPREAD_NAMES = String.raw`spread|width|breite|largeur|breedte|\bW|ø`
+const GROWS = String.raw`tall|high|grows?(?: to)?|reach\w*(?: to)?|up to|mature size|size`
+const BEFORE_HEIGHT = new RegExp(`(?:${HEIGHT_NAMES}|${GROWS})${ABOUT}`, 'i')
+const BEFORE_SPREAD = new RegExp(`(?:${SPREAD_NAMES}|wide|across)${ABOUT}`, 'i')
 const BEFORE_BOTH = /(?:height and (?:spread|width)|h\s*[&x×/]\s*[ws])[\s:.=(]*$/i
 const BEFORE_OTHER = /(?:spacing|apart|space|plant(?:ing)? depth|depth|pots?|every)[\s:.=(]*(?:about |at )?$/i
 const CROSSED = /^[\s)]*(?:tall|high|h)?\s*(?:x|×|by|\*)\s*$/i
@@ -131,8 +135,8 @@ type What = 'height' | 'spread' | 'both' | 'apart' | 'other' | ''
 const HALF_LINE = 26
 
 /** `Height: 3-4'`, `W 75 cm`: what it is stands right before it. */
-const NAMED_HEIGHT = /(?:height|hgt|\bht|h[öo]he|hauteur|hoogte|\bH)[\s:.=(]*$/i
-const NAMED_SPREAD = /(?:spread|width|breite|largeur|breedte|\bW|ø)[\s:.=(]*$/i
+const NAMED_HEIGHT = new RegExp(String.raw`(?:${HEIGHT_NAMES})[\s:.=(]*$`, 'i')
+const NAMED_SPREAD = new RegExp(String.raw`(?:${SPREAD_NAMES})[\s:.=(]*$`, 'i')
 
 /** What a length is, by its name before it, by the words right behind it, then by others before it; empty when none says. */
 function whatLength(before: string, behind: string): What {
@@ -186,8 +190,8 @@ function inherited(text: string, spans: readonly LengthSaid[]): (LengthSaid & { 
 
 const FLOWER_WORDS = /\b(?:flowers?|flowering|blooms?|blossoms?|bells|trumpets|petals?|daisies|bl[üu]ten?)\b/i
 const LEAF_WORDS = /\b(?:foliage|leaf|leaves|leaved|needles?|fronds?|blades?|variegat\w+|laub|bl[äa]tter)\b/i
-const OTHER_WORDS =
-  /\b(?:berr(?:y|ies)|fruits?|hips?|bark|stems?|twigs?|seed ?heads?|cones?|eyes?|cent(?:re|er)s?|throats?|(?:in )?(?:fall|autumn|winter))\b/i
+const OTHER_PARTS = String.raw`berr(?:y|ies)|fruits?|hips?|bark|stems?|twigs?|seed ?heads?|cones?|eyes?|cent(?:re|er)s?|throats?`
+const OTHER_WORDS = new RegExp(String.raw`\b(?:${OTHER_PARTS}|(?:in )?(?:fall|autumn|winter))\b`, 'i')
 /** How far behind a colour the word stands that says of what it is, letters. */
 const WORD_BEHIND = 26
 const LEAF_BEFORE = /\b(?:foliage|lea(?:f|ves)|laub)(?: colou?r)?[\s:=-]*(?:is |are )?$/i

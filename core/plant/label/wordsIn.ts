@@ -32,20 +32,32 @@ const spanOf = <T>(all: readonly Said<unknown>[], value: T): Said<T> => ({
   end: Math.max(...all.map((s) => s.end)),
 })
 
+/** Several ways of saying one thing. */
+const any = (...ways: readonly string[]) => new RegExp(ways.join('|'))
+const PARTLY = String.raw`part(?:ial|ly|-)?|half|some|light|dappled|semi|filtered|high|open`
 const LIGHT: Words<readonly [SunClass, SunClass]> = [
   [/\bany (light|exposure)|\bsun (or|and|to) shade\b|tout exposition/, ['full-sun', 'shade']],
   [
-    /\b(full[ -])?sun,? (or|and|to|through) (part(ial|ly)?|half|light|semi)[ -]?(shade|sun|shaded)|\bsun\s*[/-]\s*part[- ]shade/,
+    any(
+      String.raw`\b(?:full[ -])?sun,? (?:or|and|to|through) (?:part(?:ial|ly)?|half|light|semi)[ -]?(?:shade|sun|shaded)`,
+      String.raw`\bsun\s*[/-]\s*part[- ]shade`,
+    ),
     ['full-sun', 'part-shade'],
   ],
   [
-    /\b(part(ial|ly|-)?|half|some|light|dappled|semi|filtered|high|open)[ -]*(shade|shaded|shadow|light)\b|\bdappled\b|halbschatten\w*|half-?schaduw|mi-?ombre|media sombra|mezz.?ombra/,
+    any(
+      String.raw`\b(?:${PARTLY})[ -]*(?:shade|shaded|shadow|light)\b|\bdappled\b`,
+      String.raw`halbschatten\w*|half-?schaduw|mi-?ombre|media sombra|mezz.?ombra`,
+    ),
     ['part-shade', 'part-shade'],
   ],
   [/\b(part(ial|ly|-)?|half|some|morning|filtered|indirect)[ -]*sun(light|ny)?\b/, ['part-sun', 'part-sun']],
   [/\b(full|deep|heavy|dense|complete|total)[ -]*shade\b|vollschatten/, ['shade', 'shade']],
   [
-    /\b(full|direct|all[- ]day|lots of|bright)?[ -]*sun(light|ny|shine)?\b|voll\w* sonn\w*|sonnig\w*|\bzon(nig)?\b|plein soleil|soleil|pleno sol|pieno sole/,
+    any(
+      String.raw`\b(?:full|direct|all[- ]day|lots of|bright)?[ -]*sun(?:light|ny|shine)?\b`,
+      String.raw`voll\w* sonn\w*|sonnig\w*|\bzon(?:nig)?\b|plein soleil|soleil|pleno sol|pieno sole`,
+    ),
     ['full-sun', 'full-sun'],
   ],
   [/\bshad(e|y|ed)\b|\bschatt\w+|\bombre\b/, ['part-shade', 'shade']],
